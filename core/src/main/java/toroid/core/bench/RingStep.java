@@ -1,0 +1,43 @@
+package toroid.core.bench;
+
+import java.util.List;
+
+/**
+ * One step of a ring job.
+ *
+ * @param kind what the hands do
+ * @param coil which coil, from 1; 0 for steps over all rings
+ * @param coils how many coils the job has
+ * @param target the number that matters: turns, mm or rings
+ * @param low lower end of what to expect, same unit
+ * @param high upper end
+ * @param unit {@code turns}, {@code mm} or {@code rings}
+ * @param count how many times it is done: rings to cut, close or measure; 1 otherwise
+ * @param cautions shown with the step
+ */
+public record RingStep(
+        Kind kind,
+        int coil,
+        int coils,
+        double target,
+        double low,
+        double high,
+        String unit,
+        int count,
+        List<Caution> cautions) {
+
+    /** In the order hands do them. */
+    public enum Kind {
+        WIND,
+        SPRING_BACK,
+        SLIDE_OFF,
+        MEASURE_COIL,
+        CUT,
+        CLOSE,
+        MEASURE_RINGS
+    }
+
+    public RingStep {
+        cautions = List.copyOf(cautions);
+    }
+}

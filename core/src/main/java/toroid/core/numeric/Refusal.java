@@ -1,0 +1,103 @@
+package toroid.core.numeric;
+
+import java.util.OptionalDouble;
+
+/**
+ * An input that cannot be worked with. Carries everything a sentence needs (what, the value, its unit, the allowed range,
+ * the remedy), so that whoever shows it can use words of their own.
+ */
+public final class Refusal extends IllegalArgumentException {
+    private static final long serialVersionUID = 1L;
+
+    private final String code;
+    private final String field;
+    private final String value;
+    private final Double minimum;
+    private final Double maximum;
+    private final String unit;
+    private final String remedy;
+
+    private Refusal(
+            String code, String field, String value, Double minimum, Double maximum, String unit, String remedy, String message) {
+        super(message);
+        this.code = code;
+        this.field = field;
+        this.value = value;
+        this.minimum = minimum;
+        this.maximum = maximum;
+        this.unit = unit;
+        this.remedy = remedy;
+    }
+
+    /** A number outside {@code [minimum, maximum]}; either bound may be infinite. */
+    public static Refusal outOfRange(
+            String field, double value, double minimum, double maximum, String unit, String remedy) {
+        String said = plain(value);
+        String range = Double.isInfinite(maximum)
+                ? "at least " + plain(minimum)
+                : Double.isInfinite(minimum)
+                        ? "at most " + plain(maximum)
+                        : "from " + plain(minimum) + " to " + plain(maximum);
+        String message = "%s is %s%s; allowed is %s%s. %s"
+                .formatted(field, said, spaced(unit), range, spaced(unit), remedy)
+                .trim();
+        return new Refusal(
+                Double.isFinite(value) ? "out-of-range" : "not-a-number",
+                field,
+                said,
+                Double.isInfinite(minimum) ? null : minimum,
+                Double.isInfinite(maximum) ? null : maximum,
+                unit,
+                remedy,
+                message);
+    }
+
+    /** Something that is not a matter of range: a missing or contradictory value, an unreadable word. */
+    public static Refusal of(String code, String field, String value, String message, String remedy) {
+        return new Refusal(code, field, value, null, null, null, remedy, (message + " " + remedy).trim());
+    }
+
+    private static String spaced(String unit) {
+        return unit == null || unit.isEmpty() ? "" : " " + unit;
+    }
+
+    private static String plain(double value) {
+        if (!Double.isFinite(value)) {
+            return "not a number";
+        }
+        return new java.math.BigDecimal(value)
+                .round(new java.math.MathContext(6))
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+
+    public String code() {
+        return code;
+    }
+
+    public String field() {
+        return field;
+    }
+
+    /** What was given, as text; may be null. */
+    public String value() {
+        return value;
+    }
+
+    public OptionalDouble minimum() {
+        return minimum == null ? OptionalDouble.empty() : OptionalDouble.of(minimum);
+    }
+
+    public OptionalDouble maximum() {
+        return maximum == null ? OptionalDouble.empty() : OptionalDouble.of(maximum);
+    }
+
+    /** Unit of value and limits; null where there is none. */
+    public String unit() {
+        return unit;
+    }
+
+    public String remedy() {
+        return remedy;
+    }
+}

@@ -1,0 +1,23 @@
+package toroid.core.quantity;
+
+import toroid.core.numeric.Checks;
+
+/** A force in newtons. Finite. */
+public record Force(double inNewtons) {
+    /** Standard gravity, m/s², exactly (3rd CGPM, 1901). */
+    public static final double STANDARD_GRAVITY = 9.80665;
+
+    public Force {
+        Checks.within(
+                "force", inNewtons, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, "N", "Give a number.");
+    }
+
+    public static Force ofNewtons(double newtons) {
+        return new Force(newtons);
+    }
+
+    /** The mass in grams whose weight at standard gravity is this force. */
+    public double inGramsForce() {
+        return inNewtons / STANDARD_GRAVITY * 1000;
+    }
+}

@@ -1,0 +1,151 @@
+package toroid.core.quantity;
+
+import static toroid.core.quantity.LengthReading.Kind.BARE_GAUGE;
+import static toroid.core.quantity.LengthReading.Kind.DRILL;
+import static toroid.core.quantity.LengthReading.Kind.GAUGE;
+import static toroid.core.quantity.LengthReading.Kind.INCH;
+import static toroid.core.quantity.LengthReading.Kind.INCH_FRACTION;
+import static toroid.core.quantity.LengthReading.Kind.METRIC;
+import static toroid.core.quantity.LengthReading.Kind.NEEDLE;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import toroid.core.numeric.Refusal;
+
+/**
+ * Reads a length as makers type it, in either tongue: {@code 1.2}, {@code 1.2mm}, {@code 18ga}, {@code 18awg}, {@code
+ * 18swg}, {@code 1/4in}, {@code 5/32"}, {@code 0.048in}, {@code 3 mm drill}, {@code #30 drill}, {@code US 7 needle}. A bare
+ * number is millimetres; a bare fraction is inches; a decimal comma is a decimal point.
+ */
+public final class MakerLength {
+    private static final int LONGEST_INPUT = 60;
+    private static final String NUMBER = "(\\d+(?:\\.\\d+)?|\\.\\d+)";
+    private static final String FRACTION = "(?:(\\d+)[ -]+)?(\\d+)\\s*/\\s*(\\d+)";
+    private static final String INCHES = "(?:in|inch|inches|\"|''|″|”)";
+
+    private record Rule(Pattern pattern, BiFunction<MatchResult, GaugeTable, LengthReading> reader) {}
+
+    private static final List<Rule> RULES = List.of(
+            rule(NUMBER + "\\s*(mm|cm|m|ft|)", (m, table) -> metric(m.group(1), m.group(2))),
+            rule(NUMBER + "\\s*" + INCHES, (m, table) -> inches(m.group(1))),
+            rule(FRACTION + "\\s*" + INCHES + "?", (m, table) -> fraction(m)),
+            rule("#?(\\d+)\\s*(awg|swg|ga|gauge|g)\\.?", (m, table) -> gauge(Integer.parseInt(m.group(1)), m.group(2), table)),
+            rule("(\\d)/0\\s*(awg|swg|ga|gauge)", (m, table) -> gauge(1 - Integer.parseInt(m.group(1)), m.group(2), table)),
+            rule("(awg|swg)\\s*(\\d+)", (m, table) -> gauge(Integer.parseInt(m.group(2)), m.group(1), table)),
+            rule("(?:#|no\\.? ?|number )(\\d+)(?:\\s*drill)?|(\\d+)\\s*drill", (m, table) -> numberDrill(m)),
+            rule("drill\\s*(?:#|no\\.? ?)?(\\d+)", (m, table) -> numberDrill(m)),
+            rule("(?:drill\\s*([a-z])|([a-z])\\s*drill)", (m, table) -> letterDrill(m)),
+            rule(NUMBER + "\\s*mm\\s*(drill|rod|needle|mandrel|dowel)", (m, table) -> tool(m)),
+            rule("us\\s*#?" + NUMBER + "(?:\\s*needle)?", (m, table) -> usNeedle(m.group(1))),
+            rule(NUMBER + "\\s*needle", (m, table) -> metricNeedle(m.group(1))));
+
+    private MakerLength() {}
+
+    /**
+     * @param text what was typed
+     * @param bareGauge the table for a gauge that does not name its own
+     * @throws Refusal when it cannot be read as a length
+     */
+    public static LengthReading read(String text, GaugeTable bareGauge) {
+        return tryRead(text, bareGauge)
+                .orElseThrow(() -> Refusal.of(
+                        "unreadable-length",
+                        "length",
+                        text == null ? "" : text.length() > LONGEST_INPUT ? text.substring(0, LONGEST_INPUT) : text,
+                        "\"" + (text == null || text.length() > LONGEST_INPUT ? "that" : text) + "\" is not a length I can read.",
+                        "Try 1.2, 1.2mm, 18awg, 18swg, 1/4in or 0.048in."));
+    }
+
+    /** As {@link #read}, empty when the text has the shape of no length; a shape with an impossible number is refused. */
+    public static Optional<LengthReading> tryRead(String text, GaugeTable bareGauge) {
+        if (text == null || text.length() > LONGEST_INPUT) {
+            return Optional.empty();
+        }
+        String tidy = text.strip().toLowerCase(Locale.ROOT).replace(',', '.').replaceAll("\\s+", " ");
+        for (Rule rule : RULES) {
+            Matcher matcher = rule.pattern.matcher(tidy);
+            if (matcher.matches()) {
+                return Optional.of(rule.reader.apply(matcher, bareGauge));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Rule rule(String regex, BiFunction<MatchResult, GaugeTable, LengthReading> reader) {
+        return new Rule(Pattern.compile(regex), reader);
+    }
+
+    private static LengthReading metric(String number, String unit) {
+        double value = Double.parseDouble(number);
+        Length length =
+                switch (unit) {
+                    case "cm" -> Length.ofMillimetres(value * 10);
+                    case "m" -> Length.ofMetres(value);
+                    case "ft" -> Length.ofInches(value * 12);
+                    default -> Length.ofMillimetres(value);
+                };
+        return new LengthReading(length, unit.equals("ft") ? INCH : METRIC, number + " " + (unit.isEmpty() ? "mm" : unit), null);
+    }
+
+    private static LengthReading inches(String number) {
+        return new LengthReading(Length.ofInches(Double.parseDouble(number)), INCH, number + " in", null);
+    }
+
+    private static LengthReading fraction(MatchResult m) {
+        double whole = m.group(1) == null ? 0 : Double.parseDouble(m.group(1));
+        double denominator = Double.parseDouble(m.group(3));
+        if (denominator == 0) {
+            throw Refusal.of(
+                    "unreadable-length", "length", m.group(), "A fraction cannot have 0 below the line.", "Try 1/4in.");
+        }
+        String said = (m.group(1) == null ? "" : m.group(1) + " ") + m.group(2) + "/" + m.group(3) + " in";
+        return new LengthReading(
+                Length.ofInches(whole + Double.parseDouble(m.group(2)) / denominator), INCH_FRACTION, said, null);
+    }
+
+    private static LengthReading gauge(int number, String said, GaugeTable bareGauge) {
+        boolean bare = !said.equals("awg") && !said.equals("swg");
+        GaugeTable table = bare ? bareGauge : GaugeTable.valueOf(said.toUpperCase(Locale.ROOT));
+        Length length = table.diameterOf(number);
+        LengthReading.Other other = null;
+        if (bare && table.other().covers(number)) {
+            Length otherLength = table.other().diameterOf(number);
+            other = new LengthReading.Other(
+                    table.other().nameOf(number),
+                    otherLength,
+                    100 * (otherLength.inMillimetres() / length.inMillimetres() - 1));
+        }
+        return new LengthReading(length, bare ? BARE_GAUGE : GAUGE, table.nameOf(number), other);
+    }
+
+    private static LengthReading numberDrill(MatchResult m) {
+        String group = m.group(1) != null ? m.group(1) : m.group(2);
+        int number = Integer.parseInt(group);
+        return new LengthReading(DrillSizes.number(number), DRILL, "number drill " + number, null);
+    }
+
+    private static LengthReading letterDrill(MatchResult m) {
+        char letter = (m.group(1) != null ? m.group(1) : m.group(2)).toUpperCase(Locale.ROOT).charAt(0);
+        return new LengthReading(DrillSizes.letter(letter), DRILL, "letter drill " + letter, null);
+    }
+
+    private static LengthReading tool(MatchResult m) {
+        var kind = m.group(2).equals("drill") ? DRILL : m.group(2).equals("needle") ? NEEDLE : METRIC;
+        return new LengthReading(
+                Length.ofMillimetres(Double.parseDouble(m.group(1))), kind, m.group(1) + " mm " + m.group(2), null);
+    }
+
+    private static LengthReading usNeedle(String number) {
+        return new LengthReading(NeedleSizes.us(number), NEEDLE, "US needle " + number, null);
+    }
+
+    private static LengthReading metricNeedle(String number) {
+        return new LengthReading(
+                Length.ofMillimetres(Double.parseDouble(number)), NEEDLE, number + " mm needle", null);
+    }
+}

@@ -1,0 +1,31 @@
+package toroid.core.ring;
+
+import toroid.core.numeric.Checks;
+
+/**
+ * What is to be wound.
+ *
+ * @param wound the turn as it lies on the mandrel (ID = mandrel)
+ * @param sprung the turn after springback
+ * @param rings how many rings to have in hand, spare included, 1 to {@value #MOST_RINGS}
+ * @param turnsPerRing full turns kept in each ring, 1 to {@value #MOST_TURNS}
+ * @param cut how they are parted
+ * @param hand the hand's allowances
+ */
+public record CoilRequest(Ring wound, Ring sprung, int rings, int turnsPerRing, RingCut cut, CoilAllowances hand) {
+    public static final int MOST_RINGS = 200_000;
+    public static final int MOST_TURNS = 12;
+
+    public CoilRequest {
+        Checks.within("ringCount", rings, 1, MOST_RINGS, "rings", "Split the job.");
+        Checks.within("turnsPerRing", turnsPerRing, 1, MOST_TURNS, "turns", "One is a plain ring, two a double.");
+        if (wound.wireDiameterMm() != sprung.wireDiameterMm()) {
+            throw new IllegalArgumentException("the wound and the sprung turn must be of one wire");
+        }
+    }
+
+    /** {@code D/D₀}: how much the turn opens. */
+    double opening() {
+        return sprung.meanDiameterMm() / wound.meanDiameterMm();
+    }
+}

@@ -1,0 +1,38 @@
+package toroid.core.ring;
+
+import toroid.core.bend.Springback;
+import toroid.core.numeric.Checks;
+
+/**
+ * Which size the maker holds fixed, and its value: mm, or a pure number for {@link Convention#ASPECT_RATIO}. Inner, outer and
+ * aspect ratio are those of the finished (closed) ring; the mandrel is what it is wound on.
+ */
+public record RingAim(Convention convention, double value) {
+    /** Makers name a ring in one of these ways and often do not say which. */
+    public enum Convention {
+        MANDREL,
+        INNER,
+        OUTER,
+        ASPECT_RATIO
+    }
+
+    public RingAim {
+        switch (convention) {
+            case MANDREL -> Springback.checkMandrel(value);
+            case INNER -> Checks.within(
+                    "innerDiameterMm", value, Ring.SMALLEST_INNER_MM, Ring.LARGEST_INNER_MM, "mm", "Check the ring's size.");
+            case OUTER -> Checks.within("outerDiameterMm", value, 0.2, 274, "mm", "Check the ring's size.");
+            case ASPECT_RATIO -> Checks.within("aspectRatio", value, 0.1, 500, "", "Usual rings are 2.5 to 8.");
+        }
+    }
+
+    /** The closed ring aimed at in that wire, or null when the aim is a mandrel. */
+    Ring closedRing(double wireDiameterMm) {
+        return switch (convention) {
+            case MANDREL -> null;
+            case INNER -> new Ring(wireDiameterMm, value);
+            case OUTER -> RingSolver.solve(new RingGiven(wireDiameterMm, null, value, null, null, null, null));
+            case ASPECT_RATIO -> new Ring(wireDiameterMm, value * wireDiameterMm);
+        };
+    }
+}

@@ -1,0 +1,165 @@
+package toroid.core.ring;
+
+import java.util.function.DoubleUnaryOperator;
+import toroid.core.bend.BarInBending;
+import toroid.core.bend.Springback;
+import toroid.core.numeric.Checks;
+import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Roots;
+import toroid.core.wire.Wire;
+
+/**
+ * The ring from any sufficient pair of {wire, ID, OD, AR, mandrel}. Algebra is exact; with a mandrel the inner diameter is
+ * the sprung one when metal and yield are known, else the mandrel itself.
+ */
+public final class RingSolver {
+    /** Sizes given beyond the pair must agree with it within this. */
+    public static final double AGREEMENT_MM = 0.01;
+
+    private static final double ROOT_TOLERANCE_MM = 1e-10;
+
+    private RingSolver() {}
+
+    /**
+     * @throws Refusal {@code not-enough} when the sizes do not fix the ring, {@code contradiction} when they disagree, {@code
+     *     out-of-range} or {@code too-springy} as the case may be
+     */
+    public static Ring solve(RingGiven given) {
+        check(given);
+        Ring ring = fromPair(given);
+        agree("innerDiameterMm", given.innerDiameterMm(), ring.innerDiameterMm());
+        agree("outerDiameterMm", given.outerDiameterMm(), ring.outerDiameterMm());
+        agree("wireDiameterMm", given.wireDiameterMm(), ring.wireDiameterMm());
+        if (given.aspectRatio() != null) {
+            agree("aspectRatio", given.aspectRatio() * ring.wireDiameterMm(), ring.innerDiameterMm());
+        }
+        return ring;
+    }
+
+    private static void check(RingGiven given) {
+        if (given.wireDiameterMm() != null) {
+            Wire.checkDiameter(given.wireDiameterMm());
+        }
+        if (given.mandrelDiameterMm() != null) {
+            Springback.checkMandrel(given.mandrelDiameterMm());
+        }
+        bounded("innerDiameterMm", given.innerDiameterMm(), Ring.SMALLEST_INNER_MM, Ring.LARGEST_INNER_MM, "mm");
+        bounded(
+                "outerDiameterMm",
+                given.outerDiameterMm(),
+                Ring.SMALLEST_INNER_MM + 2 * Wire.THINNEST_MM,
+                Ring.LARGEST_INNER_MM + 2 * Wire.THICKEST_MM,
+                "mm");
+        bounded("aspectRatio", given.aspectRatio(), 0.1, 500, "");
+    }
+
+    private static void bounded(String field, Double value, double minimum, double maximum, String unit) {
+        if (value != null) {
+            Checks.within(field, value, minimum, maximum, unit, "Check the size and its unit.");
+        }
+    }
+
+    private static Ring fromPair(RingGiven g) {
+        Double d = g.wireDiameterMm();
+        Double inner = g.innerDiameterMm();
+        Double outer = g.outerDiameterMm();
+        Double aspect = g.aspectRatio();
+        if (d != null && inner != null) {
+            return new Ring(d, inner);
+        }
+        if (d != null && outer != null) {
+            return new Ring(d, positive(outer - 2 * d, "outerDiameterMm", outer, 2 * d + Ring.SMALLEST_INNER_MM));
+        }
+        if (d != null && aspect != null) {
+            return new Ring(d, aspect * d);
+        }
+        if (inner != null && outer != null) {
+            return new Ring(
+                    positive((outer - inner) / 2, "outerDiameterMm", outer, inner + 2 * Wire.THINNEST_MM), inner);
+        }
+        if (inner != null && aspect != null) {
+            return new Ring(inner / aspect, inner);
+        }
+        if (outer != null && aspect != null) {
+            double wire = outer / (aspect + 2);
+            return new Ring(wire, aspect * wire);
+        }
+        return fromMandrel(g);
+    }
+
+    private static Ring fromMandrel(RingGiven g) {
+        Double mandrel = g.mandrelDiameterMm();
+        if (mandrel != null && g.wireDiameterMm() != null) {
+            return new Ring(g.wireDiameterMm(), sprung(g, mandrel, g.wireDiameterMm()));
+        }
+        if (mandrel != null && g.aspectRatio() != null) {
+            double wire = wireFor(g, d -> sprung(g, mandrel, d) - g.aspectRatio() * d, "aspectRatio");
+            return new Ring(wire, g.aspectRatio() * wire);
+        }
+        if (mandrel != null && g.outerDiameterMm() != null) {
+            double wire = wireFor(g, d -> g.outerDiameterMm() - sprung(g, mandrel, d) - 2 * d, "outerDiameterMm");
+            return new Ring(wire, g.outerDiameterMm() - 2 * wire);
+        }
+        throw Refusal.of(
+                "not-enough",
+                "wireDiameterMm",
+                null,
+                mandrel != null && g.innerDiameterMm() != null
+                        ? "Mandrel and inner diameter do not say how thick the wire is."
+                        : "One size alone does not fix a ring.",
+                "Give two of: wire diameter, inner diameter, outer diameter, aspect ratio, mandrel.");
+    }
+
+    /** Both conditions fall as the wire thickens, from a thin wire that still takes a set on this mandrel. */
+    private static double wireFor(RingGiven g, DoubleUnaryOperator condition, String field) {
+        double thinnest = g.springbackKnown()
+                ? Math.max(Wire.THINNEST_MM, thinnestSettingMm(g) * (1 + 1e-6))
+                : Wire.THINNEST_MM;
+        double atThinnest = condition.applyAsDouble(thinnest);
+        double atThickest = condition.applyAsDouble(Wire.THICKEST_MM);
+        if (Math.signum(atThinnest) == Math.signum(atThickest)) {
+            throw Refusal.of(
+                    "no-such-wire",
+                    field,
+                    null,
+                    "No wire from %.2f to %.0f mm gives that ring on a %.2f mm rod."
+                            .formatted(thinnest, Wire.THICKEST_MM, g.mandrelDiameterMm()),
+                    "Check the rod and the ring, or give the wire.");
+        }
+        return Roots.between(condition, thinnest, Wire.THICKEST_MM, ROOT_TOLERANCE_MM);
+    }
+
+    /** From {@code M = E d/σ − d}: the wire that just takes a set on this mandrel. */
+    private static double thinnestSettingMm(RingGiven g) {
+        double ratio = g.metal().youngsModulus().inMegapascals() / g.yield().yieldMpa();
+        return g.mandrelDiameterMm() / (ratio - 1);
+    }
+
+    private static double sprung(RingGiven g, double mandrelMm, double wireMm) {
+        if (!g.springbackKnown()) {
+            return mandrelMm;
+        }
+        double modulus = g.metal().youngsModulus().inMegapascals();
+        return Springback.innerDiameterMm(BarInBending.ofWire(wireMm, modulus, g.yield().yieldMpa()), mandrelMm);
+    }
+
+    private static double positive(double size, String field, double given, double minimum) {
+        if (!(size > 0)) {
+            throw Refusal.outOfRange(
+                    field, given, minimum, Double.POSITIVE_INFINITY, "mm", "The ring has no hole that way: check which size is which.");
+        }
+        return size;
+    }
+
+    private static void agree(String field, Double givenMm, double foundMm) {
+        if (givenMm != null && Math.abs(givenMm - foundMm) > AGREEMENT_MM) {
+            throw Refusal.of(
+                    "contradiction",
+                    field,
+                    Double.toString(givenMm),
+                    "The sizes given disagree: %s would be %.3f mm by the others, not %.3f mm."
+                            .formatted(field.equals("aspectRatio") ? "the inner diameter" : field, foundMm, givenMm),
+                    "Leave one of them out.");
+        }
+    }
+}

@@ -1,0 +1,87 @@
+package toroid.core.ring;
+
+import toroid.core.bend.BarInBending;
+import toroid.core.bend.SprungDiameter;
+import toroid.core.bend.Springback;
+import toroid.core.bend.YieldEstimate;
+import toroid.core.metal.Metal;
+
+/**
+ * One ring from mandrel to closed: wound → sprung → closed, with the 95 % bands of the last two (inner diameters, mm).
+ *
+ * @param metal what it is made of
+ * @param yield the wire's effective yield
+ * @param cut how it is parted
+ * @param turns full turns per ring
+ * @param mandrelDiameterMm chosen, or exactly the one that gives the ring aimed at
+ * @param wound the turn on the mandrel
+ * @param sprung the turn let go
+ * @param sprungLowMm lower end of the sprung inner diameter
+ * @param sprungHighMm upper end
+ * @param closed the finished ring
+ * @param closedLowMm lower end of the closed inner diameter
+ * @param closedHighMm upper end
+ */
+public record RingWork(
+        Metal metal,
+        YieldEstimate yield,
+        RingCut cut,
+        int turns,
+        double mandrelDiameterMm,
+        Ring wound,
+        Ring sprung,
+        double sprungLowMm,
+        double sprungHighMm,
+        Ring closed,
+        double closedLowMm,
+        double closedHighMm) {
+
+    /**
+     * Works the ring out.
+     *
+     * @throws toroid.core.numeric.Refusal {@code too-springy}, {@code mandrel-too-small}, {@code out-of-range}
+     */
+    public static RingWork of(
+            double wireDiameterMm, Metal metal, YieldEstimate yield, RingAim aim, RingCut cut, int turns) {
+        double modulus = metal.youngsModulus().inMegapascals();
+        Ring aimed = aim.closedRing(wireDiameterMm);
+        double mandrel = aimed == null
+                ? aim.value()
+                : Springback.mandrelForMm(
+                        BarInBending.ofWire(wireDiameterMm, modulus, yield.yieldMpa()),
+                        ClosedRing.before(aimed, cut, turns).innerDiameterMm());
+        SprungDiameter inner = SprungDiameter.predict(wireDiameterMm, modulus, yield, mandrel);
+        Ring sprung = new Ring(wireDiameterMm, inner.innerDiameterMm());
+        Ring closed = ClosedRing.close(sprung, cut, turns);
+        double shift = closed.innerDiameterMm() - sprung.innerDiameterMm();
+        return new RingWork(
+                metal,
+                yield,
+                cut,
+                turns,
+                mandrel,
+                new Ring(wireDiameterMm, mandrel),
+                sprung,
+                inner.lowMm(),
+                inner.highMm(),
+                closed,
+                inner.lowMm() + shift,
+                inner.highMm() + shift);
+    }
+
+    /** {@code AR} as makers quote it: mandrel ÷ wire. */
+    public double nominalAspectRatio() {
+        return mandrelDiameterMm / closed.wireDiameterMm();
+    }
+
+    /** Wire that stays in one finished ring, mm. */
+    public double wireInRingMm() {
+        return turns == 1 ? closed.wireLengthMm() : turns * closed.turnLengthMm();
+    }
+
+    /** Mass of one finished ring, g: torus for one turn, cylinder of the developed length for more. */
+    public double massGrams() {
+        double d = closed.wireDiameterMm();
+        return wireInRingMm() * Math.PI * d * d / 4 / 1000 * metal.densityGramsPerCubicCentimetre();
+    }
+}

@@ -1,0 +1,39 @@
+package toroid.core.wire;
+
+import toroid.core.metal.Metal;
+import toroid.core.numeric.Checks;
+import toroid.core.quantity.Length;
+import toroid.core.quantity.Mass;
+
+/**
+ * Round wire of one metal. The diameter is what a caliper says; 0.05 to 12 mm.
+ */
+public record Wire(Length diameter, Metal metal) {
+    public static final double THINNEST_MM = 0.05;
+    public static final double THICKEST_MM = 12;
+
+    public Wire {
+        checkDiameter(diameter.inMillimetres());
+    }
+
+    /** The range of diameters worked with. @throws toroid.core.numeric.Refusal outside it */
+    public static double checkDiameter(double wireDiameterMm) {
+        return Checks.within(
+                "wireDiameterMm", wireDiameterMm, THINNEST_MM, THICKEST_MM, "mm", "Measure the wire with a caliper.");
+    }
+
+    /** {@code m = ρ · π d²/4 · L}. Exact for a cylinder. */
+    public Mass massOf(Length length) {
+        return Mass.ofGrams(gramsPerMillimetre() * length.inMillimetres());
+    }
+
+    /** The length that weighs {@code mass}: how much is left on a spool put on a scale (tare taken off). */
+    public Length lengthOf(Mass mass) {
+        return Length.ofMillimetres(mass.inGrams() / gramsPerMillimetre());
+    }
+
+    private double gramsPerMillimetre() {
+        double d = diameter.inMillimetres();
+        return metal.densityGramsPerCubicCentimetre() / 1000 * Math.PI * d * d / 4;
+    }
+}
