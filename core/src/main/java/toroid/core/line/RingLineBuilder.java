@@ -3,10 +3,9 @@ package toroid.core.line;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import toroid.core.metal.Metal;
-import toroid.core.metal.Metals;
+import toroid.core.metal.MetalNames;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
 import toroid.core.quantity.LengthReading;
@@ -16,30 +15,6 @@ import toroid.core.ring.RingCut;
 final class RingLineBuilder {
     /** A saw whose kerf is not said: a middling jeweller's blade (common practice: 0.2 to 0.5 mm). */
     private static final double USUAL_KERF_MM = 0.3;
-
-    private static final Map<String, String> METAL_WORDS = new HashMap<>();
-    private static final Map<String, Temper> TEMPER_WORDS = Map.of(
-            "soft", Temper.DEAD_SOFT,
-            "dead soft", Temper.DEAD_SOFT,
-            "half hard", Temper.HALF_HARD,
-            "half-hard", Temper.HALF_HARD,
-            "hard", Temper.HARD,
-            "spring", Temper.SPRING);
-
-    static {
-        Metals.all().forEach(metal -> METAL_WORDS.put(metal.name().toLowerCase(Locale.ROOT), metal.id()));
-        Metals.all().forEach(metal -> METAL_WORDS.put(metal.id(), metal.id()));
-        METAL_WORDS.putAll(Map.of(
-                "brass", "yellow-brass",
-                "bronze", "phosphor-bronze",
-                "sterling", "sterling-silver",
-                "silver", "sterling-silver",
-                "aluminum", "aluminium",
-                "stainless", "stainless-304",
-                "stainless steel", "stainless-304",
-                "gold filled", "gold-filled",
-                "steel", "stainless-304"));
-    }
 
     private final Map<String, LengthReading> sizes = new HashMap<>();
     private final List<RingLine.Understood> understood = new ArrayList<>();
@@ -105,17 +80,17 @@ final class RingLineBuilder {
     }
 
     boolean metalOrTemper(String words) {
-        if (TEMPER_WORDS.containsKey(words)) {
-            temper = TEMPER_WORDS.get(words);
-            say(words, "temper", temper.inWords());
-            return true;
-        }
-        if (METAL_WORDS.containsKey(words)) {
-            metal = Metals.byId(METAL_WORDS.get(words));
-            say(words, "metal", metal.name());
-            return true;
-        }
-        return false;
+        var namedTemper = MetalNames.temper(words);
+        var namedMetal = MetalNames.metal(words);
+        namedTemper.ifPresent(found -> {
+            temper = found;
+            say(words, "temper", found.inWords());
+        });
+        namedMetal.ifPresent(found -> {
+            metal = found;
+            say(words, "metal", found.name());
+        });
+        return namedTemper.isPresent() || namedMetal.isPresent();
     }
 
     RingLine build() {

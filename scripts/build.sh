@@ -1,0 +1,41 @@
+# Builds what is not built. Stamps in $VAR remember the sum of what each part was built from.
+MVN="mvn -B -ntp -Dstyle.color=never"
+
+web_install() {
+  local sum
+  sum=$(sum_of web/package-lock.json)
+  if [ "$(cat web/node_modules/.toroid-sum 2>/dev/null || true)" != "$sum" ]; then
+    say "fetching the app's packages"
+    (cd web && npm ci --no-audit --no-fund >"$VAR/npm.log" 2>&1) || fail "npm ci failed; see $VAR/npm.log"
+    echo "$sum" >web/node_modules/.toroid-sum
+  fi
+}
+
+web_build() {
+  local sum
+  sum=$(sum_of web/src web/public web/index.html web/package-lock.json web/vite.config.ts web/tsconfig.json)
+  if [ "$(cat web/dist/.toroid-sum 2>/dev/null || true)" != "$sum" ]; then
+    web_install
+    say "building the app"
+    (cd web && npm run build >"$VAR/web-build.log" 2>&1) || { tail -40 "$VAR/web-build.log" >&2; fail "the app did not build"; }
+    echo "$sum" >web/dist/.toroid-sum
+  fi
+}
+
+server_build() {
+  local sum
+  sum=$(sum_of pom.xml core/pom.xml core/src/main server/pom.xml server/src/main web/dist)
+  if [ "$(cat "$APP/.toroid-sum" 2>/dev/null || true)" != "$sum" ]; then
+    say "building the server"
+    $MVN -q -pl core,server package -DskipTests >"$VAR/server-build.log" 2>&1 || { tail -40 "$VAR/server-build.log" >&2; fail "the server did not build"; }
+    rm -rf "$APP"
+    java -Djarmode=tools -jar server/target/toroid.jar extract --destination "$APP" >/dev/null
+    echo "$sum" >"$APP/.toroid-sum"
+  fi
+}
+
+build_all() {
+  need_build_tools
+  web_build
+  server_build
+}

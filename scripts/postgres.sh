@@ -1,0 +1,79 @@
+# A private PostgreSQL cluster on loopback. initdb refuses root, so root hands it to the user postgres.
+# Usage: cluster_start NAME [relaxed]   NAME is a folder below $VAR; relaxed gives up durability, for tests only.
+
+as_postgres() { if is_root; then (cd / && runuser -u postgres -- "$@"); else "$@"; fi; }
+
+# Where a cluster lives: below $VAR, or, when postgres cannot walk there, below /var/lib/toroid.
+cluster_home() {
+  local home="$VAR/$1"
+  if is_root && ! runuser -u postgres -- test -x "$VAR" 2>/dev/null; then
+    home="/var/lib/toroid/$(printf '%s' "$VAR" | sha256sum | cut -c1-12)/$1"
+  fi
+  echo "$home"
+}
+
+cluster_make() {
+  local home=$1 bin=$2
+  say "making a private database in $home"
+  if is_root; then
+    mkdir -p "$(dirname "$home")"
+    install -d -o postgres -m 700 "$home"
+  else
+    mkdir -p -m 700 "$home"
+  fi
+  random_word >"$home/password"
+  chmod 600 "$home/password"
+  ! is_root || chown postgres "$home/password"
+  as_postgres "$bin/initdb" -D "$home/data" -U toroid -A scram-sha-256 --pwfile="$home/password" -E UTF8 --locale=C.UTF-8 >"$VAR/initdb.log" 2>&1 ||
+    fail "initdb failed; see $VAR/initdb.log"
+}
+
+cluster_is_up() {
+  local home=$1 bin=$2
+  [ -s "$home/port" ] && "$bin/pg_isready" -q -h 127.0.0.1 -p "$(cat "$home/port")" &&
+    as_postgres "$bin/pg_ctl" -D "$home/data" status >/dev/null 2>&1
+}
+
+cluster_start() {
+  need_postgres
+  local home bin port extra=""
+  home=$(cluster_home "$1")
+  bin=$(postgres_bin "$(cat "$home/data/PG_VERSION" 2>/dev/null || true)")
+  [ -n "$bin" ] || fail "the database in $home was made by PostgreSQL $(cat "$home/data/PG_VERSION"). As an administrator: apt-get install postgresql-$(cat "$home/data/PG_VERSION")"
+  [ -s "$home/data/PG_VERSION" ] || { rm -rf "$home/data"; cluster_make "$home" "$bin"; }
+  CLUSTER_HOME=$home CLUSTER_BIN=$bin
+  if ! cluster_is_up "$home" "$bin"; then
+    port=$(free_port 5440)
+    [ "${2:-}" != relaxed ] || { port=$(free_port 5640); extra="-c fsync=off -c synchronous_commit=off -c full_page_writes=off"; }
+    echo "$port" >"$home/port"
+    say "starting the database on 127.0.0.1:$port"
+    as_postgres "$bin/pg_ctl" -D "$home/data" -l "$home/postgres.log" -w -t 60 \
+      -o "-c listen_addresses=127.0.0.1 -p $port -c unix_socket_directories='$home/data' $extra" start >/dev/null ||
+      fail "the database did not start; see $home/postgres.log"
+  fi
+  CLUSTER_PORT=$(cat "$home/port")
+}
+
+cluster_stop() {
+  local home bin
+  home=$(cluster_home "$1")
+  [ -s "$home/data/PG_VERSION" ] || return 0
+  bin=$(postgres_bin "$(cat "$home/data/PG_VERSION")")
+  as_postgres "$bin/pg_ctl" -D "$home/data" -m fast -w stop >/dev/null 2>&1 || true
+}
+
+cluster_sql() { PGPASSWORD=$(cat "$CLUSTER_HOME/password") "$CLUSTER_BIN/psql" -qAtX -h 127.0.0.1 -p "$CLUSTER_PORT" -U toroid -d postgres -c "$1"; }
+
+# Makes the database $1 if it is not there; with a second word, makes it anew.
+cluster_database() {
+  [ -z "${2:-}" ] || cluster_sql "drop database if exists \"$1\" with (force)"
+  [ "$(cluster_sql "select count(*) from pg_database where datname = '$1'")" = 1 ] || cluster_sql "create database \"$1\""
+}
+
+# Exports what the server needs to reach database $1 of the running cluster.
+use_database() {
+  export TOROID_DATABASE_URL="jdbc:postgresql://127.0.0.1:$CLUSTER_PORT/$1"
+  export TOROID_DATABASE_USER=toroid
+  TOROID_DATABASE_PASSWORD=$(cat "$CLUSTER_HOME/password")
+  export TOROID_DATABASE_PASSWORD
+}

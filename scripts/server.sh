@@ -1,0 +1,137 @@
+# Starting, stopping and looking after the server.
+PID_FILE="$VAR/server.pid"
+ADDRESS_FILE="$VAR/server.address"
+
+server_pid() {
+  local pid
+  pid=$(cat "$PID_FILE" 2>/dev/null) || return 1
+  kill -0 "$pid" 2>/dev/null && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -q "$APP/toroid.jar" && echo "$pid"
+}
+
+java_options() { echo "-XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xshare:auto -Xmx512m -Dspring.output.ansi.enabled=never"; }
+
+# A class-data archive, made once after a build, halves the start. Needs the database up.
+make_archive() {
+  [ -s "$APP/toroid.jsa" ] && return
+  say "preparing a quick start"
+  # shellcheck disable=SC2046
+  (cd "$APP" && TOROID_DEMO=false java $(java_options) -XX:ArchiveClassesAtExit="$APP/toroid.jsa" -Dspring.context.exit=onRefresh -jar toroid.jar >"$VAR/archive.log" 2>&1) || true
+}
+
+# launch PIDFILE LOG: runs the server with the environment as it is.
+launch() {
+  local archive=()
+  [ ! -s "$APP/toroid.jsa" ] || archive=(-XX:SharedArchiveFile="$APP/toroid.jsa")
+  # shellcheck disable=SC2046
+  (cd "$APP" && exec setsid java $(java_options) "${archive[@]}" -jar "$APP/toroid.jar" >>"$2" 2>&1 </dev/null) &
+  echo $! >"$1"
+}
+
+wait_healthy() {
+  local url=$1 pid=$2 log=$3 i
+  for i in $(seq 1 600); do
+    if curl -fsS --max-time 2 "$url/actuator/health" 2>/dev/null | grep -q '"UP"'; then return 0; fi
+    kill -0 "$pid" 2>/dev/null || { tail -25 "$log" >&2; fail "the server stopped while starting; see $log"; }
+    [ $((i % 25)) -ne 0 ] || say "waiting until it answers ($((i / 5)) s)"
+    sleep 0.2
+  done
+  fail "the server did not answer within two minutes; see $log"
+}
+
+start_command() {
+  local demo=false fresh="" port="${TOROID_PORT:-8420}" bind="${TOROID_BIND:-127.0.0.1}" database=toroid
+  while [ $# -gt 0 ]; do
+    case "$1" in
+      --demo) demo=true ;;
+      --fresh) fresh=fresh ;;
+      --port) port="${2:?--port needs a number}"; shift ;;
+      --bind) bind="${2:?--bind needs an address}"; shift ;;
+      *) fail "start does not know $1. Options: --demo, --fresh, --port N, --bind ADDRESS." ;;
+    esac
+    shift
+  done
+  case "$port" in *[!0-9]* | "") fail "the port is \"$port\"; a number from 1 to 65535 is needed." ;; esac
+  [ -z "$fresh" ] || [ "$demo" = true ] || fail "--fresh goes with --demo; your own workshop is never laid out anew."
+  if server_pid >/dev/null; then
+    say "already running at $(cat "$ADDRESS_FILE"). ./toroid stop first to start it otherwise."
+    return
+  fi
+  case "$bind" in
+    127.* | localhost | ::1) ;;
+    *) [ -s "$VAR/password" ] || fail "listening on $bind lets others in. Set a password first: ./toroid passwd" ;;
+  esac
+  port_is_free "$port" || fail "port $port is taken. Use another: ./toroid start --port $((port + 1))"
+  need_command curl curl
+  build_all
+  if [ -n "${TOROID_DATABASE_URL:-}" ]; then
+    [ "$demo" = false ] || say "the demo goes into $TOROID_DATABASE_URL if that is empty"
+  else
+    [ "$demo" = false ] || database=toroid_demo
+    cluster_start pg
+    cluster_database "$database" "$fresh"
+    use_database "$database"
+  fi
+  export TOROID_PORT="$port" TOROID_BIND="$bind" TOROID_DEMO="$demo" TOROID_PASSWORD_FILE="$VAR/password"
+  make_archive
+  say "starting"
+  : >"$VAR/server.log"
+  launch "$PID_FILE" "$VAR/server.log"
+  local host=$bind
+  case "$bind" in 0.0.0.0 | :: | localhost) host=127.0.0.1 ;; *:*) host="[$bind]" ;; esac
+  wait_healthy "http://$host:$port" "$(cat "$PID_FILE")" "$VAR/server.log"
+  echo "http://$host:$port" >"$ADDRESS_FILE"
+  [ "$demo" = false ] || say "this is the demo workshop; your own is in a database apart"
+  say "open http://$host:$port"
+}
+
+stop_command() {
+  local pid
+  if pid=$(server_pid); then
+    kill "$pid"
+    for _ in $(seq 1 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
+    ! kill -0 "$pid" 2>/dev/null || kill -9 "$pid"
+    say "stopped"
+  else
+    say "it was not running"
+  fi
+  rm -f "$PID_FILE" "$ADDRESS_FILE"
+  cluster_stop pg
+}
+
+status_command() {
+  if server_pid >/dev/null; then
+    say "running at $(cat "$ADDRESS_FILE" 2>/dev/null || echo "an address not known yet"), process $(server_pid)"
+  else
+    say "not running"
+  fi
+  local home
+  home=$(cluster_home pg)
+  if [ -s "$home/port" ] && cluster_is_up "$home" "$(postgres_bin "$(cat "$home/data/PG_VERSION")")"; then
+    say "database on 127.0.0.1:$(cat "$home/port"), data in $home"
+  else
+    say "no private database running"
+  fi
+}
+
+logs_command() {
+  [ -f "$VAR/server.log" ] || fail "there is no log yet; it is written by ./toroid start"
+  tail -n 200 "$@" "$VAR/server.log"
+}
+
+passwd_command() {
+  build_all
+  local first second
+  if [ -t 0 ]; then
+    read -rsp "New password for this workshop: " first; echo
+    read -rsp "Once more: " second; echo
+    [ "$first" = "$second" ] || fail "the two differ. Nothing was changed."
+  else
+    read -r first
+  fi
+  [ "${#first}" -ge 10 ] || fail "the password has ${#first} characters; at least 10 are needed. Nothing was changed."
+  [ "${#first}" -le 72 ] || fail "the password has ${#first} characters; at most 72 can be used. Nothing was changed."
+  (umask 077 && printf '%s' "$first" | java -cp "$APP/toroid.jar:$APP/lib/*" toroid.server.web.PasswordHash >"$VAR/password.new") ||
+    fail "the password could not be set. Nothing was changed."
+  mv "$VAR/password.new" "$VAR/password"
+  say "set. It is asked for from the next start on."
+}

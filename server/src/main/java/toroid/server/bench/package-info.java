@@ -1,0 +1,7 @@
+/**
+ * Doing it: runs of ring jobs, step by step, resumable at the very ring; and the bench, what is in hand.
+ *
+ * <p>In: a job, then progress. Out: the frozen plan of a run with its steps, where it stands, the wire it used. Left out:
+ * what was measured, which is the calibration package's.
+ */
+package toroid.server.bench;

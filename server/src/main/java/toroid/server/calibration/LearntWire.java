@@ -1,0 +1,36 @@
+package toroid.server.calibration;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import toroid.core.bend.YieldEstimate;
+import toroid.core.calibration.SpringbackFit;
+import toroid.core.calibration.SpringbackReading;
+import toroid.server.wire.SpoolData;
+import toroid.server.wire.WireKnowledge;
+
+/** A spool's strength from its own coils where there are any, else from the handbook. */
+@Service
+@Transactional(readOnly = true)
+class LearntWire implements WireKnowledge {
+    private final MeasurementRepository repository;
+
+    LearntWire(MeasurementRepository repository) {
+        this.repository = repository;
+    }
+
+    @Override
+    public YieldEstimate yieldOf(UUID spoolId, SpoolData data) {
+        List<SpringbackReading> readings = spoolId == null ? List.of() : readings(spoolId);
+        return readings.isEmpty()
+                ? YieldEstimate.ofHandbook(data.metalKept().yieldStrength(data.temper()))
+                : SpringbackFit.of(readings, data.metalKept().youngsModulus().inMegapascals()).yield();
+    }
+
+    private List<SpringbackReading> readings(UUID spoolId) {
+        return repository.findBySpoolIdAndDeletedAtIsNullOrderByTakenAt(spoolId).stream()
+                .map(measurement -> measurement.data().reading())
+                .toList();
+    }
+}

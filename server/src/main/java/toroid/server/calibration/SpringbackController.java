@@ -1,0 +1,119 @@
+package toroid.server.calibration;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import toroid.core.bend.BarInBending;
+import toroid.core.bend.Springback;
+import toroid.core.bend.SprungDiameter;
+import toroid.core.bend.YieldEstimate;
+import toroid.core.calibration.SpringbackFit;
+import toroid.core.calibration.SpringbackReading;
+import toroid.core.metal.Metal;
+import toroid.core.metal.MetalNames;
+import toroid.core.ring.Ring;
+import toroid.core.wire.Wire;
+
+/** Springback: of a spool, and as stateless calculators. Lengths mm, stresses MPa. */
+@RestController
+class SpringbackController {
+    private final SpringbackOfSpool springback;
+
+    SpringbackController(SpringbackOfSpool springback) {
+        this.springback = springback;
+    }
+
+    /** Wire in a metal and temper, or with a yield of its own. */
+    record Question(
+            @NotNull String metal,
+            String temper,
+            Double yieldMpa,
+            @NotNull double wireDiameterMm,
+            Double mandrelDiameterMm,
+            Double innerDiameterMm) {}
+
+    /** A predicted ring with its 95 % band. */
+    record Prediction(
+            @NotNull double mandrelDiameterMm,
+            @NotNull double innerDiameterMm,
+            @NotNull double lowMm,
+            @NotNull double highMm,
+            @NotNull double yieldMpa,
+            @NotNull double springbackPercent) {}
+
+    record FitQuestion(@NotNull String metal, @NotNull List<Reading> readings) {}
+
+    record Reading(@NotNull double wireDiameterMm, @NotNull double mandrelDiameterMm, @NotNull double innerDiameterMm) {}
+
+    record FitAnswer(@NotNull YieldEstimate yield, @NotNull List<Double> residualsMm) {}
+
+    @GetMapping("/api/spools/{id}/springback")
+    SpringbackView of(@PathVariable UUID id) {
+        return springback.of(id);
+    }
+
+    /** The ring a mandrel gives. */
+    @PostMapping("/api/springback/ring")
+    Prediction ring(@RequestBody Question question) {
+        Metal metal = MetalNames.metalOrRefuse(question.metal());
+        double mandrel = given("mandrelDiameterMm", question.mandrelDiameterMm());
+        Wire.checkDiameter(question.wireDiameterMm());
+        return predict(question, metal, mandrel);
+    }
+
+    /** The mandrel that gives a ring. */
+    @PostMapping("/api/springback/mandrel")
+    Prediction mandrel(@RequestBody Question question) {
+        Metal metal = MetalNames.metalOrRefuse(question.metal());
+        Ring ring = new Ring(question.wireDiameterMm(), given("innerDiameterMm", question.innerDiameterMm()));
+        var bar = BarInBending.ofWire(
+                ring.wireDiameterMm(),
+                metal.youngsModulus().inMegapascals(),
+                strengthOf(question, metal).yieldMpa());
+        return predict(question, metal, Springback.mandrelForMm(bar, ring.innerDiameterMm()));
+    }
+
+    /** The effective yield of a maker's own coils. */
+    @PostMapping("/api/springback/fit")
+    FitAnswer fit(@RequestBody FitQuestion question) {
+        Metal metal = MetalNames.metalOrRefuse(question.metal());
+        var readings = question.readings().stream()
+                .map(r -> new SpringbackReading(r.wireDiameterMm(), r.mandrelDiameterMm(), r.innerDiameterMm()))
+                .toList();
+        SpringbackFit fit = SpringbackFit.of(readings, metal.youngsModulus().inMegapascals());
+        return new FitAnswer(fit.yield(), fit.residualsMm());
+    }
+
+    private static Prediction predict(Question question, Metal metal, double mandrelMm) {
+        YieldEstimate yield = strengthOf(question, metal);
+        var inner = SprungDiameter.predict(
+                question.wireDiameterMm(), metal.youngsModulus().inMegapascals(), yield, mandrelMm);
+        return new Prediction(
+                mandrelMm,
+                inner.innerDiameterMm(),
+                inner.lowMm(),
+                inner.highMm(),
+                yield.yieldMpa(),
+                100 * (inner.innerDiameterMm() / mandrelMm - 1));
+    }
+
+    private static YieldEstimate strengthOf(Question question, Metal metal) {
+        if (question.yieldMpa() != null) {
+            return new YieldEstimate(question.yieldMpa(), 0, YieldEstimate.USUAL_SCATTER_MM, 1e6, 0);
+        }
+        String temper = question.temper() == null ? "half hard" : question.temper();
+        return YieldEstimate.ofHandbook(metal.yieldStrength(MetalNames.temperOrRefuse(temper)));
+    }
+
+    private static double given(String field, Double value) {
+        if (value == null) {
+            throw toroid.core.numeric.Refusal.of("missing", field, null, field + " is missing.", "Send it in mm.");
+        }
+        return value;
+    }
+}

@@ -1,0 +1,94 @@
+package toroid.server.calibration;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import toroid.core.bend.SprungDiameter;
+import toroid.core.bend.YieldEstimate;
+import toroid.core.calibration.SpringbackFit;
+import toroid.core.calibration.SpringbackReading;
+import toroid.core.numeric.Refusal;
+import toroid.server.store.Kept;
+import toroid.server.tool.Mandrels;
+import toroid.server.wire.SpoolData;
+import toroid.server.wire.Spools;
+
+/** Composes what a spool has taught. */
+@Service
+@Transactional(readOnly = true)
+class SpringbackOfSpool {
+    private final Spools spools;
+    private final Mandrels mandrels;
+    private final Measurements measurements;
+
+    SpringbackOfSpool(Spools spools, Mandrels mandrels, Measurements measurements) {
+        this.spools = spools;
+        this.mandrels = mandrels;
+        this.measurements = measurements;
+    }
+
+    SpringbackView of(UUID spoolId) {
+        SpoolData spool = spools.get(spoolId).data();
+        double modulus = spool.metalKept().youngsModulus().inMegapascals();
+        YieldEstimate handbook = YieldEstimate.ofHandbook(spool.metalKept().yieldStrength(spool.temper()));
+        List<Kept<MeasurementData>> taken = measurements.ofSpool(spoolId);
+        List<SpringbackReading> counted = taken.stream()
+                .filter(m -> !m.deleted())
+                .map(m -> m.data().reading())
+                .toList();
+        SpringbackFit fit = counted.isEmpty() ? null : SpringbackFit.of(counted, modulus);
+        var readings = new ArrayList<SpringbackView.ReadingView>();
+        int next = 0;
+        for (Kept<MeasurementData> m : taken) {
+            Double residual = m.deleted() ? null : fit.residualsMm().get(next++);
+            readings.add(reading(m, residual, modulus, handbook));
+        }
+        return new SpringbackView(handbook, fit == null ? null : fit.yield(), readings, rods(spool, modulus, handbook, fit));
+    }
+
+    private static SpringbackView.ReadingView reading(
+            Kept<MeasurementData> m, Double residualMm, double modulusMpa, YieldEstimate handbook) {
+        SpringbackReading reading = m.data().reading();
+        SprungDiameter theory = predict(reading.wireDiameterMm(), modulusMpa, handbook, reading.mandrelDiameterMm());
+        return new SpringbackView.ReadingView(
+                m.id(),
+                m.version(),
+                m.data().takenAt(),
+                m.data().measured(),
+                m.data().valueMm(),
+                reading.mandrelDiameterMm(),
+                reading.sprungInnerMm(),
+                residualMm,
+                theory == null ? null : theory.innerDiameterMm(),
+                m.deleted());
+    }
+
+    private List<SpringbackView.RodPrediction> rods(
+            SpoolData spool, double modulusMpa, YieldEstimate handbook, SpringbackFit fit) {
+        return mandrels.all().stream()
+                .map(m -> m.data().diameterMm())
+                .sorted()
+                .map(rod -> {
+                    SprungDiameter theory = predict(spool.wireDiameterMm(), modulusMpa, handbook, rod);
+                    SprungDiameter own =
+                            fit == null ? null : predict(spool.wireDiameterMm(), modulusMpa, fit.yield(), rod);
+                    return new SpringbackView.RodPrediction(
+                            rod,
+                            theory == null ? null : theory.innerDiameterMm(),
+                            own == null ? null : own.innerDiameterMm(),
+                            own == null ? null : own.lowMm(),
+                            own == null ? null : own.highMm());
+                })
+                .toList();
+    }
+
+    private static SprungDiameter predict(double wireMm, double modulusMpa, YieldEstimate yield, double rodMm) {
+        try {
+            return SprungDiameter.predict(wireMm, modulusMpa, yield, rodMm);
+        } catch (Refusal tooSpringy) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,40 @@
+package toroid.server.calibration;
+
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import toroid.core.bend.YieldEstimate;
+import toroid.core.calibration.SpringbackReading;
+
+/**
+ * What one spool has taught. Lengths mm, stresses MPa; bands 95 %.
+ *
+ * @param handbook before anything was measured
+ * @param fitted from its own coils; null before the first
+ * @param readings each measurement with what is predicted for it now, oldest first
+ * @param rods the shelf's rods: handbook and own prediction
+ */
+record SpringbackView(
+        @NotNull YieldEstimate handbook,
+        YieldEstimate fitted,
+        @NotNull List<ReadingView> readings,
+        @NotNull List<RodPrediction> rods) {
+
+    /** One measurement; {@code residualMm} is measured less fitted, null when left out. */
+    record ReadingView(
+            @NotNull UUID id,
+            @NotNull int version,
+            @NotNull Instant takenAt,
+            @NotNull SpringbackReading.Measured measured,
+            @NotNull double valueMm,
+            @NotNull double mandrelDiameterMm,
+            @NotNull double sprungInnerMm,
+            Double residualMm,
+            Double handbookMm,
+            @NotNull boolean leftOut) {}
+
+    /** One rod; null where the wire takes no set on it. */
+    record RodPrediction(
+            @NotNull double mandrelDiameterMm, Double handbookMm, Double fittedMm, Double lowMm, Double highMm) {}
+}

@@ -1,0 +1,34 @@
+package toroid.server.demo;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Fills an empty database with the demo workshop, all or nothing. A workshop with anything in it is left alone. */
+@Component
+@ConditionalOnProperty("toroid.demo")
+class DemoWorkshop implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoWorkshop.class);
+
+    private final DemoStock stock;
+    private final DemoSeason season;
+
+    DemoWorkshop(DemoStock stock, DemoSeason season) {
+        this.stock = stock;
+        this.season = season;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) {
+        if (stock.isEmpty()) {
+            stock.load();
+            season.load();
+            LOG.info("the demo workshop is laid out");
+        }
+    }
+}

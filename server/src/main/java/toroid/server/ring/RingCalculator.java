@@ -1,0 +1,129 @@
+package toroid.server.ring;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import toroid.core.bend.BarInBending;
+import toroid.core.bend.BendingStrain;
+import toroid.core.bend.Springback;
+import toroid.core.bend.YieldEstimate;
+import toroid.core.metal.Metal;
+import toroid.core.metal.MetalNames;
+import toroid.core.metal.Temper;
+import toroid.core.numeric.Refusal;
+import toroid.core.quantity.Note;
+import toroid.core.ring.ClosedRing;
+import toroid.core.ring.CoilAllowances;
+import toroid.core.ring.CoilPlan;
+import toroid.core.ring.CoilRequest;
+import toroid.core.ring.Ring;
+import toroid.core.ring.RingCut;
+import toroid.core.ring.RingGiven;
+import toroid.core.ring.RingSolver;
+import toroid.core.ring.RingStrength;
+
+/** One stateless question answered by the core, by the handbook alone. */
+final class RingCalculator {
+    private final SolveQuestion question;
+    private final Metal metal;
+    private final Temper temper;
+    private final YieldEstimate yield;
+    private final List<Note> notes = new ArrayList<>();
+
+    private RingCalculator(SolveQuestion question) {
+        this.question = question;
+        metal = question.metal() == null ? null : MetalNames.metalOrRefuse(question.metal());
+        temper = question.temper() == null ? Temper.HALF_HARD : MetalNames.temperOrRefuse(question.temper());
+        yield = metal == null ? null : YieldEstimate.ofHandbook(metal.yieldStrength(usable(temper)));
+    }
+
+    static SolveAnswer answer(SolveQuestion question) {
+        return new RingCalculator(question).answer();
+    }
+
+    /** A temper left out falls back to one the metal is sold in. */
+    private Temper usable(Temper wanted) {
+        boolean known = metal.yields().containsKey(wanted);
+        return known || question.temper() != null ? wanted : metal.yields().keySet().iterator().next();
+    }
+
+    private SolveAnswer answer() {
+        Ring ring = RingSolver.solve(new RingGiven(
+                question.wireDiameterMm(),
+                question.innerDiameterMm(),
+                question.outerDiameterMm(),
+                question.mandrelDiameterMm(),
+                question.aspectRatio(),
+                metal,
+                yield));
+        int turns = question.turnsPerRing() == null ? 1 : question.turnsPerRing();
+        int count = question.ringCount() == null ? 1 : question.ringCount();
+        RingCut cut = (question.cut() == null ? CutData.none() : question.cut()).toCore(ring.wireDiameterMm());
+        Double mandrel = mandrelFor(ring);
+        Ring wound = mandrel == null ? ring : new Ring(ring.wireDiameterMm(), mandrel);
+        var job = new CoilRequest(wound, ring, count, turns, cut, allowances());
+        Ring closed = ClosedRing.close(ring, cut, turns);
+        int turnsToWind = CoilPlan.forJob(job).coils().stream().mapToInt(c -> c.turnsWound()).sum();
+        double coilTurns = count * turns + 2 * job.hand().spoiltTurnsPerEnd();
+        double d = ring.wireDiameterMm();
+        note(ring, wound, closed);
+        return new SolveAnswer(
+                d,
+                ring.innerDiameterMm(),
+                ring.outerDiameterMm(),
+                ring.meanDiameterMm(),
+                ring.aspectRatio(),
+                turns * ring.wireLengthMm(),
+                metal == null ? null : turns * ring.massGrams(metal.densityGramsPerCubicCentimetre()),
+                closed.innerDiameterMm(),
+                closed.outerDiameterMm(),
+                closed.aspectRatio(),
+                (coilTurns + 1) * d,
+                coilTurns * ring.turnLengthMm() + count * cut.coilLossPerRingMm() + job.hand().leadMm() + job.hand().tailMm(),
+                count,
+                turnsToWind,
+                mandrel,
+                yield == null ? null : RingStrength.of(closed, yield.yieldMpa(), turns).opens().inNewtons(),
+                100 * BendingStrain.atOuterFibre(d, wound.innerDiameterMm()),
+                notes);
+    }
+
+    private CoilAllowances allowances() {
+        return new CoilAllowances(
+                question.leadMm() == null ? 0 : question.leadMm(),
+                question.tailMm() == null ? 0 : question.tailMm(),
+                question.spoiltTurnsPerEnd() == null ? 0 : question.spoiltTurnsPerEnd(),
+                3000,
+                Double.POSITIVE_INFINITY);
+    }
+
+    private Double mandrelFor(Ring ring) {
+        if (metal == null) {
+            return null;
+        }
+        double modulus = metal.youngsModulus().inMegapascals();
+        try {
+            return Springback.mandrelForMm(
+                    BarInBending.ofWire(ring.wireDiameterMm(), modulus, yield.yieldMpa()), ring.innerDiameterMm());
+        } catch (Refusal none) {
+            notes.add(Note.care("no-mandrel", Map.of("innerMm", ring.innerDiameterMm())));
+            return null;
+        }
+    }
+
+    private void note(Ring ring, Ring wound, Ring closed) {
+        if (metal == null && question.mandrelDiameterMm() != null) {
+            notes.add(Note.care("springback-unknown", Map.of("mandrelMm", question.mandrelDiameterMm())));
+        }
+        double strain = BendingStrain.atOuterFibre(ring.wireDiameterMm(), wound.innerDiameterMm());
+        if (metal != null && BendingStrain.shouldBeAnnealed(temper, strain)) {
+            notes.add(Note.care("anneal-first", Map.of("strainPercent", 100 * strain, "temper", temper.name())));
+        }
+        if (closed.innerDiameterMm() < 0.98 * ring.innerDiameterMm()) {
+            notes.add(Note.info("kerf-shrinks", Map.of("byMm", ring.innerDiameterMm() - closed.innerDiameterMm())));
+        }
+        if (question.leadMm() == null && question.tailMm() == null && question.ringCount() != null) {
+            notes.add(Note.info("no-lead-no-tail", Map.of()));
+        }
+    }
+}

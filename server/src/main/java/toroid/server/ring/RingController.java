@@ -1,0 +1,39 @@
+package toroid.server.ring;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Stateless: nothing is kept, no token is needed on loopback. */
+@RestController
+@RequestMapping("/api/rings")
+class RingController {
+    private final RingWorkshop workshop;
+    private final RingTable table;
+
+    RingController(RingWorkshop workshop, RingTable table) {
+        this.workshop = workshop;
+        this.table = table;
+    }
+
+    record TableQuestion(@NotNull @Valid CutData cut) {}
+
+    @PostMapping("/solve")
+    SolveAnswer solve(@RequestBody SolveQuestion question) {
+        return RingCalculator.answer(question);
+    }
+
+    @PostMapping("/sheet")
+    RingSheet sheet(@RequestBody @Valid RingJobData job) {
+        return workshop.sheet(job);
+    }
+
+    @PostMapping("/table")
+    List<RingTable.Row> table(@RequestBody @Valid TableQuestion question) {
+        return table.rows(question.cut());
+    }
+}

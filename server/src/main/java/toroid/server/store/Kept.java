@@ -1,0 +1,18 @@
+package toroid.server.store;
+
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.UUID;
+
+/**
+ * A thing as kept.
+ *
+ * @param version to be sent back with the next edit
+ * @param deleted taken away, but still there to bring back
+ */
+public record Kept<D>(
+        @NotNull UUID id, @NotNull int version, @NotNull Instant updatedAt, @NotNull boolean deleted, @NotNull D data) {
+    public static <D> Kept<D> of(Stored stored, D data) {
+        return new Kept<>(stored.id(), stored.version(), stored.updatedAt(), stored.isDeleted(), data);
+    }
+}

@@ -1,0 +1,6 @@
+package toroid.server.tool;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface CutterRepository extends JpaRepository<Cutter, UUID> {}

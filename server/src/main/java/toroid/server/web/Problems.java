@@ -1,0 +1,133 @@
+package toroid.server.web;
+
+import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
+import java.net.URI;
+import java.util.stream.Collectors;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import toroid.core.numeric.Refusal;
+import toroid.server.store.ChangedElsewhere;
+import toroid.server.store.NotKept;
+
+/**
+ * Every refusal as problem+json (RFC 9457) with {@code code}, {@code field}, {@code value}, {@code minimum}, {@code maximum},
+ * {@code unit}, {@code remedy} where they apply. Nothing is stored when one is answered.
+ */
+@RestControllerAdvice
+class Problems {
+
+    @ExceptionHandler
+    ProblemDetail refused(Refusal refusal) {
+        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, refusal.code(), refusal.getMessage());
+        set(problem, "field", refusal.field());
+        set(problem, "value", refusal.value());
+        refusal.minimum().ifPresent(m -> problem.setProperty("minimum", m));
+        refusal.maximum().ifPresent(m -> problem.setProperty("maximum", m));
+        if (refusal.minimum().isPresent() || refusal.maximum().isPresent()) {
+            problem.setProperty("limit", limit(refusal));
+        }
+        set(problem, "unit", refusal.unit());
+        set(problem, "remedy", refusal.remedy());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
+        if (unreadable.getCause() instanceof JsonMappingException mapping) {
+            for (Throwable cause = mapping; cause != null; cause = cause.getCause()) {
+                if (cause instanceof Refusal refusal) {
+                    return refused(refusal);
+                }
+            }
+            String field = mapping.getPath().stream()
+                    .map(reference -> reference.getFieldName() == null
+                            ? "[" + reference.getIndex() + "]"
+                            : reference.getFieldName())
+                    .collect(Collectors.joining("."));
+            boolean unknown = mapping instanceof UnrecognizedPropertyException;
+            ProblemDetail problem = problem(
+                    HttpStatus.BAD_REQUEST,
+                    unknown ? "unknown-field" : "unreadable-value",
+                    unknown
+                            ? "There is no field \"%s\" here. Check its spelling in /api/openapi.json.".formatted(field)
+                            : "The value of \"%s\" cannot be read. Send it in the type /api/openapi.json gives.".formatted(field));
+            problem.setProperty("field", field);
+            return problem;
+        }
+        return problem(HttpStatus.BAD_REQUEST, "unreadable", "The request is not readable JSON. Send a JSON object.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail invalid(MethodArgumentNotValidException invalid) {
+        var error = invalid.getBindingResult().getFieldErrors().stream().findFirst();
+        String field = error.map(e -> e.getField()).orElse("request");
+        ProblemDetail problem =
+                problem(HttpStatus.BAD_REQUEST, "missing", "\"%s\" is missing. Send a value for it.".formatted(field));
+        problem.setProperty("field", field);
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail mistyped(MethodArgumentTypeMismatchException mistyped) {
+        ProblemDetail problem = problem(
+                HttpStatus.BAD_REQUEST,
+                "unreadable-value",
+                "The value of \"%s\" cannot be read. Check the address.".formatted(mistyped.getName()));
+        problem.setProperty("field", mistyped.getName());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail notKept(NotKept missing) {
+        return problem(HttpStatus.NOT_FOUND, "not-kept", missing.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail changedElsewhere(ChangedElsewhere changed) {
+        ProblemDetail problem = problem(
+                HttpStatus.CONFLICT,
+                "changed-elsewhere",
+                "This was changed elsewhere since it was opened here. Choose which of the two to keep.");
+        problem.setProperty("current", changed.current());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail racing(OptimisticLockingFailureException race) {
+        return problem(
+                HttpStatus.CONFLICT, "changed-meanwhile", "This was being changed in the same moment. Send it again.");
+    }
+
+    private static Object limit(Refusal refusal) {
+        double value;
+        try {
+            value = Double.parseDouble(refusal.value());
+        } catch (NumberFormatException | NullPointerException notANumber) {
+            value = Double.NaN;
+        }
+        boolean below = refusal.minimum().isPresent() && !(value > refusal.minimum().getAsDouble());
+        return below || refusal.maximum().isEmpty()
+                ? refusal.minimum().orElseThrow()
+                : refusal.maximum().getAsDouble();
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String code, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setType(URI.create("urn:toroid:problem:" + code));
+        problem.setProperty("code", code);
+        return problem;
+    }
+
+    private static void set(ProblemDetail problem, String name, Object value) {
+        if (value != null) {
+            problem.setProperty(name, value);
+        }
+    }
+}

@@ -1,0 +1,88 @@
+package toroid.server.web;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayDeque;
+import java.util.List;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.security.authentication.AnonymousAuthenticationToken;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import toroid.core.numeric.Refusal;
+
+/** Coming in with the workshop's password. */
+@RestController
+@RequestMapping("/api/session")
+class SessionController {
+    private static final int MOST_TRIES = 10;
+    private static final Duration WINDOW = Duration.ofMinutes(5);
+
+    private final Door door;
+    private final Clock clock;
+    private final boolean demo;
+    private final ArrayDeque<Instant> failures = new ArrayDeque<>();
+    private final HttpSessionSecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
+
+    SessionController(Door door, Clock clock, @Value("${toroid.demo}") boolean demo) {
+        this.door = door;
+        this.clock = clock;
+        this.demo = demo;
+    }
+
+    /** @param in whether the workshop is open to this browser; @param demo whether it is the demo workshop */
+    record SessionView(@NotNull boolean passwordNeeded, @NotNull boolean in, @NotNull boolean demo) {}
+
+    record Knock(@NotNull String password) {}
+
+    @GetMapping
+    SessionView session() {
+        var authentication = SecurityContextHolder.getContext().getAuthentication();
+        boolean known = authentication != null
+                && authentication.isAuthenticated()
+                && !(authentication instanceof AnonymousAuthenticationToken);
+        return new SessionView(door.asksForPassword(), !door.asksForPassword() || known, demo);
+    }
+
+    @PostMapping
+    synchronized SessionView knock(@RequestBody Knock knock, HttpServletRequest request, HttpServletResponse response) {
+        Instant now = clock.instant();
+        while (!failures.isEmpty() && failures.peekFirst().isBefore(now.minus(WINDOW))) {
+            failures.removeFirst();
+        }
+        if (failures.size() >= MOST_TRIES) {
+            throw Refusal.of("too-many-tries", "password", null, "Too many wrong passwords.", "Wait five minutes.");
+        }
+        if (!door.opensFor(knock.password())) {
+            failures.addLast(now);
+            throw Refusal.of("wrong-password", "password", null, "That is not the workshop's password.", "Try again, or set a new one with ./toroid passwd.");
+        }
+        request.getSession(true);
+        request.changeSessionId();
+        var context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
+                "maker", null, List.of(new SimpleGrantedAuthority("ROLE_MAKER"))));
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, request, response);
+        return session();
+    }
+
+    @DeleteMapping
+    void leave(HttpServletRequest request) {
+        var session = request.getSession(false);
+        if (session != null) {
+            session.invalidate();
+        }
+    }
+}

@@ -1,0 +1,14 @@
+package toroid.server.wire;
+
+import java.util.UUID;
+import toroid.core.bend.YieldEstimate;
+
+/** What is known of a spool's strength: the handbook's value, or better, a fit to the maker's own coils. */
+public interface WireKnowledge {
+
+    /**
+     * @param spoolId null for wire not in stock, which has the handbook's value
+     * @param data metal and temper
+     */
+    YieldEstimate yieldOf(UUID spoolId, SpoolData data);
+}
