@@ -1,0 +1,139 @@
+package toroid.server.print;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** A4 paper written from the top in millimetres; lengths drawn are true size. Text is embedded, so that it prints anywhere. */
+final class Paper implements AutoCloseable {
+    private static final float POINTS_PER_MM = 72f / 25.4f;
+    private static final float MARGIN_MM = 18;
+    private static final float BOTTOM_MM = 20;
+    /** How far a quarter circle's control points stand out, as a share of the radius; error under 0.03 %. */
+    private static final float QUARTER = 0.5522847f;
+
+    private final PDDocument document = new PDDocument();
+    private final PDType0Font font;
+    private PDPageContentStream page;
+    private float topMm;
+
+    Paper(String title) throws IOException {
+        try (InputStream file = PDDocument.class.getResourceAsStream("/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf")) {
+            font = PDType0Font.load(document, file);
+        }
+        document.getDocumentInformation().setTitle(title);
+        turn();
+    }
+
+    private void turn() throws IOException {
+        if (page != null) {
+            page.close();
+        }
+        PDPage sheet = new PDPage(PDRectangle.A4);
+        document.addPage(sheet);
+        page = new PDPageContentStream(document, sheet);
+        topMm = PDRectangle.A4.getHeight() / POINTS_PER_MM - MARGIN_MM;
+    }
+
+    /** Goes down so far, onto a new page when there is no room for {@code neededMm} more. */
+    void down(float mm, float neededMm) throws IOException {
+        topMm -= mm;
+        if (topMm - neededMm < BOTTOM_MM) {
+            turn();
+        }
+    }
+
+    void line(String text, float sizePoints) throws IOException {
+        columns(sizePoints, List.of(text), 0);
+    }
+
+    /** One line of text in columns, each starting at its place in mm from the margin. */
+    void columns(float sizePoints, List<String> texts, float... placesMm) throws IOException {
+        down(sizePoints / POINTS_PER_MM * 1.45f, 0);
+        for (int i = 0; i < texts.size(); i++) {
+            page.beginText();
+            page.setFont(font, sizePoints);
+            page.newLineAtOffset((MARGIN_MM + placesMm[i]) * POINTS_PER_MM, topMm * POINTS_PER_MM);
+            page.showText(printable(texts.get(i)));
+            page.endText();
+        }
+    }
+
+    /** A ring's two edges at true size, its left edge on the margin. */
+    void ring(double outerMm, double innerMm) throws IOException {
+        down(2, (float) outerMm);
+        float radius = (float) outerMm / 2;
+        circle(MARGIN_MM + radius, topMm - radius, radius);
+        circle(MARGIN_MM + radius, topMm - radius, (float) innerMm / 2);
+        topMm -= (float) outerMm;
+    }
+
+    /** The line a printer is checked by, exactly so long. */
+    void checkLine(float lengthMm) throws IOException {
+        down(9, 4);
+        page.setLineWidth(0.5f);
+        stroke(MARGIN_MM, topMm, MARGIN_MM + lengthMm, topMm);
+        stroke(MARGIN_MM, topMm - 2, MARGIN_MM, topMm + 2);
+        stroke(MARGIN_MM + lengthMm, topMm - 2, MARGIN_MM + lengthMm, topMm + 2);
+        for (int mm = 10; mm < lengthMm; mm += 10) {
+            stroke(MARGIN_MM + mm, topMm, MARGIN_MM + mm, topMm + 1);
+        }
+    }
+
+    private void stroke(float fromX, float fromY, float toX, float toY) throws IOException {
+        page.moveTo(fromX * POINTS_PER_MM, fromY * POINTS_PER_MM);
+        page.lineTo(toX * POINTS_PER_MM, toY * POINTS_PER_MM);
+        page.stroke();
+    }
+
+    private void circle(float xMm, float yMm, float radiusMm) throws IOException {
+        float x = xMm * POINTS_PER_MM;
+        float y = yMm * POINTS_PER_MM;
+        float r = radiusMm * POINTS_PER_MM;
+        float k = r * QUARTER;
+        page.setLineWidth(0.6f);
+        page.moveTo(x + r, y);
+        page.curveTo(x + r, y + k, x + k, y + r, x, y + r);
+        page.curveTo(x - k, y + r, x - r, y + k, x - r, y);
+        page.curveTo(x - r, y - k, x - k, y - r, x, y - r);
+        page.curveTo(x + k, y - r, x + r, y - k, x + r, y);
+        page.closeAndStroke();
+    }
+
+    /** What the font has no sign for becomes a question mark, rather than no page at all. */
+    private String printable(String text) {
+        var out = new StringBuilder();
+        text.codePoints().forEach(point -> {
+            String sign = Character.toString(point);
+            try {
+                font.encode(sign);
+                out.append(sign);
+            } catch (IllegalArgumentException | IOException missing) {
+                out.append('?');
+            }
+        });
+        return out.toString();
+    }
+
+    byte[] bytes() throws IOException {
+        page.close();
+        page = null;
+        var out = new ByteArrayOutputStream();
+        document.save(out);
+        return out.toByteArray();
+    }
+
+    @Override
+    public void close() throws IOException {
+        if (page != null) {
+            page.close();
+        }
+        document.close();
+    }
+}

@@ -1,0 +1,40 @@
+import { Route, Routes } from "react-router";
+import { BenchPlace } from "./places/bench/BenchPlace";
+import { MakingPlace } from "./places/making/MakingPlace";
+import { NotebookPlace } from "./places/notebook/NotebookPlace";
+import { SpoolPage } from "./places/notebook/SpoolPage";
+import { PreferencesPlace } from "./places/preferences/PreferencesPlace";
+import { PrintSheet } from "./places/rings/PrintSheet";
+import { RingsDoor } from "./places/rings/RingsDoor";
+import { RingsPlace } from "./places/rings/RingsPlace";
+import { ShelfTable } from "./places/rings/ShelfTable";
+import { StockPlace } from "./places/stock/StockPlace";
+import { Frame } from "./shared/Frame";
+import { Gate } from "./shared/Gate";
+import { Lost } from "./shared/Lost";
+import { Says } from "./shared/says";
+import { Shortcuts } from "./shared/Shortcuts";
+
+export function App() {
+  return (
+    <Gate>
+      <Routes>
+        <Route path="making/:id" element={<MakingPlace />} />
+        <Route path="print/:id" element={<PrintSheet />} />
+        <Route element={<Frame />}>
+          <Route index element={<BenchPlace />} />
+          <Route path="rings" element={<RingsDoor />} />
+          <Route path="rings/:id" element={<RingsPlace />} />
+          <Route path="rings/:id/shelf" element={<ShelfTable />} />
+          <Route path="notebook" element={<NotebookPlace />} />
+          <Route path="notebook/wire/:id" element={<SpoolPage />} />
+          <Route path="stock" element={<StockPlace />} />
+          <Route path="preferences" element={<PreferencesPlace />} />
+          <Route path="*" element={<Lost />} />
+        </Route>
+      </Routes>
+      <Shortcuts />
+      <Says />
+    </Gate>
+  );
+}

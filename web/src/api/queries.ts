@@ -1,0 +1,81 @@
+/** What the places read. Lists are read again after every write to their path. */
+import { QueryClient, useQuery } from "@tanstack/react-query";
+import { call } from "./client";
+import type {
+  Choices,
+  CutterData,
+  JobInHand,
+  Kept,
+  MandrelData,
+  MeasurementData,
+  MetalView,
+  NotebookEntry,
+  RingJobData,
+  RunData,
+  SessionView,
+  SpoolData,
+  SpringbackView,
+  TableRow,
+} from "./types";
+
+export const queries = new QueryClient({
+  defaultOptions: { queries: { staleTime: 1_000, retry: 2, refetchOnWindowFocus: true } },
+});
+
+/** Everything under this path may have changed. */
+export function changed(...paths: string[]): void {
+  for (const path of paths) {
+    void queries.invalidateQueries({ queryKey: [path] });
+  }
+}
+
+function useList<T>(path: string) {
+  return useQuery({
+    queryKey: [path],
+    queryFn: ({ signal }) => call<T>("GET", `/api/${path}`, undefined, signal),
+  });
+}
+
+export const useSpools = () => useList<Kept<SpoolData>[]>("spools");
+export const useMandrels = () => useList<Kept<MandrelData>[]>("mandrels");
+export const useCutters = () => useList<Kept<CutterData>[]>("cutters");
+export const useJobs = () => useList<Kept<RingJobData>[]>("ring-jobs");
+export const useBench = () => useList<JobInHand[]>("bench");
+export const useNotebook = () => useList<NotebookEntry[]>("notebook");
+export const usePreferences = () => useList<Kept<Choices>>("preferences");
+export const useSession = () => useList<SessionView>("session");
+
+export function useMetals() {
+  return useQuery({
+    queryKey: ["metals"],
+    queryFn: () => call<MetalView[]>("GET", "/api/metals"),
+    staleTime: Infinity,
+  });
+}
+
+export function useSpringback(spoolId: string | null) {
+  return useQuery({
+    queryKey: ["springback", spoolId],
+    queryFn: () => call<SpringbackView>("GET", `/api/spools/${spoolId}/springback`),
+    enabled: spoolId !== null,
+  });
+}
+
+export function useRun(id: string) {
+  return useQuery({ queryKey: ["runs", id], queryFn: () => call<Kept<RunData>>("GET", `/api/runs/${id}`) });
+}
+
+export function useMeasurementsOfRun(id: string) {
+  return useQuery({
+    queryKey: ["measurements", id],
+    queryFn: () => call<Kept<MeasurementData>[]>("GET", `/api/measurements/of-run/${id}`),
+  });
+}
+
+export function useRingTable(cut: RingJobData["cut"]) {
+  return useQuery({
+    queryKey: ["ring-table", cut],
+    queryFn: () => call<TableRow[]>("POST", "/api/rings/table", { cut }),
+    placeholderData: (before) => before,
+  });
+}

@@ -1,0 +1,201 @@
+import { useState } from "react";
+import { Link, useParams } from "react-router";
+import { call, Problem } from "../../api/client";
+import { changed, useMandrels, usePreferences, useSpools, useSpringback } from "../../api/queries";
+import type { Kept, MeasurementData, SpoolData, SpringbackView } from "../../api/types";
+import { day, many, plain, size, sizeText, type Units } from "../../quantity/format";
+import { Lost } from "../../shared/Lost";
+import { say } from "../../shared/says";
+import { rememberMeasurement, setLeftOut } from "./leaving";
+import { SpringbackChart } from "./SpringbackChart";
+
+/** One spool: theory against own measurement, rod by rod. */
+export function SpoolPage() {
+  const { id } = useParams();
+  const spools = useSpools().data;
+  const spring = useSpringback(id ?? null).data;
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const spool = spools?.find((kept) => kept.id === id);
+  if (!spools) {
+    return null;
+  }
+  if (!spool) {
+    return <Lost />;
+  }
+  return (
+    <div className="place">
+      <Link to="/notebook" className="quiet small">
+        notebook
+      </Link>
+      <h1 className="place-title">{spool.data.name}</h1>
+      {spring && (
+        <>
+          <Summary view={spring} />
+          <SpringbackChart view={spring} units={units} />
+          <OneMore spool={spool} />
+          <Readings view={spring} units={units} />
+        </>
+      )}
+    </div>
+  );
+}
+
+function Summary({ view }: { view: SpringbackView }) {
+  const { handbook, fitted } = view;
+  return (
+    <p className="mt-2 max-w-prose text-lg">
+      {fitted ? (
+        <>
+          {many(fitted.measurements, "measurement")} put its effective yield at{" "}
+          <strong className="figures">
+            {plain(fitted.yieldMpa, 0)} ± {plain(2 * fitted.standardErrorMpa, 0)} MPa
+          </strong>
+          ; the handbook says {plain(handbook.yieldMpa, 0)}. One coil scatters by{" "}
+          {fitted.scatterMm.toFixed(3)} mm.
+        </>
+      ) : (
+        <>
+          Nothing measured yet; the handbook's {plain(handbook.yieldMpa, 0)} MPa stands in. Wind a few turns
+          on any rod and measure them.
+        </>
+      )}
+    </p>
+  );
+}
+
+/** A coil measured outside any run. */
+function OneMore({ spool }: { spool: Kept<SpoolData> }) {
+  const mandrels = useMandrels().data ?? [];
+  const [rod, setRod] = useState("");
+  const [value, setValue] = useState("");
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const chosen = mandrels.find((kept) => kept.id === rod) ?? mandrels[0];
+  const take = async () => {
+    const inner = Number(value.replace(",", "."));
+    if (!chosen || !value.trim() || !Number.isFinite(inner)) {
+      setRefusal(chosen ? "Type the coil's inner diameter in mm." : "Add a rod in Stock, tools first.");
+      return;
+    }
+    const data: MeasurementData = {
+      spoolId: spool.id,
+      runId: null,
+      step: null,
+      measured: "COIL_INNER",
+      valueMm: inner,
+      wireDiameterMm: spool.data.wireDiameterMm,
+      mandrelDiameterMm: chosen.data.diameterMm,
+      cut: { method: "none", kerfMm: null, trimMm: null, flipped: null },
+      turnsPerRing: 1,
+      predictedMm: null,
+      takenAt: new Date().toISOString(),
+      note: "",
+    };
+    const id = crypto.randomUUID();
+    try {
+      await call("PUT", `/api/measurements/${id}`, { version: null, data });
+      changed("springback", "measurements", "notebook", "sheet", "ring-table");
+      rememberMeasurement(`measurement ${value}`, id);
+      setValue("");
+      setRefusal(null);
+    } catch (failure) {
+      setRefusal(
+        failure instanceof Problem
+          ? failure.body.detail
+          : "The server is not answering; the measurement was not taken.",
+      );
+    }
+  };
+  return (
+    <form
+      className="sentence mt-5 text-lg"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void take();
+      }}
+    >
+      <span>A coil on the</span>
+      <select
+        className="word-select"
+        aria-label="Rod"
+        value={chosen?.id ?? ""}
+        onChange={(event) => setRod(event.target.value)}
+      >
+        {mandrels.map((kept) => (
+          <option key={kept.id} value={kept.id}>
+            {kept.data.name}
+          </option>
+        ))}
+      </select>
+      <label htmlFor="one-more">measured inside</label>
+      <input
+        id="one-more"
+        className="plain-input w-20 text-right figures font-bold"
+        inputMode="decimal"
+        autoComplete="off"
+        value={value}
+        onChange={(event) => setValue(event.target.value)}
+      />
+      <span>mm.</span>
+      <button className="quiet">Note it</button>
+      {refusal && (
+        <span className="stop basis-full" role="alert">
+          {refusal}
+        </span>
+      )}
+    </form>
+  );
+}
+
+function Readings({ view, units }: { view: SpringbackView; units: Units }) {
+  if (view.readings.length === 0) {
+    return null;
+  }
+  const toggle = async (id: string, version: number, leave: boolean) => {
+    try {
+      await setLeftOut(id, version, leave);
+    } catch {
+      say("The server did not answer; nothing was changed.");
+    }
+  };
+  return (
+    <table className="ruled mt-6 max-w-3xl">
+      <thead>
+        <tr>
+          <th scope="col">taken</th>
+          <th scope="col">rod</th>
+          <th scope="col">inside, sprung</th>
+          <th scope="col">off the fit</th>
+          <th scope="col">handbook</th>
+          <th scope="col">
+            <span className="sr-only">In the fit</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {[...view.readings].reverse().map((reading) => (
+          <tr key={reading.id} className={reading.leftOut ? "soft line-through" : ""}>
+            <td>{day(reading.takenAt)}</td>
+            <td>{plain(reading.mandrelDiameterMm)}</td>
+            <td className="figures font-bold">{sizeText(reading.sprungInnerMm, units)}</td>
+            <td>
+              {reading.residualMm === null
+                ? ""
+                : `${reading.residualMm < 0 ? "−" : "+"}${Math.abs(reading.residualMm).toFixed(3)}`}
+            </td>
+            <td>
+              {reading.handbookMm === null ? "springs straight" : size(reading.handbookMm, units).value}
+            </td>
+            <td className="text-right">
+              <button
+                className="quiet small"
+                onClick={() => void toggle(reading.id, reading.version, !reading.leftOut)}
+              >
+                {reading.leftOut ? "count it again" : "leave it out"}
+              </button>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

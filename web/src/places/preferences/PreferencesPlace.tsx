@@ -1,0 +1,193 @@
+import type { ReactNode } from "react";
+import { usePreferences } from "../../api/queries";
+import type { Choices, Kept } from "../../api/types";
+import { NumberInput } from "../../shared/NumberInput";
+import { SaveMark } from "../../shared/SaveMark";
+import { useEditor } from "../../shared/useEditor";
+import { windingWord } from "../../shared/words";
+import { Calibration } from "./Calibration";
+import { ThemeChoice } from "./ThemeChoice";
+
+export function PreferencesPlace() {
+  const kept = usePreferences().data;
+  return kept ? <Sheet kept={kept} /> : null;
+}
+
+/** Where practitioners disagree, asked once; a job may differ. */
+function Sheet({ kept }: { kept: Kept<Choices> }) {
+  const { editor, data, state } = useEditor("preferences", kept);
+  const change = (patch: Partial<Choices>, tag: string) => editor.change(patch, tag);
+  return (
+    <div className="place">
+      <div className="flex items-baseline gap-5">
+        <h1 className="place-title">How you work</h1>
+        <SaveMark
+          editor={editor}
+          state={state}
+          describe={(c) =>
+            `${c.units.toLowerCase()}, ${c.bareGauge}, ${c.cutMethod}, ${c.sparePercent} % spare`
+          }
+        />
+      </div>
+      <p className="soft mt-1">New jobs start from this. What is already drawn stays as it is.</p>
+      <div className="mt-4 grid gap-x-14 min-[980px]:grid-cols-[1fr_440px]">
+        <div>
+          <Question name="Sizes first in">
+            <Choose
+              name="units"
+              value={data.units}
+              onChange={(units) => change({ units }, "units")}
+              options={[
+                ["MILLIMETRES", "millimetres"],
+                ["INCHES", "inches"],
+              ]}
+            />
+          </Question>
+          <Question name="A bare gauge is" note="18 in the one table is 19 % thicker than in the other.">
+            <Choose
+              name="gauge"
+              value={data.bareGauge}
+              onChange={(bareGauge) => change({ bareGauge }, "gauge")}
+              options={[
+                ["AWG", "AWG, American"],
+                ["SWG", "SWG, imperial"],
+              ]}
+            />
+          </Question>
+          <Question name="A ring is named by" note="All are shown; this one a new job holds fixed.">
+            <Choose
+              name="convention"
+              value={data.convention}
+              onChange={(convention) => change({ convention }, "convention")}
+              options={[
+                ["INNER", "its inside"],
+                ["MANDREL", "its rod"],
+                ["OUTER", "its outside"],
+                ["ASPECT_RATIO", "its aspect ratio"],
+              ]}
+            />
+          </Question>
+          <Question name="Wound by" note="Carried round a fixed rod the wire twists: 1.5 m at a time.">
+            <Choose
+              name="winding"
+              value={data.winding}
+              onChange={(winding) => change({ winding }, "winding")}
+              options={(["TURNED", "POWERED", "CARRIED"] as const).map((w) => [w, windingWord(w)])}
+            />
+          </Question>
+          <Question
+            name="Cut with"
+            note="A saw's kerf makes the closed ring smaller; flipped cutters trim the coil instead."
+          >
+            <Choose
+              name="cut"
+              value={data.cutMethod}
+              onChange={(cutMethod) => change({ cutMethod }, "cut")}
+              options={[
+                ["saw", "a saw"],
+                ["flush", "flush cutters"],
+                ["none", "asked each time"],
+              ]}
+            />
+          </Question>
+          <Question name="By habit">
+            <span className="sentence">
+              <span>kerf</span>
+              <NumberInput
+                label="Usual kerf"
+                value={data.kerfMm}
+                step={0.01}
+                onChange={(kerfMm) => change({ kerfMm }, "kerf")}
+              />
+              <span>, spare</span>
+              <NumberInput
+                label="Usual spare"
+                kind="number"
+                unit="%"
+                decimals={0}
+                step={1}
+                value={data.sparePercent}
+                onChange={(sparePercent) => change({ sparePercent }, "spare")}
+              />
+              <span>, lead</span>
+              <NumberInput
+                label="Usual lead"
+                decimals={0}
+                step={5}
+                value={data.leadMm}
+                onChange={(leadMm) => change({ leadMm }, "lead")}
+              />
+              <span>, tail</span>
+              <NumberInput
+                label="Usual tail"
+                decimals={0}
+                step={5}
+                value={data.tailMm}
+                onChange={(tailMm) => change({ tailMm }, "tail")}
+              />
+              <span>, spoilt turns at each end</span>
+              <NumberInput
+                label="Usual spoilt turns"
+                kind="number"
+                decimals={0}
+                step={1}
+                value={data.spoiltTurnsPerEnd}
+                onChange={(spoiltTurnsPerEnd) => change({ spoiltTurnsPerEnd }, "spoilt turns")}
+              />
+            </span>
+          </Question>
+          <Question name="Light">
+            <ThemeChoice />
+          </Question>
+        </div>
+        <Calibration />
+      </div>
+    </div>
+  );
+}
+
+function Question({ name, note, children }: { name: string; note?: string; children: ReactNode }) {
+  return (
+    <fieldset className="grid gap-x-6 border-t border-base-300 py-2 min-[700px]:grid-cols-[150px_1fr]">
+      <legend className="sr-only">{name}</legend>
+      <span className="soft pt-2.5" aria-hidden="true">
+        {name}
+      </span>
+      <div>
+        {children}
+        {note && <p className="tiny soft">{note}</p>}
+      </div>
+    </fieldset>
+  );
+}
+
+interface ChooseProps<T extends string> {
+  name: string;
+  value: T;
+  options: [T, string][];
+  onChange: (value: T) => void;
+}
+
+export function Choose<T extends string>({ name, value, options, onChange }: ChooseProps<T>) {
+  return (
+    <span className="segmented">
+      {options.map(([option, words]) => (
+        <label key={option}>
+          <input type="radio" name={name} checked={value === option} onChange={() => onChange(option)} />
+          <svg width="16" height="16" aria-hidden="true">
+            <circle
+              cx="8"
+              cy="8"
+              r="6"
+              fill="none"
+              stroke="currentColor"
+              strokeWidth="2.4"
+              strokeDasharray={value === option ? undefined : "31 7"}
+            />
+          </svg>
+          {words}
+        </label>
+      ))}
+    </span>
+  );
+}

@@ -1,0 +1,207 @@
+import { Link } from "react-router";
+import { useCutters, useMetals, useSpools } from "../../api/queries";
+import type { CutData, RingJobData, Temper } from "../../api/types";
+import type { Editor, SaveState } from "../../shared/editor";
+import { SaveMark } from "../../shared/SaveMark";
+import { cutWord, temperWord, windingWord } from "../../shared/words";
+import { NumberInput } from "../../shared/NumberInput";
+import { plain } from "../../quantity/format";
+
+export interface Change {
+  (patch: Partial<RingJobData>, tag: string): void;
+}
+
+interface Props {
+  editor: Editor<RingJobData>;
+  data: RingJobData;
+  state: SaveState<RingJobData>;
+  change: Change;
+}
+
+/** The job as one sentence whose words are the choices. */
+export function JobSentence({ editor, data, state, change }: Props) {
+  return (
+    <div className="pr-4">
+      <div className="flex items-baseline gap-4">
+        <input
+          className="name-input"
+          aria-label="Name of the job"
+          value={data.name}
+          maxLength={120}
+          onChange={(event) => change({ name: event.target.value }, "name")}
+        />
+        <SaveMark editor={editor} state={state} describe={describe} />
+      </div>
+      <p className="sentence">
+        <span>From</span>
+        <WireChoice data={data} change={change} />
+        <span>, cut with</span>
+        <CutChoice data={data} change={change} />
+        <span>,</span>
+        <select
+          className="word-select"
+          aria-label="How it is wound"
+          value={data.winding}
+          onChange={(event) => change({ winding: event.target.value as RingJobData["winding"] }, "winding")}
+        >
+          {(["TURNED", "POWERED", "CARRIED"] as const).map((winding) => (
+            <option key={winding} value={winding}>
+              {windingWord(winding)}
+            </option>
+          ))}
+        </select>
+        <span>,</span>
+        <select
+          className="word-select"
+          aria-label="Turns in a ring"
+          value={data.turnsPerRing}
+          onChange={(event) => change({ turnsPerRing: Number(event.target.value) }, "turns in a ring")}
+        >
+          <option value={1}>plain rings</option>
+          <option value={2}>double rings</option>
+          <option value={3}>triple rings</option>
+          {data.turnsPerRing > 3 && (
+            <option value={data.turnsPerRing}>{data.turnsPerRing} turns a ring</option>
+          )}
+        </select>
+        <span className="flex-1" />
+        <Link to="shelf" className="quiet small">
+          all wires on all rods
+        </Link>
+      </p>
+    </div>
+  );
+}
+
+function describe(job: RingJobData): string {
+  const unit = job.convention === "ASPECT_RATIO" ? "" : " mm";
+  const aim = { MANDREL: "rod", INNER: "inside", OUTER: "outside", ASPECT_RATIO: "aspect ratio" }[
+    job.convention
+  ];
+  return `${job.name}: ${aim} ${plain(job.aimValue)}${unit}, wire ${plain(job.wireDiameterMm)} mm, ${job.ringCount} rings, ${cutWord(job.cut)}`;
+}
+
+function WireChoice({ data, change }: { data: RingJobData; change: Change }) {
+  const spools = useSpools().data ?? [];
+  const metals = useMetals().data ?? [];
+  const metal = metals.find((m) => m.id === data.metal);
+  const choose = (id: string) => {
+    const spool = spools.find((kept) => kept.id === id);
+    change(
+      spool
+        ? {
+            spoolId: id,
+            metal: spool.data.metal,
+            temper: spool.data.temper,
+            wireDiameterMm: spool.data.wireDiameterMm,
+          }
+        : { spoolId: null },
+      "wire",
+    );
+  };
+  return (
+    <>
+      <select
+        className="word-select"
+        aria-label="Wire from"
+        value={data.spoolId ?? ""}
+        onChange={(event) => choose(event.target.value)}
+      >
+        <option value="">wire not in stock</option>
+        {spools.map((spool) => (
+          <option key={spool.id} value={spool.id}>
+            {spool.data.name}
+          </option>
+        ))}
+      </select>
+      {data.spoolId === null && (
+        <>
+          <select
+            className="word-select"
+            aria-label="Metal"
+            value={data.metal}
+            onChange={(event) => {
+              const chosen = metals.find((m) => m.id === event.target.value)!;
+              const temper = chosen.tempers.some((t) => t.temper === data.temper)
+                ? data.temper
+                : chosen.tempers[0]!.temper;
+              change({ metal: chosen.id, temper }, "metal");
+            }}
+          >
+            {metals.map((m) => (
+              <option key={m.id} value={m.id}>
+                {m.name}
+              </option>
+            ))}
+          </select>
+          <select
+            className="word-select"
+            aria-label="Temper"
+            value={data.temper}
+            onChange={(event) => change({ temper: event.target.value as Temper }, "temper")}
+          >
+            {(metal?.tempers ?? []).map((t) => (
+              <option key={t.temper} value={t.temper}>
+                {temperWord(t.temper)}
+              </option>
+            ))}
+          </select>
+        </>
+      )}
+    </>
+  );
+}
+
+const KEEP = "as it is";
+
+function CutChoice({ data, change }: { data: RingJobData; change: Change }) {
+  const cutters = useCutters().data ?? [];
+  const known = cutters.map(({ id, data: cutter }) => ({
+    id,
+    name: cutter.name,
+    cut: (cutter.method === "SAW"
+      ? { method: "saw", kerfMm: cutter.lossMm, trimMm: null, flipped: null }
+      : { method: "flush", kerfMm: null, trimMm: cutter.lossMm, flipped: cutter.flipped }) as CutData,
+  }));
+  const plainCuts: { id: string; name: string; cut: CutData }[] = [
+    { id: "saw", name: "a saw", cut: { method: "saw", kerfMm: 0.3, trimMm: null, flipped: null } },
+    {
+      id: "flush",
+      name: "flush cutters",
+      cut: { method: "flush", kerfMm: null, trimMm: 0.75 * data.wireDiameterMm, flipped: true },
+    },
+    { id: "none", name: "nothing yet", cut: { method: "none", kerfMm: null, trimMm: null, flipped: null } },
+  ];
+  const all = [...known, ...plainCuts];
+  const current = all.find(({ cut }) => cutWord(cut) === cutWord(data.cut));
+  return (
+    <>
+      <select
+        className="word-select"
+        aria-label="Cut with"
+        value={current?.id ?? KEEP}
+        onChange={(event) =>
+          change({ cut: all.find((c) => c.id === event.target.value)?.cut ?? data.cut }, "cut")
+        }
+      >
+        {!current && <option value={KEEP}>{cutWord(data.cut)}</option>}
+        {all.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+      {data.cut.method === "saw" && (
+        <span className="sentence">
+          kerf
+          <NumberInput
+            label="Kerf"
+            value={data.cut.kerfMm ?? 0.3}
+            step={0.01}
+            onChange={(kerfMm) => change({ cut: { ...data.cut, kerfMm } }, "kerf")}
+          />
+        </span>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,105 @@
+import type { RingSheet } from "../../api/types";
+import { lanes, spread } from "../../drawing/ladder";
+import { openRing } from "../../drawing/ring";
+import { plain } from "../../quantity/format";
+import { useSize } from "../../shared/useSize";
+import type { Change } from "./JobSentence";
+
+const LOW = 2;
+const HIGH = 7;
+const AXIS = 44;
+const FIRST_LANE = 60;
+const LANE = 13;
+
+/** Aspect ratios as a ladder: each weave's customary window, and this ring as the marker. */
+export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) {
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  const top = 46;
+  const bottom = Math.max(top + 220, height - 40);
+  const y = (ratio: number) => bottom - ((ratio - LOW) / (HIGH - LOW)) * (bottom - top);
+  const nominal = sheet.ring.nominalAspectRatio;
+  const marker = y(Math.max(LOW, Math.min(HIGH, nominal)));
+  const lane = lanes(sheet.weaves);
+  const laneCount = Math.max(...lane.values()) + 1;
+  const labelX = FIRST_LANE + laneCount * LANE + 8;
+  const labelY = spread(
+    sheet.weaves.map((weave) => y((weave.low + weave.high) / 2)),
+    19,
+    top + 6,
+    bottom,
+  );
+  return (
+    <div ref={ref} className="h-full min-h-[330px]">
+      {width > 0 && (
+        <svg width={width} height={Math.max(height, 330)} role="img" aria-label={describe(sheet)}>
+          <text x={AXIS - 12} y={18} className="soft">
+            nominal aspect ratio
+          </text>
+          <path className="outline" d={`M${AXIS} ${top}V${bottom}`} />
+          {Array.from({ length: (HIGH - LOW) * 2 + 1 }, (_, i) => LOW + i / 2).map((ratio) => (
+            <g key={ratio}>
+              <path className="dimension" d={`M${AXIS} ${y(ratio)}h${Number.isInteger(ratio) ? -9 : -5}`} />
+              {Number.isInteger(ratio) && (
+                <text className="figures" x={AXIS - 14} y={y(ratio) + 5} textAnchor="end">
+                  {ratio}
+                </text>
+              )}
+            </g>
+          ))}
+          {sheet.weaves.map((weave, i) => {
+            const fits = weave.fit === "USUAL";
+            const x = FIRST_LANE + lane.get(weave.id)! * LANE;
+            return (
+              <g
+                key={weave.id}
+                onClick={() =>
+                  weave.betterMandrelMm !== null &&
+                  change({ convention: "MANDREL", aimValue: weave.betterMandrelMm }, "rod")
+                }
+              >
+                <rect
+                  x={x}
+                  y={y(weave.high)}
+                  width={8}
+                  height={y(weave.low) - y(weave.high)}
+                  fill={fits ? "var(--mark)" : "color-mix(in oklab, var(--soft) 34%, var(--paper))"}
+                />
+                <path
+                  className="extension"
+                  opacity={0.35}
+                  d={`M${x + 9} ${y((weave.low + weave.high) / 2)}L${labelX - 4} ${labelY[i]! - 4}`}
+                />
+                <text
+                  x={labelX}
+                  y={labelY[i]}
+                  className={fits ? "" : "soft"}
+                  style={fits ? { fill: "var(--mark)", fontWeight: 700 } : {}}
+                >
+                  {short(weave.name)}
+                </text>
+              </g>
+            );
+          })}
+          <path d={`M${AXIS - 20} ${marker}H${labelX - 4}`} className="marked" strokeWidth="1.3" />
+          <circle cx={AXIS - 29} cy={marker} r={9} fill="var(--paper)" />
+          <path d={openRing(AXIS - 29, marker, 7, 0.5)} className="marked" strokeWidth="4" />
+          <text x={AXIS - 12} y={Math.max(height, 330) - 8} className="soft">
+            usual windows, provisional
+          </text>
+        </svg>
+      )}
+    </div>
+  );
+}
+
+function short(name: string): string {
+  return name
+    .replace("European ", "sheet ")
+    .replace("half Persian", "half Pers.")
+    .replace("full Persian", "full Pers.");
+}
+
+function describe(sheet: RingSheet): string {
+  const usual = sheet.weaves.filter((weave) => weave.fit === "USUAL").map((weave) => weave.name);
+  return `Nominal aspect ratio ${plain(sheet.ring.nominalAspectRatio)}. Usual for ${usual.join(", ") || "none of the weaves kept"}.`;
+}

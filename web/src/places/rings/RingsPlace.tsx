@@ -1,0 +1,82 @@
+import { useEffect, useState } from "react";
+import { useParams } from "react-router";
+import { useJobs } from "../../api/queries";
+import type { Kept, RingJobData } from "../../api/types";
+import { Lost } from "../../shared/Lost";
+import { problemWords } from "../../shared/words";
+import { useEditor } from "../../shared/useEditor";
+import { CoilStrip } from "./CoilStrip";
+import { FigureList } from "./FigureList";
+import { JobSentence } from "./JobSentence";
+import { Ladder } from "./Ladder";
+import { RingFace } from "./RingFace";
+import { RodRail } from "./RodRail";
+import { useSheet } from "./useSheet";
+
+export function RingsPlace() {
+  const { id } = useParams();
+  const jobs = useJobs();
+  const job = jobs.data?.find((kept) => kept.id === id);
+  if (!jobs.data) {
+    return null;
+  }
+  return job ? <RingJobPage key={job.id} kept={job} /> : <Lost />;
+}
+
+/** One ring job: the drawing, the rail, the ladder, the figures, the coil. */
+function RingJobPage({ kept }: { kept: Kept<RingJobData> }) {
+  const { editor, data, state } = useEditor("ring-jobs", kept);
+  const { sheet, problem, stale } = useSheet(data);
+  const [trueSize, setTrueSize] = useState(false);
+  const change = (patch: Partial<RingJobData>, tag: string) => editor.change(patch, tag);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const inField =
+        event.target instanceof HTMLElement && event.target.closest("input, select, textarea, dialog");
+      if (event.key === "t" && !inField && !event.ctrlKey && !event.metaKey) {
+        setTrueSize((now) => !now);
+      }
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
+
+  return (
+    <div className="rings-place" data-stale={stale}>
+      <section className="face" aria-label="The ring">
+        <JobSentence editor={editor} data={data} state={state} change={change} />
+        {problem && (
+          <p className="stop mt-1 mr-4 max-w-prose" role="alert">
+            {problemWords(problem)}
+          </p>
+        )}
+        {sheet && (
+          <>
+            <RingFace
+              sheet={sheet}
+              data={data}
+              change={change}
+              trueSize={trueSize}
+              onTrueSize={setTrueSize}
+            />
+            <RodRail sheet={sheet} data={data} change={change} />
+          </>
+        )}
+      </section>
+      {sheet && (
+        <>
+          <section className="ladder" aria-label="What it makes">
+            <Ladder sheet={sheet} change={change} />
+          </section>
+          <section className="figure-list" aria-label="Figures">
+            <FigureList kept={kept} sheet={sheet} data={data} change={change} />
+          </section>
+          <section className="strip" aria-label="The coil">
+            <CoilStrip sheet={sheet} data={data} change={change} />
+          </section>
+        </>
+      )}
+    </div>
+  );
+}

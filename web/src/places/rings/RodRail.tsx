@@ -1,0 +1,117 @@
+import type { KeyboardEvent } from "react";
+import { usePreferences } from "../../api/queries";
+import type { RingJobData, RingSheet, RodView } from "../../api/types";
+import { plain, sizeText } from "../../quantity/format";
+import { useSize } from "../../shared/useSize";
+import type { Change } from "./JobSentence";
+
+const HEIGHT = 86;
+const LINE = 62;
+
+interface Placed {
+  rod: RodView;
+  x: number;
+  r: number;
+}
+
+/** The rods stand on a line, to one scale; touch targets never overlap. */
+function place(rods: RodView[], width: number): Placed[] {
+  const largest = Math.max(...rods.map((rod) => rod.diameterMm));
+  const gap = 5;
+  const scale = Math.min(
+    2.4,
+    27 / largest,
+    (width - 24) / rods.reduce((sum, rod) => sum + rod.diameterMm * 1.1, 0),
+  );
+  const radii = rods.map((rod) => Math.max(6, rod.diameterMm * scale));
+  const slots = radii.map((r) => Math.max(2 * r + gap, Math.min(36, (width - 20) / rods.length)));
+  const total = slots.reduce((a, b) => a + b, 0);
+  let x = Math.max(4, (width - total) / 2);
+  return rods.map((rod, i) => {
+    const slot = slots[i]!;
+    const placed = { rod, x: x + slot / 2, r: radii[i]! };
+    x += slot;
+    return placed;
+  });
+}
+
+/** The maker's own rods; the one in use is filled, the nearest to the ring wanted is ringed. */
+export function RodRail({ sheet, data, change }: { sheet: RingSheet; data: RingJobData; change: Change }) {
+  const { ref, width } = useSize<HTMLDivElement>();
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const rods = sheet.rods;
+  const chosen = rods.find(
+    (rod) => data.convention === "MANDREL" && Math.abs(rod.diameterMm - data.aimValue) < 1e-9,
+  );
+  const closest = rods.find((rod) => rod.id === sheet.closestRodId);
+  const take = (rod: RodView) =>
+    change({ convention: "MANDREL", aimValue: rod.diameterMm, usableMandrelMm: rod.usableLengthMm }, "rod");
+  const onKey = (event: KeyboardEvent) => {
+    const by = event.key === "ArrowRight" ? 1 : event.key === "ArrowLeft" ? -1 : 0;
+    const next = rods[rods.indexOf(chosen ?? closest ?? rods[0]!) + by];
+    if (by !== 0 && next) {
+      event.preventDefault();
+      take(next);
+      document.getElementById(`rod-${next.id}`)?.focus();
+    }
+  };
+  if (rods.length === 0) {
+    return (
+      <p className="soft px-1 pb-4">No rods in stock yet. Add yours in Stock, tools, and they stand here.</p>
+    );
+  }
+  return (
+    <div ref={ref} className="relative pr-2" style={{ height: HEIGHT }}>
+      <svg width={width} height={HEIGHT} className="absolute inset-0" aria-hidden="true">
+        <path className="outline" d={`M0 ${LINE}H${width}`} />
+        {place(rods, width).map(({ rod, x, r }) => (
+          <g key={rod.id}>
+            <circle
+              cx={x}
+              cy={LINE - r}
+              r={r}
+              fill={rod === chosen ? "var(--mark)" : "var(--sheet)"}
+              stroke={rod === closest && !chosen ? "var(--mark)" : "var(--ink)"}
+              strokeWidth={rod === closest && !chosen ? 2.6 : 1.3}
+              strokeDasharray={rod.refusal ? "3 3" : undefined}
+            />
+            {r > 10 && (
+              <text
+                className="figures"
+                x={x}
+                y={LINE - r + 5}
+                textAnchor="middle"
+                style={{ fill: rod === chosen ? "var(--on-mark)" : "var(--ink)" }}
+              >
+                {plain(rod.diameterMm)}
+              </text>
+            )}
+          </g>
+        ))}
+      </svg>
+      <div role="radiogroup" aria-label="Your rods" onKeyDown={onKey}>
+        {place(rods, width).map(({ rod, x, r }) => (
+          <button
+            key={rod.id}
+            id={`rod-${rod.id}`}
+            role="radio"
+            aria-checked={rod === chosen}
+            tabIndex={rod === (chosen ?? closest ?? rods[0]) ? 0 : -1}
+            aria-label={`${rod.name}, ${plain(rod.diameterMm)} mm${rod.closedInnerMm === null ? ", springs back straight" : `, ring ${sizeText(rod.closedInnerMm, units)} inside`}`}
+            title={`${rod.name}${rod.closedInnerMm === null ? ": springs back straight" : `: ${sizeText(rod.closedInnerMm, units)} inside`}`}
+            className="absolute top-0 cursor-pointer"
+            style={{ left: x - Math.max(r, 15), width: 2 * Math.max(r, 15), height: LINE + 4 }}
+            onClick={() => take(rod)}
+          />
+        ))}
+      </div>
+      <p className="tiny soft absolute bottom-0 left-0">your rods, mm</p>
+      {closest && !chosen && closest.closedInnerMm !== null && (
+        <p className="tiny absolute right-4 bottom-0">
+          nearest on the shelf: <strong>{plain(closest.diameterMm)}</strong> gives{" "}
+          {sizeText(closest.closedInnerMm, units)}
+        </p>
+      )}
+    </div>
+  );
+}

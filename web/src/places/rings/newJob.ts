@@ -1,0 +1,75 @@
+/** Starting a ring job: from nothing, from the bench line, from the shelf's table. */
+import { call } from "../../api/client";
+import { changed, queries } from "../../api/queries";
+import type { Choices, CutData, Kept, LineAnswer, RingJobData, SpoolData } from "../../api/types";
+
+export function usualCut(choices: Choices): CutData {
+  const saw = choices.cutMethod === "saw";
+  return {
+    method: saw ? "saw" : choices.cutMethod === "flush" ? "flush" : "none",
+    kerfMm: saw ? choices.kerfMm : null,
+    trimMm: null,
+    flipped: null,
+  };
+}
+
+/** A job as the maker's preferences would have it. */
+export function blankJob(choices: Choices, spool: Kept<SpoolData> | undefined): RingJobData {
+  return {
+    name: "New rings",
+    spoolId: spool?.id ?? null,
+    metal: spool?.data.metal ?? "copper",
+    temper: spool?.data.temper ?? "HALF_HARD",
+    wireDiameterMm: spool?.data.wireDiameterMm ?? 1,
+    convention: choices.convention,
+    aimValue: choices.convention === "ASPECT_RATIO" ? 4.5 : choices.convention === "OUTER" ? 6.5 : 4.5,
+    ringCount: 100,
+    sparePercent: choices.sparePercent,
+    turnsPerRing: 1,
+    cut: usualCut(choices),
+    winding: choices.winding,
+    leadMm: choices.leadMm,
+    tailMm: choices.tailMm,
+    spoiltTurnsPerEnd: choices.spoiltTurnsPerEnd,
+    usableMandrelMm: 180,
+    note: "",
+  };
+}
+
+/** Keeps a new job and answers its id. */
+export async function keepJob(data: RingJobData): Promise<string> {
+  const id = crypto.randomUUID();
+  await call("PUT", `/api/ring-jobs/${id}`, { version: null, data });
+  changed("ring-jobs", "bench");
+  return id;
+}
+
+/** A bench line's answer as a job. A spool of that metal and size is taken if there is one. */
+export async function takeLine(answer: LineAnswer, text: string, choices: Choices): Promise<string> {
+  const spools = await queries.ensureQueryData({
+    queryKey: ["spools"],
+    queryFn: () => call<Kept<SpoolData>[]>("GET", "/api/spools"),
+  });
+  const spool = spools.find(
+    ({ data }) =>
+      data.metal === answer.metal && Math.abs(data.wireDiameterMm - answer.wireDiameterMm) < 0.035,
+  );
+  const cut: CutData =
+    answer.cutMethod === "saw"
+      ? { method: "saw", kerfMm: answer.cutLossMm, trimMm: null, flipped: null }
+      : answer.cutMethod === "flush"
+        ? { method: "flush", kerfMm: null, trimMm: answer.cutLossMm, flipped: true }
+        : usualCut(choices);
+  return keepJob({
+    ...blankJob(choices, spool),
+    name: text.trim().slice(0, 120),
+    metal: spool?.data.metal ?? answer.metal,
+    temper: spool?.data.temper ?? answer.temper,
+    wireDiameterMm: spool?.data.wireDiameterMm ?? answer.wireDiameterMm,
+    convention: answer.convention as RingJobData["convention"],
+    aimValue: answer.aimValue,
+    ringCount: answer.count ?? 100,
+    turnsPerRing: answer.turnsPerRing,
+    cut,
+  });
+}

@@ -1,0 +1,87 @@
+import type { ReactNode } from "react";
+import { call } from "../../api/client";
+import { changed } from "../../api/queries";
+import type { Kept } from "../../api/types";
+import { SaveMark } from "../../shared/SaveMark";
+import { say } from "../../shared/says";
+import { remember } from "../../shared/undo";
+import { useEditor } from "../../shared/useEditor";
+
+/** Keeps a new thing; the row appears with the list. */
+export async function addKept<D>(path: string, data: D): Promise<void> {
+  const id = crypto.randomUUID();
+  try {
+    await call("PUT", `/api/${path}/${id}`, { version: null, data });
+    remember(
+      "a new row",
+      () => void takeAway(path, id),
+      () => void bringBack(path, id),
+    );
+    changed(path, "ring-table", "sheet");
+  } catch {
+    say("The server is not answering; nothing was added.");
+  }
+}
+
+async function takeAway(path: string, id: string): Promise<void> {
+  const kept = await call<Kept<unknown>>("GET", `/api/${path}/${id}`);
+  await call("DELETE", `/api/${path}/${id}?version=${kept.version}`);
+  changed(path, "ring-table", "sheet", "bench");
+}
+
+async function bringBack(path: string, id: string): Promise<void> {
+  await call("POST", `/api/${path}/${id}/restore`);
+  changed(path, "ring-table", "sheet", "bench");
+}
+
+interface RowProps<D extends { name: string }> {
+  path: string;
+  kept: Kept<D>;
+  cells: (data: D, change: (patch: Partial<D>, tag: string) => void) => ReactNode;
+}
+
+/** One editable row: its cells, whether it is saved, and a way to take it away and bring it back. */
+export function KeptRow<D extends { name: string }>({ path, kept, cells }: RowProps<D>) {
+  const { editor, data, state } = useEditor(path, kept);
+  const remove = async () => {
+    await editor.flush();
+    await takeAway(path, kept.id);
+    remember(
+      `took away ${data.name}`,
+      () => void bringBack(path, kept.id),
+      () => void takeAway(path, kept.id),
+    );
+    say(`${data.name} is taken away.`, { label: "Bring it back", run: () => void bringBack(path, kept.id) });
+  };
+  return (
+    <tr>
+      {cells(data, (patch, tag) => editor.change(patch, tag))}
+      <td className="text-right whitespace-nowrap">
+        <span className={state.kind === "saved" ? "sr-only" : "inline-block max-w-[220px] whitespace-normal"}>
+          <SaveMark
+            editor={editor}
+            state={state}
+            describe={(row) => Object.values(row).filter(Boolean).join(", ")}
+          />
+        </span>
+        <button className="quiet small" aria-label={`Take away ${data.name}`} onClick={() => void remove()}>
+          take away
+        </button>
+      </td>
+    </tr>
+  );
+}
+
+export function NameCell({ name, onChange }: { name: string; onChange: (name: string) => void }) {
+  return (
+    <td>
+      <input
+        className="plain-input w-full min-w-[150px]"
+        aria-label="Name"
+        maxLength={120}
+        value={name}
+        onChange={(e) => onChange(e.target.value)}
+      />
+    </td>
+  );
+}

@@ -1,0 +1,127 @@
+import { useEffect, useRef, useState } from "react";
+import { useNavigate } from "react-router";
+import { call, Problem } from "../api/client";
+import { usePreferences } from "../api/queries";
+import type { LineAnswer } from "../api/types";
+import { many, plain, signedPercent, sizeText, wireLength } from "../quantity/format";
+import { takeLine } from "../places/rings/newJob";
+
+type Reply = { kind: "answer"; answer: LineAnswer } | { kind: "problem"; words: string };
+
+/** Understands a maker's shorthand and answers at once; Enter takes the answer to its place. */
+export function BenchLine() {
+  const [text, setText] = useState("");
+  const [reply, setReply] = useState<Reply | null>(null);
+  const input = useRef<HTMLInputElement>(null);
+  const navigate = useNavigate();
+  const choices = usePreferences().data?.data;
+  const units = choices?.units ?? "MILLIMETRES";
+
+  useEffect(() => {
+    const focus = () => input.current?.focus();
+    window.addEventListener("toroid:line", focus);
+    return () => window.removeEventListener("toroid:line", focus);
+  }, []);
+
+  useEffect(() => {
+    if (!text.trim()) {
+      setReply(null);
+      return;
+    }
+    const abort = new AbortController();
+    call<LineAnswer>("POST", "/api/line", { text, bareGauge: choices?.bareGauge }, abort.signal)
+      .then((answer) => setReply({ kind: "answer", answer }))
+      .catch((failure: unknown) => {
+        if (failure instanceof Problem) {
+          setReply({ kind: "problem", words: failure.body.detail });
+        }
+      });
+    return () => abort.abort();
+  }, [text, choices?.bareGauge]);
+
+  const take = async () => {
+    if (reply?.kind === "answer" && choices) {
+      const id = await takeLine(reply.answer, text, choices);
+      setText("");
+      input.current?.blur();
+      await navigate(`/rings/${id}`);
+    }
+  };
+
+  return (
+    <form
+      className="bench-line no-print"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void take();
+      }}
+    >
+      <input
+        id="bench-line"
+        ref={input}
+        aria-label="Bench line"
+        placeholder="1.0 on 4.5"
+        autoComplete="off"
+        spellCheck={false}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === "Escape") {
+            setText("");
+            event.currentTarget.blur();
+          }
+        }}
+      />
+      <label htmlFor="bench-line">/ bench line</label>
+      {reply && (
+        <div className="line-answer" role="status">
+          {reply.kind === "problem" ? <p>{reply.words}</p> : <Answer answer={reply.answer} />}
+        </div>
+      )}
+    </form>
+  );
+
+  function Answer({ answer }: { answer: LineAnswer }) {
+    return (
+      <>
+        <p className="figures text-3xl font-extrabold">
+          {sizeText(answer.innerDiameterMm, units)} <span className="text-base font-medium soft">inside</span>
+        </p>
+        <p className="mt-1">
+          aspect ratio <strong>{plain(answer.aspectRatio)}</strong>, outside{" "}
+          <strong>{sizeText(answer.outerDiameterMm, units)}</strong>, on a{" "}
+          <strong>{sizeText(answer.mandrelDiameterMm, units)}</strong> rod
+        </p>
+        {answer.count !== null && (
+          <p>
+            {many(answer.count, "ring")} take <strong>{wireLength(answer.wireForCountMm, units)}</strong> of
+            wire, leads and tails aside
+          </p>
+        )}
+        {answer.fromRings !== null && (
+          <p>
+            that gives <strong>{many(answer.fromRings, "ring")}</strong>
+          </p>
+        )}
+        {answer.otherGauge && (
+          <p className="care">
+            Read as {answer.otherGauge.taken}; {answer.otherGauge.name} is{" "}
+            {answer.otherGauge.millimetres.toFixed(2)} mm,{" "}
+            {signedPercent(answer.otherGauge.differencePercent)}.
+          </p>
+        )}
+        <ul className="small soft">
+          {answer.understood.map((part) => (
+            <li key={part.role}>
+              {part.role}: {part.as}
+            </li>
+          ))}
+          <li>{answer.metal.replaceAll("-", " ")}</li>
+        </ul>
+        <p className="mt-2 small">
+          <kbd>Enter</kbd> takes it to Rings
+        </p>
+      </>
+    );
+  }
+}

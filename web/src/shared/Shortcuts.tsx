@@ -1,0 +1,87 @@
+import { useEffect, useRef, useState } from "react";
+import { useNavigate } from "react-router";
+import { redo, undo } from "./undo";
+
+const PLACES: Record<string, string> = {
+  b: "/",
+  r: "/rings",
+  n: "/notebook",
+  s: "/stock",
+  p: "/preferences",
+};
+
+const SHEET: [string, string][] = [
+  ["/", "the bench line"],
+  ["g then b, r, n, s, p", "go to Bench, Rings, Notebook, Stock, Preferences"],
+  ["Ctrl Z", "undo"],
+  ["Ctrl Shift Z", "do again"],
+  ["↑ ↓", "on a number: a step up or down; with Shift, ten"],
+  ["← →", "on the rail: the next rod"],
+  ["t", "in Rings: true size and back"],
+  ["Space", "in Making: next, or one more ring"],
+  ["Backspace", "in Making: back"],
+  ["0 … 9", "in Making: enter a measurement"],
+  ["?", "this sheet"],
+];
+
+function typing(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && target.closest("input, textarea, select, dialog") !== null;
+}
+
+/** Keys that work everywhere, and the sheet that lists them. */
+export function Shortcuts() {
+  const dialog = useRef<HTMLDialogElement>(null);
+  const [leader, setLeader] = useState(false);
+  const navigate = useNavigate();
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !typing(event.target)) {
+        event.preventDefault();
+        (event.shiftKey ? redo : undo)();
+        return;
+      }
+      if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) {
+        return;
+      }
+      if (leader && PLACES[event.key]) {
+        void navigate(PLACES[event.key]!);
+        setLeader(false);
+      } else if (event.key === "/") {
+        event.preventDefault();
+        window.dispatchEvent(new Event("toroid:line"));
+      } else if (event.key === "?") {
+        dialog.current?.showModal();
+      }
+      setLeader(event.key === "g");
+    };
+    const onHelp = () => dialog.current?.showModal();
+    window.addEventListener("keydown", onKey);
+    window.addEventListener("toroid:help", onHelp);
+    return () => {
+      window.removeEventListener("keydown", onKey);
+      window.removeEventListener("toroid:help", onHelp);
+    };
+  }, [leader, navigate]);
+
+  return (
+    <dialog ref={dialog} className="sheet-dialog" aria-labelledby="keys">
+      <form method="dialog">
+        <h2 id="keys" className="text-2xl font-bold">
+          Keys
+        </h2>
+        <dl className="mt-4 grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
+          {SHEET.map(([key, what]) => (
+            <div key={key} className="contents">
+              <dt>
+                <kbd>{key}</kbd>
+              </dt>
+              <dd>{what}</dd>
+            </div>
+          ))}
+        </dl>
+        <button className="action mt-6">Close</button>
+      </form>
+    </dialog>
+  );
+}

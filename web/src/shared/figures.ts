@@ -1,0 +1,31 @@
+/** What figures are called, and how many decimals they are shown with. */
+export const FIGURE_NAMES: Record<string, string> = {
+  wire: "wire",
+  mandrel: "rod",
+  "inner-sprung": "sprung off the rod",
+  "inner-closed": "inside, closed",
+  "outer-closed": "outside, closed",
+  springback: "springs open by",
+  "aspect-ratio": "aspect ratio, true",
+  "aspect-ratio-nominal": "aspect ratio, nominal",
+  "wire-per-ring": "wire in one ring",
+  "mass-per-ring": "one ring weighs",
+  "rings-per-100g": "rings in 100 g",
+  "rings-per-metre": "rings from a metre",
+  strain: "stretch at the outer fibre",
+  "opening-force": "pulls open at",
+  "stays-open-force": "stays open from",
+  "use-threshold": "asked for that use",
+  "turns-to-wind": "turns to wind",
+  "coil-length": "coil on the rod",
+  "wire-total": "wire in all",
+  "mass-total": "weight of that wire",
+};
+
+export const BASIS_WORDS: Record<string, string> = {
+  EXACT: "follows exactly from the others",
+  THEORY: "theory with handbook values",
+  MEASURED: "theory fitted to your own measurements",
+  PRACTICE: "a rule of the trade",
+  GIVEN: "given",
+};

@@ -1,0 +1,147 @@
+/** Codes turned into a colleague's sentences. The one place for words about judgements, cautions and refusals. */
+import type { ProblemBody } from "../api/client";
+import type { Caution, CutData, Note, RingJobData, StepKind, Temper, WeaveView } from "../api/types";
+import { plain, sizeText, type Units } from "../quantity/format";
+
+const USES: Record<string, string> = {
+  BRACELET: "a bracelet",
+  NECKLACE: "a necklace",
+  EARRING: "an earring",
+};
+
+export function temperWord(temper: Temper): string {
+  return { DEAD_SOFT: "dead soft", HALF_HARD: "half hard", HARD: "hard", SPRING: "spring" }[temper];
+}
+
+export function windingWord(winding: RingJobData["winding"]): string {
+  return {
+    TURNED: "turning the rod by hand",
+    POWERED: "turning the rod by drill",
+    CARRIED: "carrying the wire round",
+  }[winding];
+}
+
+export function cutWord(cut: CutData): string {
+  if (cut.method === "saw") {
+    return `saw, kerf ${plain(cut.kerfMm ?? 0)}`;
+  }
+  if (cut.method === "flush") {
+    return cut.flipped === false ? "cutters, not flipped" : `cutters, trim ${plain(cut.trimMm ?? 0)}`;
+  }
+  return "not cut";
+}
+
+/** A note on a ring, as a sentence. */
+export function noteWords(note: Note, units: Units): string {
+  const v = note.values as Record<string, number>;
+  const use = String(note.values.use ?? "");
+  switch (note.code) {
+    case "anneal-first":
+      return `The outer fibre stretches ${plain(v.strainPercent!, 0)} % on this rod: anneal the wire before winding, or it may crack.`;
+    case "kerf-shrinks":
+      return `The saw takes ${sizeText(v.byMm!, units)} off the inside when the ring is closed.`;
+    case "pointed-ends":
+      return "Each ring keeps one pointed end and a V-shaped gap. Flip the cutters and trim the point for two flush ends.";
+    case "bears":
+      return `Unsoldered it holds ${plain(v.staysOpenN!, 1)} N (${plain(v.staysOpenGf!, 0)} g) before it stays open: enough for ${USES[use] ?? "light use"}.`;
+    case "opens-easily":
+      return `It stays open from ${plain(v.staysOpenN!, 1)} N (${plain(v.staysOpenGf!, 0)} g): solder it, or take thicker wire.`;
+    default:
+      return note.code;
+  }
+}
+
+/** What this ring is good for, in at most two sentences. */
+export function weaveWords(weaves: readonly WeaveView[]): { good: string | null; other: string | null } {
+  const usual = weaves.filter((weave) => weave.fit === "USUAL").map((weave) => weave.name);
+  const cured = weaves.filter((weave) => weave.fit !== "USUAL" && weave.betterMandrelMm !== null);
+  const pick = cured.find((weave) => weave.id === "byzantine") ?? cured[0];
+  const good =
+    usual.length === 0
+      ? null
+      : `${listed(usual.slice(0, 3))} ${usual.length === 1 ? "is" : "are"} usually made with such a ring.`;
+  const other = pick
+    ? `${capital(pick.name)} would ${pick.fit === "LOOSE" ? "hang loose" : "be tight"}: take the ${plain(pick.betterMandrelMm!)} rod.`
+    : null;
+  return { good: good && capital(good), other };
+}
+
+export function stepTitle(kind: StepKind): string {
+  return {
+    WIND: "Wind the coil",
+    SPRING_BACK: "Let it spring back",
+    SLIDE_OFF: "Slide it off",
+    MEASURE_COIL: "Measure the coil",
+    CUT: "Cut the rings",
+    CLOSE: "Close them",
+    MEASURE_RINGS: "Measure the rings",
+  }[kind];
+}
+
+export function cautionWords(caution: Caution): string {
+  return {
+    GLASSES_ENDS_FLY: "Glasses on: cut ends fly. Hold both sides of the cut.",
+    COIL_WHIPS: "Keep hold of the end: a hard coil whips as it lets go.",
+    POWER_WINDING: "Slow speed, no gloves, hair and sleeves back.",
+    SAW_BLADE: "Glasses on, fingers off the line: blades break. Hold the last rings in parallel pliers.",
+    HARD_WIRE_CRACKS: "This wire is hard for so small a rod: anneal it first.",
+    CARRIED_WIRE_KINKS: "Carried round, wire twists: about 1.5 m at a time, and let it turn in the hand.",
+    SHARP_POINTS: "The pointed ends are sharp: turn them inward or trim them.",
+  }[caution];
+}
+
+/** A refusal, as a sentence with the way out. */
+export function problemWords(problem: ProblemBody): string {
+  switch (problem.code) {
+    case "too-springy":
+      return `${problem.detail}`;
+    case "out-of-range":
+    case "not-a-number":
+      return rangeWords(problem);
+    default:
+      return problem.detail;
+  }
+}
+
+const FIELDS: Record<string, string> = {
+  wireDiameterMm: "The wire",
+  innerDiameterMm: "The inner diameter",
+  outerDiameterMm: "The outer diameter",
+  mandrelDiameterMm: "The rod",
+  aspectRatio: "The aspect ratio",
+  ringCount: "The number of rings",
+  sparePercent: "The spare",
+  turnsPerRing: "The turns in a ring",
+  kerfMm: "The kerf",
+  trimMm: "The trim",
+  usableMandrelMm: "The rod's usable length",
+  leadMm: "The lead",
+  tailMm: "The tail",
+  spoiltTurnsPerEnd: "The spoilt turns",
+  lengthLeftMm: "The length left",
+  diameterMm: "The diameter",
+  usableLengthMm: "The usable length",
+  massG: "The weight",
+  pricePerMetre: "The price",
+  lossMm: "The loss",
+};
+
+function rangeWords(problem: ProblemBody): string {
+  const unit = problem.unit ? ` ${problem.unit}` : "";
+  const what = FIELDS[problem.field ?? ""] ?? capital(problem.field ?? "This");
+  const range =
+    problem.minimum !== undefined && problem.maximum !== undefined
+      ? `from ${plain(problem.minimum)} to ${plain(problem.maximum)}`
+      : problem.minimum !== undefined
+        ? `at least ${plain(problem.minimum)}`
+        : `at most ${plain(problem.maximum ?? 0)}`;
+  return `${what} cannot be ${problem.value}${unit}; it can be ${range}${unit}. ${problem.remedy ?? ""}`.trim();
+}
+
+export function listed(words: readonly string[]): string {
+  return words.length < 2 ? words.join("") : `${words.slice(0, -1).join(", ")} and ${words.at(-1)}`;
+}
+
+export function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
