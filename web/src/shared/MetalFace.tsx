@@ -28,8 +28,8 @@ export function MetalFace({ cx, cy, outer, inner, metal }: Props) {
         </radialGradient>
       </defs>
       <path d={annulus(cx, cy, outer, inner)} fill={`url(#${id})`} fillRule="evenodd" />
-      <circle cx={cx} cy={cy} r={outer} className="outline" />
-      <circle cx={cx} cy={cy} r={inner} className="outline" />
+      <circle cx={cx} cy={cy} r={outer} className="edge" />
+      <circle cx={cx} cy={cy} r={inner} className="edge" />
     </>
   );
 }

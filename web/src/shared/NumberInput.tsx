@@ -14,7 +14,6 @@ interface Props {
   decimals?: number;
   step?: number;
   minimum?: number;
-  width?: string;
   className?: string;
 }
 
@@ -101,7 +100,7 @@ export function NumberInput(props: Props) {
         aria-valuetext={`${shown.value} ${shown.unit}`}
         inputMode={kind === "number" ? "decimal" : "text"}
         autoComplete="off"
-        style={{ width: props.width ?? `${Math.max(2, (text ?? shown.value).length) + 0.3}ch` }}
+        size={Math.max(2, (text ?? shown.value).length)}
         value={text ?? shown.value}
         onChange={(event) => setText(event.target.value)}
         onFocus={(event) => event.target.select()}

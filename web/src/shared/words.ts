@@ -15,9 +15,9 @@ export function temperWord(temper: Temper): string {
 
 export function windingWord(winding: RingJobData["winding"]): string {
   return {
-    TURNED: "turning the rod by hand",
-    POWERED: "turning the rod by drill",
-    CARRIED: "carrying the wire round",
+    TURNED: "rod turned by hand",
+    POWERED: "rod turned by drill",
+    CARRIED: "wire carried round",
   }[winding];
 }
 

@@ -52,10 +52,10 @@ export function SpringbackChart({ view, units }: { view: SpringbackView; units: 
       role="img"
       aria-label="Springback against rod: handbook, own fit and measurements"
     >
-      <text x={LEFT - 44} y={14} className="soft">
+      <text x={0} y={14} className="soft">
         opens by, {units === "INCHES" ? "in" : "mm"}
       </text>
-      <path className="outline" d={`M${LEFT} 22V${BOTTOM}H${W}`} />
+      <path className="edge" d={`M${LEFT} 22V${BOTTOM}H${W}`} />
       {niceSteps(most).map((gain) => (
         <g key={gain}>
           <path className="extension" opacity={0.3} d={`M${LEFT} ${y(gain)}H${W}`} />
@@ -99,15 +99,15 @@ export function SpringbackChart({ view, units }: { view: SpringbackView; units: 
 
 function Legend({ fitted }: { fitted: boolean }) {
   return (
-    <g transform={`translate(${LEFT + 22} 34)`}>
+    <g transform={`translate(${LEFT + 130} 10)`}>
       <path className="dash" d="M0 0H30" />
       <text x={38} y={4}>
         handbook
       </text>
       {fitted && (
         <>
-          <path className="marked" strokeWidth="2" d="M0 20H30" />
-          <text x={38} y={24}>
+          <path className="marked" strokeWidth="2" d="M120 0H150" />
+          <text x={158} y={4}>
             your coils, 19 in 20 in the band
           </text>
         </>

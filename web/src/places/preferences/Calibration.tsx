@@ -40,7 +40,7 @@ export function Calibration() {
           aria-label="Outline of a bank card, 85.60 by 53.98 mm"
           className="block max-w-none"
         >
-          <rect x="1" y="1" width={width} height={height} rx={3.18 * pixelsPerMm} className="outline" />
+          <rect x="1" y="1" width={width} height={height} rx={3.18 * pixelsPerMm} className="edge" />
           <path className="marked" strokeWidth="3" d={`M1.5 0V${height + 4}`} />
           <text x={width / 2} y={height / 2} textAnchor="middle">
             85.60 × 53.98 mm

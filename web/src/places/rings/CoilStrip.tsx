@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import { usePreferences } from "../../api/queries";
-import type { RingJobData, RingSheet } from "../../api/types";
+import type { Kept, RingJobData, RingSheet } from "../../api/types";
 import { coilSegments, turnEdges, type Segment } from "../../drawing/coil";
 import { toneOf } from "../../drawing/metals";
 import { many, plain, wireLength } from "../../quantity/format";
@@ -8,13 +8,21 @@ import { NumberInput } from "../../shared/NumberInput";
 import { Ruler } from "../../shared/Ruler";
 import { usePixelsPerMm } from "../../shared/scale";
 import { useSize } from "../../shared/useSize";
-import type { Change } from "./JobSentence";
+import { WindingChoice, type Change } from "./JobSentence";
+import { StartRun } from "./StartRun";
 
 const HEIGHT = 52;
 const INSET = 28;
 
+interface Props {
+  kept: Kept<RingJobData>;
+  sheet: RingSheet;
+  data: RingJobData;
+  change: Change;
+}
+
 /** The coil lies along the bottom edge at true scale: lead, spoilt turns, rings, spare, tail, over a ruler edge. */
-export function CoilStrip({ sheet, data, change }: { sheet: RingSheet; data: RingJobData; change: Change }) {
+export function CoilStrip({ kept, sheet, data, change }: Props) {
   const { ref, width } = useSize<HTMLDivElement>();
   const pixelsPerMm = usePixelsPerMm();
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
@@ -36,7 +44,8 @@ export function CoilStrip({ sheet, data, change }: { sheet: RingSheet; data: Rin
             {plain(coil.woundLengthMm, 0)} mm long
           </strong>
         </p>
-        <p className="sentence small">
+        <StartRun kept={kept} sheet={sheet} />
+        <p className="sentence small basis-full">
           <NumberInput
             label="Rings wanted"
             kind="number"
@@ -56,7 +65,9 @@ export function CoilStrip({ sheet, data, change }: { sheet: RingSheet; data: Rin
             value={data.sparePercent}
             onChange={(value) => change({ sparePercent: value }, "spare")}
           />
-          <span>spare, lead</span>
+          <span>spare,</span>
+          <WindingChoice data={data} change={change} />
+          <span className="comma">, lead</span>
           <NumberInput
             label="Lead"
             decimals={0}

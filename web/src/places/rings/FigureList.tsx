@@ -1,25 +1,32 @@
-import { useState, type ReactNode } from "react";
-import { Link, useNavigate } from "react-router";
-import { call, Problem } from "../../api/client";
-import { changed, usePreferences } from "../../api/queries";
-import type { Figure, Kept, RingJobData, RingSheet, RunData } from "../../api/types";
-import { band, mass, plain, signedPercent, size, sizeText, type Units } from "../../quantity/format";
-import { editorOf } from "../../shared/useEditor";
+import type { ReactNode } from "react";
+import { Link } from "react-router";
+import { usePreferences } from "../../api/queries";
+import type { Figure, RingJobData, RingSheet } from "../../api/types";
+import { band, many, mass, plain, signedPercent, size, sizeText, type Units } from "../../quantity/format";
 import { NumberInput } from "../../shared/NumberInput";
-import { say } from "../../shared/says";
 import { FigureRow, Why } from "../../shared/Why";
 import { noteWords, weaveWords } from "../../shared/words";
 import type { Change } from "./JobSentence";
 
 interface Props {
-  kept: Kept<RingJobData>;
   sheet: RingSheet;
   data: RingJobData;
   change: Change;
 }
 
+/** What is asked for less often, below the judgement. */
+const MORE = [
+  "stays-open-force",
+  "opening-force",
+  "strain",
+  "springback",
+  "rings-per-metre",
+  "coil-length",
+  "mass-total",
+];
+
 /** The figures beside the drawing: one is biggest; every one opens to its why. */
-export function FigureList({ kept, sheet, data, change }: Props) {
+export function FigureList({ sheet, data, change }: Props) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const figure = (id: string) => sheet.figures.find((f) => f.id === id)!;
   const { ring } = sheet;
@@ -47,11 +54,17 @@ export function FigureList({ kept, sheet, data, change }: Props) {
           {mass(figure("mass-per-ring").value)}
           <small>{plain(figure("rings-per-100g").value, 0)} in 100 g</small>
         </Row>
-        <Row figure={figure("stays-open-force")}>{plain(figure("stays-open-force").value, 1)} N</Row>
-        <Row figure={figure("strain")}>{plain(figure("strain").value, 1)} %</Row>
       </div>
       <Judgement sheet={sheet} units={units} />
-      <Start kept={kept} sheet={sheet} />
+      <div className="mt-4">
+        {MORE.map((id) => (
+          <Row key={id} figure={figure(id)}>
+            {figure(id).unit === "mm"
+              ? sizeText(figure(id).value, units)
+              : `${plain(figure(id).value, 1)} ${figure(id).unit}`}
+          </Row>
+        ))}
+      </div>
     </>
   );
 }
@@ -75,7 +88,7 @@ function Hero({
   return (
     <div>
       <p className="soft">inner diameter, closed</p>
-      <div className="flex flex-wrap items-baseline gap-x-3">
+      <div className="flex items-baseline gap-x-4 whitespace-nowrap">
         <NumberInput
           className="hero"
           label="Inner diameter, closed"
@@ -96,16 +109,15 @@ function Hero({
 }
 
 function WireRow({ sheet, figure, units }: { sheet: RingSheet; figure: Figure; units: Units }) {
-  const { names } = sheet;
+  const { awg, swg, tradeName } = sheet.names;
   return (
-    <FigureRow figure={figure}>
-      {sizeText(sheet.ring.wireDiameterMm, units)}
-      <small>
-        {names.awg.name} {signedPercent(names.awg.errorPercent)}, {names.swg.name}{" "}
-        {signedPercent(names.swg.errorPercent)}
-        {names.tradeName && `, sold as ${names.tradeName}`}
-      </small>
-    </FigureRow>
+    <>
+      <FigureRow figure={figure}>{sizeText(sheet.ring.wireDiameterMm, units)}</FigureRow>
+      <p className="tiny soft py-1">
+        {awg.name} {signedPercent(awg.errorPercent)}, {swg.name} {signedPercent(swg.errorPercent)}
+        {tradeName && `, sold as ${tradeName}`}
+      </p>
+    </>
   );
 }
 
@@ -123,10 +135,9 @@ function Handbook({ sheet, data, units }: { sheet: RingSheet; data: RingJobData;
   return (
     <p className="tiny py-1">
       <Link to={`/notebook/wire/${data.spoolId}`} className="mark">
-        Your {ring.measurements} {ring.measurements === 1 ? "measurement" : "measurements"}
+        {many(ring.measurements, "measurement")} of yours
       </Link>{" "}
-      say {size(ring.sprungInnerMm, units).value}; the handbook would say{" "}
-      {size(handbook.sprungInnerMm, units).value}.
+      say {size(ring.sprungInnerMm, units).value}, the handbook {size(handbook.sprungInnerMm, units).value}.
     </p>
   );
 }
@@ -148,35 +159,6 @@ function Judgement({ sheet, units }: { sheet: RingSheet; units: Units }) {
           {noteWords(note, units)}
         </p>
       ))}
-    </div>
-  );
-}
-
-function Start({ kept, sheet }: { kept: Kept<RingJobData>; sheet: RingSheet }) {
-  const navigate = useNavigate();
-  const [busy, setBusy] = useState(false);
-  const start = async () => {
-    setBusy(true);
-    try {
-      await editorOf("ring-jobs", kept).flush();
-      const run = await call<Kept<RunData>>("POST", `/api/ring-jobs/${kept.id}/runs`);
-      changed("bench");
-      await navigate(`/making/${run.id}`);
-    } catch (failure) {
-      say(
-        failure instanceof Problem ? failure.body.detail : "The server is not answering; nothing was begun.",
-      );
-      setBusy(false);
-    }
-  };
-  return (
-    <div className="mt-5 flex flex-wrap items-center gap-x-5">
-      <button className="action" disabled={busy} onClick={() => void start()}>
-        Wind {sheet.ringsMade} of these
-      </button>
-      <Link className="quiet" to={`/print/${kept.id}`}>
-        print sheet
-      </Link>
     </div>
   );
 }

@@ -30,44 +30,16 @@ export function JobSentence({ editor, data, state, change }: Props) {
           maxLength={120}
           onChange={(event) => change({ name: event.target.value }, "name")}
         />
+        <Link to="shelf" className="quiet small whitespace-nowrap">
+          all wires on all rods
+        </Link>
         <SaveMark editor={editor} state={state} describe={describe} />
       </div>
       <p className="sentence">
         <span>From</span>
         <WireChoice data={data} change={change} />
-        <span>, cut with</span>
+        <span className="comma">, cut with</span>
         <CutChoice data={data} change={change} />
-        <span>,</span>
-        <select
-          className="word-select"
-          aria-label="How it is wound"
-          value={data.winding}
-          onChange={(event) => change({ winding: event.target.value as RingJobData["winding"] }, "winding")}
-        >
-          {(["TURNED", "POWERED", "CARRIED"] as const).map((winding) => (
-            <option key={winding} value={winding}>
-              {windingWord(winding)}
-            </option>
-          ))}
-        </select>
-        <span>,</span>
-        <select
-          className="word-select"
-          aria-label="Turns in a ring"
-          value={data.turnsPerRing}
-          onChange={(event) => change({ turnsPerRing: Number(event.target.value) }, "turns in a ring")}
-        >
-          <option value={1}>plain rings</option>
-          <option value={2}>double rings</option>
-          <option value={3}>triple rings</option>
-          {data.turnsPerRing > 3 && (
-            <option value={data.turnsPerRing}>{data.turnsPerRing} turns a ring</option>
-          )}
-        </select>
-        <span className="flex-1" />
-        <Link to="shelf" className="quiet small">
-          all wires on all rods
-        </Link>
       </p>
     </div>
   );
@@ -152,6 +124,38 @@ function WireChoice({ data, change }: { data: RingJobData; change: Change }) {
   );
 }
 
+/** How it is wound, and how many turns a ring keeps. */
+export function WindingChoice({ data, change }: { data: RingJobData; change: Change }) {
+  return (
+    <>
+      <select
+        className="word-select"
+        aria-label="How it is wound"
+        value={data.winding}
+        onChange={(event) => change({ winding: event.target.value as RingJobData["winding"] }, "winding")}
+      >
+        {(["TURNED", "POWERED", "CARRIED"] as const).map((winding) => (
+          <option key={winding} value={winding}>
+            {windingWord(winding)}
+          </option>
+        ))}
+      </select>
+      <span className="comma">,</span>
+      <select
+        className="word-select"
+        aria-label="Turns in a ring"
+        value={data.turnsPerRing}
+        onChange={(event) => change({ turnsPerRing: Number(event.target.value) }, "turns in a ring")}
+      >
+        <option value={1}>plain</option>
+        <option value={2}>double</option>
+        <option value={3}>triple</option>
+        {data.turnsPerRing > 3 && <option value={data.turnsPerRing}>{data.turnsPerRing} turns a ring</option>}
+      </select>
+    </>
+  );
+}
+
 const KEEP = "as it is";
 
 function CutChoice({ data, change }: { data: RingJobData; change: Change }) {
@@ -191,9 +195,8 @@ function CutChoice({ data, change }: { data: RingJobData; change: Change }) {
           </option>
         ))}
       </select>
-      {data.cut.method === "saw" && (
+      {data.cut.method === "saw" && !known.some((k) => k.id === current?.id) && (
         <span className="sentence">
-          kerf
           <NumberInput
             label="Kerf"
             value={data.cut.kerfMm ?? 0.3}

@@ -7,15 +7,15 @@ import type { Change } from "./JobSentence";
 
 const LOW = 2;
 const HIGH = 7;
-const AXIS = 44;
-const FIRST_LANE = 60;
-const LANE = 13;
+const AXIS = 38;
+const FIRST_LANE = 50;
+const LANE = 11;
 
 /** Aspect ratios as a ladder: each weave's customary window, and this ring as the marker. */
 export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) {
   const { ref, width, height } = useSize<HTMLDivElement>();
   const top = 46;
-  const bottom = Math.max(top + 220, height - 40);
+  const bottom = Math.max(top + 220, height - 34);
   const y = (ratio: number) => bottom - ((ratio - LOW) / (HIGH - LOW)) * (bottom - top);
   const nominal = sheet.ring.nominalAspectRatio;
   const marker = y(Math.max(LOW, Math.min(HIGH, nominal)));
@@ -29,17 +29,17 @@ export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) 
     bottom,
   );
   return (
-    <div ref={ref} className="h-full min-h-[330px]">
+    <div ref={ref} className="h-full min-h-[330px] overflow-hidden">
       {width > 0 && (
         <svg width={width} height={Math.max(height, 330)} role="img" aria-label={describe(sheet)}>
-          <text x={AXIS - 12} y={18} className="soft">
+          <text x={4} y={18} className="soft">
             nominal aspect ratio
           </text>
-          <path className="outline" d={`M${AXIS} ${top}V${bottom}`} />
+          <path className="edge" d={`M${AXIS} ${top}V${bottom}`} />
           {Array.from({ length: (HIGH - LOW) * 2 + 1 }, (_, i) => LOW + i / 2).map((ratio) => (
             <g key={ratio}>
               <path className="dimension" d={`M${AXIS} ${y(ratio)}h${Number.isInteger(ratio) ? -9 : -5}`} />
-              {Number.isInteger(ratio) && (
+              {Number.isInteger(ratio) && Math.abs(y(ratio) - marker) > 16 && (
                 <text className="figures" x={AXIS - 14} y={y(ratio) + 5} textAnchor="end">
                   {ratio}
                 </text>
@@ -60,7 +60,7 @@ export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) 
                 <rect
                   x={x}
                   y={y(weave.high)}
-                  width={8}
+                  width={7}
                   height={y(weave.low) - y(weave.high)}
                   fill={fits ? "var(--mark)" : "color-mix(in oklab, var(--soft) 34%, var(--paper))"}
                 />
@@ -81,9 +81,9 @@ export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) 
             );
           })}
           <path d={`M${AXIS - 20} ${marker}H${labelX - 4}`} className="marked" strokeWidth="1.3" />
-          <circle cx={AXIS - 29} cy={marker} r={9} fill="var(--paper)" />
-          <path d={openRing(AXIS - 29, marker, 7, 0.5)} className="marked" strokeWidth="4" />
-          <text x={AXIS - 12} y={Math.max(height, 330) - 8} className="soft">
+          <circle cx={AXIS - 26} cy={marker} r={9} fill="var(--paper)" />
+          <path d={openRing(AXIS - 26, marker, 7, 0.5)} className="marked" strokeWidth="4" />
+          <text x={4} y={Math.max(height, 330) - 8} className="soft">
             usual windows, provisional
           </text>
         </svg>
@@ -95,8 +95,9 @@ export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) 
 function short(name: string): string {
   return name
     .replace("European ", "sheet ")
-    .replace("half Persian", "half Pers.")
-    .replace("full Persian", "full Pers.");
+    .replace("Persian ", "Pers. ")
+    .replace("double chain 2-in-2", "double chain")
+    .replace("three in a spiral", "three-spiral");
 }
 
 function describe(sheet: RingSheet): string {

@@ -23,10 +23,10 @@ export function RingFace({ sheet, data, change, trueSize, onTrueSize }: Props) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const { ring } = sheet;
   const outer = ring.closedOuterMm / 2;
-  const room = Math.max(40, Math.min(width / 2 - 70, (height - 92) / 2 - 8));
+  const room = Math.max(40, Math.min(width / 2 - 84, (height - 84) / 2 - 6));
   const scale = trueSize ? pixelsPerMm : room / outer;
-  const cx = width / 2 - 10;
-  const cy = Math.max(88 + Math.min(outer * scale, room), 88 + (height - 96) / 2);
+  const cx = width / 2 - 34;
+  const cy = 82 + (height - 84) / 2;
   const geometry = {
     cx,
     cy,
@@ -69,7 +69,7 @@ export function RingFace({ sheet, data, change, trueSize, onTrueSize }: Props) {
           </div>
           <div
             className="absolute -translate-y-1/2"
-            style={{ left: Math.min(cx + geometry.outer + 10, width - 76), top: cy }}
+            style={{ left: Math.min(cx + geometry.outer + 14, width - 84), top: cy }}
           >
             {data.spoolId === null ? (
               <NumberInput
@@ -107,7 +107,7 @@ interface Geometry {
 
 /** The rod's number stands in the hole when there is room, else below the ring. */
 function rodPlace(g: Geometry) {
-  return g.rod > 74 ? { left: g.cx, top: g.cy } : { left: g.cx, top: g.cy + g.outer + 34 };
+  return g.rod > 60 ? { left: g.cx, top: g.cy } : { left: g.cx, top: g.cy + g.outer + 26 };
 }
 
 function Dimension({

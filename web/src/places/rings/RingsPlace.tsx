@@ -70,10 +70,10 @@ function RingJobPage({ kept }: { kept: Kept<RingJobData> }) {
             <Ladder sheet={sheet} change={change} />
           </section>
           <section className="figure-list" aria-label="Figures">
-            <FigureList kept={kept} sheet={sheet} data={data} change={change} />
+            <FigureList sheet={sheet} data={data} change={change} />
           </section>
           <section className="strip" aria-label="The coil">
-            <CoilStrip sheet={sheet} data={data} change={change} />
+            <CoilStrip kept={kept} sheet={sheet} data={data} change={change} />
           </section>
         </>
       )}

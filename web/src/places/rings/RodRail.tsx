@@ -5,8 +5,9 @@ import { plain, sizeText } from "../../quantity/format";
 import { useSize } from "../../shared/useSize";
 import type { Change } from "./JobSentence";
 
-const HEIGHT = 86;
-const LINE = 62;
+const HEIGHT = 92;
+const LINE = 54;
+const LABEL_WIDTH = 31;
 
 interface Placed {
   rod: RodView;
@@ -14,22 +15,20 @@ interface Placed {
   r: number;
 }
 
-/** The rods stand on a line, to one scale; touch targets never overlap. */
+/** The rods stand on a line, to one scale as far as the finest stay visible; touch targets never overlap. */
 function place(rods: RodView[], width: number): Placed[] {
   const largest = Math.max(...rods.map((rod) => rod.diameterMm));
-  const gap = 5;
-  const scale = Math.min(
-    2.4,
-    27 / largest,
-    (width - 24) / rods.reduce((sum, rod) => sum + rod.diameterMm * 1.1, 0),
-  );
-  const radii = rods.map((rod) => Math.max(6, rod.diameterMm * scale));
-  const slots = radii.map((r) => Math.max(2 * r + gap, Math.min(36, (width - 20) / rods.length)));
-  const total = slots.reduce((a, b) => a + b, 0);
-  let x = Math.max(4, (width - total) / 2);
+  const scale = 25 / largest;
+  const wished = rods.map((rod) => Math.max(4, rod.diameterMm * scale));
+  const room = wished.map((r) => Math.max(2 * r + 5, LABEL_WIDTH));
+  const squeeze = Math.min(1.25, (width - 8) / room.reduce((a, b) => a + b, 0));
+  let x = 2;
+  if (width === 0) {
+    return [];
+  }
   return rods.map((rod, i) => {
-    const slot = slots[i]!;
-    const placed = { rod, x: x + slot / 2, r: radii[i]! };
+    const slot = room[i]! * squeeze;
+    const placed = { rod, x: x + slot / 2, r: Math.min(wished[i]!, slot / 2 - 1) };
     x += slot;
     return placed;
   });
@@ -63,7 +62,7 @@ export function RodRail({ sheet, data, change }: { sheet: RingSheet; data: RingJ
   return (
     <div ref={ref} className="relative pr-2" style={{ height: HEIGHT }}>
       <svg width={width} height={HEIGHT} className="absolute inset-0" aria-hidden="true">
-        <path className="outline" d={`M0 ${LINE}H${width}`} />
+        <path className="edge" d={`M0 ${LINE}H${width}`} />
         {place(rods, width).map(({ rod, x, r }) => (
           <g key={rod.id}>
             <circle
@@ -75,17 +74,15 @@ export function RodRail({ sheet, data, change }: { sheet: RingSheet; data: RingJ
               strokeWidth={rod === closest && !chosen ? 2.6 : 1.3}
               strokeDasharray={rod.refusal ? "3 3" : undefined}
             />
-            {r > 10 && (
-              <text
-                className="figures"
-                x={x}
-                y={LINE - r + 5}
-                textAnchor="middle"
-                style={{ fill: rod === chosen ? "var(--on-mark)" : "var(--ink)" }}
-              >
-                {plain(rod.diameterMm)}
-              </text>
-            )}
+            <text
+              className={rod === chosen ? "figures" : ""}
+              x={x}
+              y={LINE + 16}
+              textAnchor="middle"
+              style={{ fill: rod === chosen ? "var(--mark)" : "var(--ink)" }}
+            >
+              {plain(rod.diameterMm)}
+            </text>
           </g>
         ))}
       </svg>
@@ -100,7 +97,11 @@ export function RodRail({ sheet, data, change }: { sheet: RingSheet; data: RingJ
             aria-label={`${rod.name}, ${plain(rod.diameterMm)} mm${rod.closedInnerMm === null ? ", springs back straight" : `, ring ${sizeText(rod.closedInnerMm, units)} inside`}`}
             title={`${rod.name}${rod.closedInnerMm === null ? ": springs back straight" : `: ${sizeText(rod.closedInnerMm, units)} inside`}`}
             className="absolute top-0 cursor-pointer"
-            style={{ left: x - Math.max(r, 15), width: 2 * Math.max(r, 15), height: LINE + 4 }}
+            style={{
+              left: x - Math.max(r, LABEL_WIDTH / 2),
+              width: 2 * Math.max(r, LABEL_WIDTH / 2),
+              height: LINE + 18,
+            }}
             onClick={() => take(rod)}
           />
         ))}

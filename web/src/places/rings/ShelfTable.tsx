@@ -61,12 +61,12 @@ export function ShelfTable() {
         </p>
       ) : (
         <div className="mt-4 overflow-x-auto">
-          <table className="ruled" style={{ minWidth: rows[0]!.cells.length * 72 + 190 }}>
+          <table className="ruled" style={{ minWidth: rows[0]!.cells.length * 60 + 190 }}>
             <thead>
               <tr>
                 <th scope="col">wire</th>
                 {rows[0]!.cells.map((cell) => (
-                  <th key={cell.mandrelId} scope="col" className="text-right">
+                  <th key={cell.mandrelId} scope="col" className="right">
                     {plain(cell.mandrelDiameterMm)}
                   </th>
                 ))}
@@ -75,7 +75,7 @@ export function ShelfTable() {
             <tbody>
               {rows.map((row) => (
                 <tr key={row.spoolId}>
-                  <th scope="row" style={{ minWidth: 180 }}>
+                  <th scope="row" style={{ minWidth: 170 }}>
                     <span className="flex items-center gap-2" style={{ color: "var(--ink)" }}>
                       <svg width="20" height="20" aria-hidden="true">
                         <circle
@@ -124,7 +124,7 @@ function Cell(props: {
   const { row, cell, weave, units, onTake } = props;
   if (cell.aspectRatio === null || cell.closedInnerMm === null) {
     return (
-      <td className="text-right tiny soft" title="The wire only flexes on this rod">
+      <td className="right tiny soft" title="The wire only flexes on this rod">
         springs straight
       </td>
     );
@@ -134,7 +134,7 @@ function Cell(props: {
     cell.massPerRingG === null ? "" : `, ${mass(cell.massPerRingG)} each`
   }${cell.ringsPossible === null ? "" : `, ${cell.ringsPossible} rings on the spool`}${cell.weaves.length > 0 ? `; usual for ${cell.weaves.join(", ")}` : ""}`;
   return (
-    <td className="text-right p-0">
+    <td className="right">
       <button
         className="w-full min-h-[52px] cursor-pointer text-right"
         title={words}

@@ -1,0 +1,37 @@
+import { useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { call, Problem } from "../../api/client";
+import { changed } from "../../api/queries";
+import type { Kept, RingJobData, RingSheet, RunData } from "../../api/types";
+import { say } from "../../shared/says";
+import { editorOf } from "../../shared/useEditor";
+
+/** From the drawing to the bench. */
+export function StartRun({ kept, sheet }: { kept: Kept<RingJobData>; sheet: RingSheet }) {
+  const navigate = useNavigate();
+  const [busy, setBusy] = useState(false);
+  const start = async () => {
+    setBusy(true);
+    try {
+      await editorOf("ring-jobs", kept).flush();
+      const run = await call<Kept<RunData>>("POST", `/api/ring-jobs/${kept.id}/runs`);
+      changed("bench");
+      await navigate(`/making/${run.id}`);
+    } catch (failure) {
+      say(
+        failure instanceof Problem ? failure.body.detail : "The server is not answering; nothing was begun.",
+      );
+      setBusy(false);
+    }
+  };
+  return (
+    <span className="flex items-center gap-x-5">
+      <button className="action" disabled={busy} onClick={() => void start()}>
+        Wind {sheet.ringsMade} of these
+      </button>
+      <Link className="quiet" to={`/print/${kept.id}`}>
+        print sheet
+      </Link>
+    </span>
+  );
+}
