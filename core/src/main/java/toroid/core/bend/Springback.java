@@ -26,7 +26,12 @@ public final class Springback {
     /** The range of mandrel diameters worked with. @throws Refusal outside it */
     public static double checkMandrel(double mandrelDiameterMm) {
         return Checks.within(
-                "mandrelDiameterMm", mandrelDiameterMm, SMALLEST_MANDREL_MM, LARGEST_MANDREL_MM, "mm", "Choose another rod.");
+                "mandrelDiameterMm",
+                mandrelDiameterMm,
+                SMALLEST_MANDREL_MM,
+                LARGEST_MANDREL_MM,
+                "mm",
+                "Choose another rod.");
     }
 
     /** True when the wire only flexes round this mandrel and comes back straight: {@code σ/(E κ₀) ≥ d/2}. */
@@ -53,8 +58,7 @@ public final class Springback {
                     "too-springy",
                     "mandrelDiameterMm",
                     Double.toString(mandrelDiameterMm),
-                    "This wire only flexes round a %.2f mm rod and springs back straight."
-                            .formatted(mandrelDiameterMm),
+                    "This wire only flexes round a %.2f mm rod and springs back straight.".formatted(mandrelDiameterMm),
                     "Take a rod below %.1f mm, a thicker wire, or anneal it."
                             .formatted(Math.floor(largestSettingMandrelMm(bar) * 10) / 10));
         }
@@ -107,13 +111,19 @@ public final class Springback {
         double least = springs(BarInBending.ofWire(wireDiameterMm, modulusMpa, weakest), mandrelDiameterMm);
         if (innerDiameterMm >= most) {
             throw Refusal.outOfRange(
-                    "innerDiameterMm", innerDiameterMm, mandrelDiameterMm, most, "mm", "Check that this is the right rod and wire.");
+                    "innerDiameterMm",
+                    innerDiameterMm,
+                    mandrelDiameterMm,
+                    most,
+                    "mm",
+                    "Check that this is the right rod and wire.");
         }
         if (innerDiameterMm <= least) {
             return weakest;
         }
         return Roots.between(
-                sigma -> springs(BarInBending.ofWire(wireDiameterMm, modulusMpa, sigma), mandrelDiameterMm) - innerDiameterMm,
+                sigma -> springs(BarInBending.ofWire(wireDiameterMm, modulusMpa, sigma), mandrelDiameterMm)
+                        - innerDiameterMm,
                 weakest,
                 strongest,
                 1e-9);

@@ -35,7 +35,11 @@ public record YieldEstimate(
     public static YieldEstimate ofHandbook(YieldStrength yield) {
         double halfRange = (yield.high().inMegapascals() - yield.low().inMegapascals()) / 2;
         return new YieldEstimate(
-                yield.typical().inMegapascals(), halfRange / RANGE_IN_STANDARD_ERRORS, USUAL_SCATTER_MM, HANDBOOK_FREEDOM, 0);
+                yield.typical().inMegapascals(),
+                halfRange / RANGE_IN_STANDARD_ERRORS,
+                USUAL_SCATTER_MM,
+                HANDBOOK_FREEDOM,
+                0);
     }
 
     public Figure.Basis basis() {

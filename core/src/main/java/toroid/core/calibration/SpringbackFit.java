@@ -48,7 +48,8 @@ public record SpringbackFit(YieldEstimate yield, List<Double> residualsMm) {
         double strongest = Math.min(
                 STRONGEST_MPA,
                 readings.stream()
-                                .mapToDouble(r -> modulusMpa * r.wireDiameterMm() / (r.mandrelDiameterMm() + r.wireDiameterMm()))
+                                .mapToDouble(r ->
+                                        modulusMpa * r.wireDiameterMm() / (r.mandrelDiameterMm() + r.wireDiameterMm()))
                                 .min()
                                 .orElseThrow()
                         * (1 - 1e-6));
@@ -59,7 +60,8 @@ public record SpringbackFit(YieldEstimate yield, List<Double> residualsMm) {
         return new SpringbackFit(estimate(readings, modulusMpa, sigma, residuals), residuals);
     }
 
-    private static double leastSquares(List<SpringbackReading> readings, double modulusMpa, double weakest, double strongest) {
+    private static double leastSquares(
+            List<SpringbackReading> readings, double modulusMpa, double weakest, double strongest) {
         UnivariateFunction sum = logSigma -> {
             double total = 0;
             for (SpringbackReading reading : readings) {

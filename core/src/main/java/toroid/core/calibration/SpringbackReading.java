@@ -42,12 +42,18 @@ public record SpringbackReading(double wireDiameterMm, double mandrelDiameterMm,
      * @param turns full turns per ring; used for rings only
      */
     public static SpringbackReading of(
-            Measured measured, double valueMm, double wireDiameterMm, double mandrelDiameterMm, RingCut cut, int turns) {
+            Measured measured,
+            double valueMm,
+            double wireDiameterMm,
+            double mandrelDiameterMm,
+            RingCut cut,
+            int turns) {
         boolean outer = measured == Measured.COIL_OUTER || measured == Measured.RING_OUTER;
         double inner = outer ? valueMm - 2 * wireDiameterMm : valueMm;
         boolean ring = measured == Measured.RING_INNER || measured == Measured.RING_OUTER;
         if (ring && inner >= Ring.SMALLEST_INNER_MM && inner <= Ring.LARGEST_INNER_MM) {
-            inner = ClosedRing.before(new Ring(wireDiameterMm, inner), cut, turns).innerDiameterMm();
+            inner = ClosedRing.before(new Ring(wireDiameterMm, inner), cut, turns)
+                    .innerDiameterMm();
         }
         return new SpringbackReading(wireDiameterMm, mandrelDiameterMm, inner);
     }

@@ -27,7 +27,8 @@ public final class BenchLine {
     private static final int MOST_WORDS_IN_A_LENGTH = 4;
     private static final Pattern COUNT = Pattern.compile("(\\d{1,6})x?|x(\\d{1,6})");
     private static final Pattern GRAMS = Pattern.compile("(\\d+(?:[.,]\\d+)?)(g|grams?)?");
-    private static final List<String> FILLERS = List.of("rings", "ring", "of", "in", "a", "the", "jump", "wire", "with", "cut");
+    private static final List<String> FILLERS =
+            List.of("rings", "ring", "of", "in", "a", "the", "jump", "wire", "with", "cut");
 
     private final List<String> words;
     private final GaugeTable bareGauge;
@@ -46,7 +47,11 @@ public final class BenchLine {
     public static RingLine read(String text, GaugeTable bareGauge) {
         if (text == null || text.isBlank() || text.length() > LONGEST_LINE) {
             throw Refusal.of(
-                    "line-empty", "line", "", "There is nothing to work out yet.", "Try 1.0 on 4.5, or 300 rings 0.9 id 3.5.");
+                    "line-empty",
+                    "line",
+                    "",
+                    "There is nothing to work out yet.",
+                    "Try 1.0 on 4.5, or 300 rings 0.9 id 3.5.");
         }
         return new BenchLine(text, bareGauge).readAll();
     }
@@ -187,6 +192,10 @@ public final class BenchLine {
 
     private static Refusal missing(String keyword, String what, String example) {
         return Refusal.of(
-                "line-incomplete", "line", keyword, "After \"" + keyword + "\" comes " + what + ".", "For instance " + example + ".");
+                "line-incomplete",
+                "line",
+                keyword,
+                "After \"" + keyword + "\" comes " + what + ".",
+                "For instance " + example + ".");
     }
 }

@@ -97,7 +97,9 @@ final class RingLineBuilder {
         LengthReading wire = sizes.get("wire");
         RingCut cut = saw
                 ? new RingCut.Saw(kerf)
-                : flush && wire != null ? RingCut.Flush.usualFor(wire.length().inMillimetres()) : flush ? new RingCut.Flush(0.75, true) : null;
+                : flush && wire != null
+                        ? RingCut.Flush.usualFor(wire.length().inMillimetres())
+                        : flush ? new RingCut.Flush(0.75, true) : null;
         return new RingLine(
                 count,
                 wire,

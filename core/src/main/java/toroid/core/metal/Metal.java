@@ -49,7 +49,11 @@ public record Metal(
                     temper.name(),
                     "No yield strength is kept for " + name + " in " + temper.inWords() + ".",
                     "Choose one of "
-                            + String.join(", ", yields.keySet().stream().map(Temper::inWords).toList()) + ".");
+                            + String.join(
+                                    ", ",
+                                    yields.keySet().stream()
+                                            .map(Temper::inWords)
+                                            .toList()) + ".");
         }
         return found;
     }

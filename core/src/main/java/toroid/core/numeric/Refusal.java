@@ -18,7 +18,14 @@ public final class Refusal extends IllegalArgumentException {
     private final String remedy;
 
     private Refusal(
-            String code, String field, String value, Double minimum, Double maximum, String unit, String remedy, String message) {
+            String code,
+            String field,
+            String value,
+            Double minimum,
+            Double maximum,
+            String unit,
+            String remedy,
+            String message) {
         super(message);
         this.code = code;
         this.field = field;

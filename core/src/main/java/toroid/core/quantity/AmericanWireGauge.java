@@ -28,8 +28,8 @@ public final class AmericanWireGauge {
 
     /** The whole gauge nearest in ratio, held within the table's ends. */
     public static int nearestTo(Length diameter) {
-        double exact =
-                36 - STEPS_36_TO_4_0 * Math.log(diameter.inMillimetres() / DIAMETER_OF_36_MM) / Math.log(RATIO_36_TO_4_0);
+        double exact = 36
+                - STEPS_36_TO_4_0 * Math.log(diameter.inMillimetres() / DIAMETER_OF_36_MM) / Math.log(RATIO_36_TO_4_0);
         return (int) Math.max(THICKEST, Math.min(THINNEST, Math.round(exact)));
     }
 

@@ -35,7 +35,11 @@ public final class DrillSizes {
         int index = Character.toUpperCase(letter) - 'A';
         if (index < 0 || index >= LETTERS.length) {
             throw Refusal.of(
-                    "unknown-drill", "drill", String.valueOf(letter), "No letter drill is called " + letter + ".", "Use A to Z.");
+                    "unknown-drill",
+                    "drill",
+                    String.valueOf(letter),
+                    "No letter drill is called " + letter + ".",
+                    "Use A to Z.");
         }
         return Length.ofInches(LETTERS[index]);
     }

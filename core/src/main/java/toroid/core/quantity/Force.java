@@ -8,8 +8,7 @@ public record Force(double inNewtons) {
     public static final double STANDARD_GRAVITY = 9.80665;
 
     public Force {
-        Checks.within(
-                "force", inNewtons, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, "N", "Give a number.");
+        Checks.within("force", inNewtons, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, "N", "Give a number.");
     }
 
     public static Force ofNewtons(double newtons) {

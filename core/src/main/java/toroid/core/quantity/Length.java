@@ -11,12 +11,7 @@ public record Length(double inMillimetres) implements Comparable<Length> {
 
     public Length {
         Checks.within(
-                "length",
-                inMillimetres,
-                Double.NEGATIVE_INFINITY,
-                Double.POSITIVE_INFINITY,
-                "mm",
-                "Give a number.");
+                "length", inMillimetres, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, "mm", "Give a number.");
     }
 
     public static Length ofMillimetres(double millimetres) {

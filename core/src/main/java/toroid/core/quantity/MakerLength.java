@@ -34,8 +34,12 @@ public final class MakerLength {
             rule(NUMBER + "\\s*(mm|cm|m|ft|)", (m, table) -> metric(m.group(1), m.group(2))),
             rule(NUMBER + "\\s*" + INCHES, (m, table) -> inches(m.group(1))),
             rule(FRACTION + "\\s*" + INCHES + "?", (m, table) -> fraction(m)),
-            rule("#?(\\d+)\\s*(awg|swg|ga|gauge|g)\\.?", (m, table) -> gauge(Integer.parseInt(m.group(1)), m.group(2), table)),
-            rule("(\\d)/0\\s*(awg|swg|ga|gauge)", (m, table) -> gauge(1 - Integer.parseInt(m.group(1)), m.group(2), table)),
+            rule(
+                    "#?(\\d+)\\s*(awg|swg|ga|gauge|g)\\.?",
+                    (m, table) -> gauge(Integer.parseInt(m.group(1)), m.group(2), table)),
+            rule(
+                    "(\\d)/0\\s*(awg|swg|ga|gauge)",
+                    (m, table) -> gauge(1 - Integer.parseInt(m.group(1)), m.group(2), table)),
             rule("(awg|swg)\\s*(\\d+)", (m, table) -> gauge(Integer.parseInt(m.group(2)), m.group(1), table)),
             rule("(?:#|no\\.? ?|number )(\\d+)(?:\\s*drill)?|(\\d+)\\s*drill", (m, table) -> numberDrill(m)),
             rule("drill\\s*(?:#|no\\.? ?)?(\\d+)", (m, table) -> numberDrill(m)),
@@ -57,7 +61,8 @@ public final class MakerLength {
                         "unreadable-length",
                         "length",
                         text == null ? "" : text.length() > LONGEST_INPUT ? text.substring(0, LONGEST_INPUT) : text,
-                        "\"" + (text == null || text.length() > LONGEST_INPUT ? "that" : text) + "\" is not a length I can read.",
+                        "\"" + (text == null || text.length() > LONGEST_INPUT ? "that" : text)
+                                + "\" is not a length I can read.",
                         "Try 1.2, 1.2mm, 18awg, 18swg, 1/4in or 0.048in."));
     }
 
@@ -82,14 +87,14 @@ public final class MakerLength {
 
     private static LengthReading metric(String number, String unit) {
         double value = Double.parseDouble(number);
-        Length length =
-                switch (unit) {
-                    case "cm" -> Length.ofMillimetres(value * 10);
-                    case "m" -> Length.ofMetres(value);
-                    case "ft" -> Length.ofInches(value * 12);
-                    default -> Length.ofMillimetres(value);
-                };
-        return new LengthReading(length, unit.equals("ft") ? INCH : METRIC, number + " " + (unit.isEmpty() ? "mm" : unit), null);
+        Length length = switch (unit) {
+            case "cm" -> Length.ofMillimetres(value * 10);
+            case "m" -> Length.ofMetres(value);
+            case "ft" -> Length.ofInches(value * 12);
+            default -> Length.ofMillimetres(value);
+        };
+        return new LengthReading(
+                length, unit.equals("ft") ? INCH : METRIC, number + " " + (unit.isEmpty() ? "mm" : unit), null);
     }
 
     private static LengthReading inches(String number) {
@@ -130,7 +135,9 @@ public final class MakerLength {
     }
 
     private static LengthReading letterDrill(MatchResult m) {
-        char letter = (m.group(1) != null ? m.group(1) : m.group(2)).toUpperCase(Locale.ROOT).charAt(0);
+        char letter = (m.group(1) != null ? m.group(1) : m.group(2))
+                .toUpperCase(Locale.ROOT)
+                .charAt(0);
         return new LengthReading(DrillSizes.letter(letter), DRILL, "letter drill " + letter, null);
     }
 
@@ -145,7 +152,6 @@ public final class MakerLength {
     }
 
     private static LengthReading metricNeedle(String number) {
-        return new LengthReading(
-                Length.ofMillimetres(Double.parseDouble(number)), NEEDLE, number + " mm needle", null);
+        return new LengthReading(Length.ofMillimetres(Double.parseDouble(number)), NEEDLE, number + " mm needle", null);
     }
 }

@@ -8,8 +8,7 @@ public record Mass(double inGrams) {
     public static final double GRAMS_PER_OUNCE = 28.349523125;
 
     public Mass {
-        Checks.within(
-                "mass", inGrams, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, "g", "Give a number.");
+        Checks.within("mass", inGrams, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, "g", "Give a number.");
     }
 
     public static Mass ofGrams(double grams) {

@@ -38,7 +38,9 @@ public record Coil(
         int wound = (int) Math.ceil(needed * job.opening() - 1e-9);
         double sprung = wound / job.opening();
         double d = job.wound().wireDiameterMm();
-        double wire = wound * job.wound().turnLengthMm() + job.hand().leadMm() + job.hand().tailMm();
+        double wire = wound * job.wound().turnLengthMm()
+                + job.hand().leadMm()
+                + job.hand().tailMm();
         return new Coil(
                 rings,
                 wound,

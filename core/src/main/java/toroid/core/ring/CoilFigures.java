@@ -39,7 +39,9 @@ public final class CoilFigures {
                         "mm",
                         EXACT,
                         "(N + 1) d",
-                        say("(%d + 1) × %.3f = %.1f mm", coil.turnsWound(), job.wound().wireDiameterMm(), coil.woundLengthMm()),
+                        say(
+                                "(%d + 1) × %.3f = %.1f mm",
+                                coil.turnsWound(), job.wound().wireDiameterMm(), coil.woundLengthMm()),
                         "Close-wound helix of pitch d; exact when every turn touches the last."),
                 Figure.exact(
                         "wire-total",
@@ -62,7 +64,9 @@ public final class CoilFigures {
                         "g",
                         EXACT,
                         "m = ρ π d²/4 · L",
-                        say("ρ = %.2f g/cm³, L = %.2f m → %.2f g", metal.densityGramsPerCubicCentimetre(), plan.wireMm() / 1000, mass),
+                        say(
+                                "ρ = %.2f g/cm³, L = %.2f m → %.2f g",
+                                metal.densityGramsPerCubicCentimetre(), plan.wireMm() / 1000, mass),
                         "Cylinder; density: " + metal.densitySource() + "."));
     }
 

@@ -68,7 +68,9 @@ public record CoilPlan(List<Coil> coils) {
                     rod ? one.woundLengthMm() : one.wireMm(),
                     Double.POSITIVE_INFINITY,
                     "mm",
-                    rod ? "One ring and its spoilt turns need a longer rod." : "One ring and its lead and tail need a longer feed.");
+                    rod
+                            ? "One ring and its spoilt turns need a longer rod."
+                            : "One ring and its lead and tail need a longer feed.");
         }
         return low;
     }

@@ -19,8 +19,14 @@ public record RingAim(Convention convention, double value) {
     public RingAim {
         switch (convention) {
             case MANDREL -> Springback.checkMandrel(value);
-            case INNER -> Checks.within(
-                    "innerDiameterMm", value, Ring.SMALLEST_INNER_MM, Ring.LARGEST_INNER_MM, "mm", "Check the ring's size.");
+            case INNER ->
+                Checks.within(
+                        "innerDiameterMm",
+                        value,
+                        Ring.SMALLEST_INNER_MM,
+                        Ring.LARGEST_INNER_MM,
+                        "mm",
+                        "Check the ring's size.");
             case OUTER -> Checks.within("outerDiameterMm", value, 0.2, 274, "mm", "Check the ring's size.");
             case ASPECT_RATIO -> Checks.within("aspectRatio", value, 0.1, 500, "", "Usual rings are 2.5 to 8.");
         }

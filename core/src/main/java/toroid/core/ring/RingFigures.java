@@ -16,7 +16,8 @@ public final class RingFigures {
     private static final String PLASTIC_BENDING =
             "Elastic–perfectly-plastic bending of a round bar; Gardiner, The spring back of metals, Trans. ASME 79 (1957), gives"
                     + " the sheet version.";
-    private static final String LIMIT_ANALYSIS = "Plastic hinge opposite the gap; standard limit analysis of a curved bar.";
+    private static final String LIMIT_ANALYSIS =
+            "Plastic hinge opposite the gap; standard limit analysis of a curved bar.";
 
     private RingFigures() {}
 
@@ -43,8 +44,12 @@ public final class RingFigures {
                 say("M = %.3f mm", w.mandrelDiameterMm()),
                 "Inverse of the springback below."));
         String why = measured
-                ? say("σ = %.0f MPa fitted to %d of your own measurements", w.yield().yieldMpa(), w.yield().measurements())
-                : say("σ = %.0f MPa, handbook for this metal and temper", w.yield().yieldMpa());
+                ? say(
+                        "σ = %.0f MPa fitted to %d of your own measurements",
+                        w.yield().yieldMpa(), w.yield().measurements())
+                : say(
+                        "σ = %.0f MPa, handbook for this metal and temper",
+                        w.yield().yieldMpa());
         out.add(new Figure(
                 "inner-sprung",
                 w.sprung().innerDiameterMm(),
@@ -55,7 +60,11 @@ public final class RingFigures {
                 "κ = κ₀ − M_b(κ₀)/(E I), ID = 2/κ − d, κ₀ = 2/(M + d)",
                 say(
                         "M = %.3f, d = %.3f, E = %.0f GPa, %s → ID = %.3f mm",
-                        w.mandrelDiameterMm(), d, w.metal().youngsModulus().inGigapascals(), why, w.sprung().innerDiameterMm()),
+                        w.mandrelDiameterMm(),
+                        d,
+                        w.metal().youngsModulus().inGigapascals(),
+                        why,
+                        w.sprung().innerDiameterMm()),
                 PLASTIC_BENDING));
         out.add(closedInner(w));
         out.add(Figure.exact(
@@ -64,7 +73,9 @@ public final class RingFigures {
                 "mm",
                 EXACT,
                 "OD = ID + 2d",
-                say("%.3f + 2 × %.3f = %.3f mm", w.closed().innerDiameterMm(), d, w.closed().outerDiameterMm()),
+                say(
+                        "%.3f + 2 × %.3f = %.3f mm",
+                        w.closed().innerDiameterMm(), d, w.closed().outerDiameterMm()),
                 GEOMETRY));
         out.add(springbackPercent(w));
     }
@@ -76,7 +87,10 @@ public final class RingFigures {
             formula = w.turns() == 1 ? "ID = (ℓ_turn − k)/π − d" : "ID = √((n ℓ_turn − k)²/n² − d²)/π − d";
             worked = say(
                     "ℓ_turn = %.3f, k = %.2f, d = %.3f → ID = %.3f mm",
-                    w.sprung().turnLengthMm(), saw.kerfMm(), w.closed().wireDiameterMm(), w.closed().innerDiameterMm());
+                    w.sprung().turnLengthMm(),
+                    saw.kerfMm(),
+                    w.closed().wireDiameterMm(),
+                    w.closed().innerDiameterMm());
         } else {
             formula = "ID = ID sprung: cutters take nothing out of the ring";
             worked = say("ID = %.3f mm", w.closed().innerDiameterMm());
@@ -119,7 +133,9 @@ public final class RingFigures {
                 "",
                 w.yield().basis(),
                 "AR = ID/d, of the closed ring",
-                say("%.3f/%.3f = %.3f", w.closed().innerDiameterMm(), d, w.closed().aspectRatio()),
+                say(
+                        "%.3f/%.3f = %.3f",
+                        w.closed().innerDiameterMm(), d, w.closed().aspectRatio()),
                 "Definition; the true aspect ratio."));
         out.add(Figure.exact(
                 "aspect-ratio-nominal",
@@ -139,7 +155,9 @@ public final class RingFigures {
                 "mm",
                 EXACT,
                 w.turns() == 1 ? "ℓ = π (ID + d)" : "ℓ = n √((π (ID + d))² + d²)",
-                say("ID = %.3f, d = %.3f → %.3f mm", w.closed().innerDiameterMm(), w.closed().wireDiameterMm(), wire),
+                say(
+                        "ID = %.3f, d = %.3f → %.3f mm",
+                        w.closed().innerDiameterMm(), w.closed().wireDiameterMm(), wire),
                 "The circle (or helix) through the middle of the wire; exact."));
         out.add(Figure.exact(
                 "mass-per-ring",
@@ -193,7 +211,10 @@ public final class RingFigures {
                 "F = (σ d³/6)/(D/2), unsoldered, pulled across a side gap",
                 say(
                         "σ = %.0f MPa, d = %.3f, D = %.3f → %.1f N",
-                        w.yield().yieldMpa(), d, w.closed().meanDiameterMm(), strength.opens().inNewtons()),
+                        w.yield().yieldMpa(),
+                        d,
+                        w.closed().meanDiameterMm(),
+                        strength.opens().inNewtons()),
                 LIMIT_ANALYSIS));
         out.add(new Figure(
                 "stays-open-force",
@@ -203,7 +224,9 @@ public final class RingFigures {
                 "N",
                 w.yield().basis(),
                 "F = (σ π d³/32)/(D/2) = 0.59 of the opening force",
-                say("0.589 × %.1f = %.1f N", strength.opens().inNewtons(), strength.staysOpen().inNewtons()),
+                say(
+                        "0.589 × %.1f = %.1f N",
+                        strength.opens().inNewtons(), strength.staysOpen().inNewtons()),
                 LIMIT_ANALYSIS));
         RingStrength.Use use = strength.use();
         out.add(Figure.exact(

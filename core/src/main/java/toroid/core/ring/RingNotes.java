@@ -26,8 +26,10 @@ public final class RingNotes {
             notes.add(Note.info(
                     "kerf-shrinks",
                     Map.of(
-                            "kerfMm", work.cut().ringLossMm(),
-                            "byMm", work.sprung().innerDiameterMm() - work.closed().innerDiameterMm())));
+                            "kerfMm",
+                            work.cut().ringLossMm(),
+                            "byMm",
+                            work.sprung().innerDiameterMm() - work.closed().innerDiameterMm())));
         }
         if (work.cut() instanceof RingCut.Flush flush && !flush.flipped()) {
             notes.add(Note.care("pointed-ends", Map.of()));

@@ -1,6 +1,11 @@
 package toroid.core.ring;
 
 import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.optim.MaxEval;
+import org.hipparchus.optim.nonlinear.scalar.GoalType;
+import org.hipparchus.optim.univariate.BrentOptimizer;
+import org.hipparchus.optim.univariate.SearchInterval;
+import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
 import toroid.core.bend.BarInBending;
 import toroid.core.bend.Springback;
 import toroid.core.numeric.Checks;
@@ -17,6 +22,8 @@ public final class RingSolver {
     public static final double AGREEMENT_MM = 0.01;
 
     private static final double ROOT_TOLERANCE_MM = 1e-10;
+    /** Two solutions closer than this are one. */
+    private static final double TOUCHING_MM = 1e-7;
 
     private RingSolver() {}
 
@@ -110,23 +117,39 @@ public final class RingSolver {
                 "Give two of: wire diameter, inner diameter, outer diameter, aspect ratio, mandrel.");
     }
 
-    /** Both conditions fall as the wire thickens, from a thin wire that still takes a set on this mandrel. */
+    /**
+     * The thickest wire that meets the condition. With springback two wires may have one outer diameter on one mandrel, a
+     * springy thin one and a thicker one; the thicker is meant.
+     */
     private static double wireFor(RingGiven g, DoubleUnaryOperator condition, String field) {
-        double thinnest = g.springbackKnown()
-                ? Math.max(Wire.THINNEST_MM, thinnestSettingMm(g) * (1 + 1e-6))
-                : Wire.THINNEST_MM;
-        double atThinnest = condition.applyAsDouble(thinnest);
-        double atThickest = condition.applyAsDouble(Wire.THICKEST_MM);
-        if (Math.signum(atThinnest) == Math.signum(atThickest)) {
-            throw Refusal.of(
-                    "no-such-wire",
-                    field,
-                    null,
-                    "No wire from %.2f to %.0f mm gives that ring on a %.2f mm rod."
-                            .formatted(thinnest, Wire.THICKEST_MM, g.mandrelDiameterMm()),
-                    "Check the rod and the ring, or give the wire.");
+        double thinnest =
+                g.springbackKnown() ? Math.max(Wire.THINNEST_MM, thinnestSettingMm(g) * (1 + 1e-6)) : Wire.THINNEST_MM;
+        double lower = condition.applyAsDouble(thinnest) >= 0 ? thinnest : mostOf(condition, thinnest);
+        double atLower = condition.applyAsDouble(lower);
+        if (Math.abs(atLower) <= TOUCHING_MM) {
+            return lower;
         }
-        return Roots.between(condition, thinnest, Wire.THICKEST_MM, ROOT_TOLERANCE_MM);
+        if (atLower > 0 && condition.applyAsDouble(Wire.THICKEST_MM) <= 0) {
+            return Roots.between(condition, lower, Wire.THICKEST_MM, ROOT_TOLERANCE_MM);
+        }
+        throw Refusal.of(
+                "no-such-wire",
+                field,
+                null,
+                "No wire from %.2f to %.0f mm gives that ring on a %.2f mm rod."
+                        .formatted(thinnest, Wire.THICKEST_MM, g.mandrelDiameterMm()),
+                "Check the rod and the ring, or give the wire.");
+    }
+
+    /** Where a condition with a single hump is largest, by Brent's method on ln d (Hipparchus). */
+    private static double mostOf(DoubleUnaryOperator condition, double thinnestMm) {
+        var best = new BrentOptimizer(1e-12, 1e-14)
+                .optimize(
+                        new UnivariateObjectiveFunction(x -> condition.applyAsDouble(Math.exp(x))),
+                        GoalType.MAXIMIZE,
+                        new SearchInterval(Math.log(thinnestMm), Math.log(Wire.THICKEST_MM)),
+                        new MaxEval(500));
+        return Math.exp(best.getPoint());
     }
 
     /** From {@code M = E d/σ − d}: the wire that just takes a set on this mandrel. */
@@ -140,13 +163,19 @@ public final class RingSolver {
             return mandrelMm;
         }
         double modulus = g.metal().youngsModulus().inMegapascals();
-        return Springback.innerDiameterMm(BarInBending.ofWire(wireMm, modulus, g.yield().yieldMpa()), mandrelMm);
+        return Springback.innerDiameterMm(
+                BarInBending.ofWire(wireMm, modulus, g.yield().yieldMpa()), mandrelMm);
     }
 
     private static double positive(double size, String field, double given, double minimum) {
         if (!(size > 0)) {
             throw Refusal.outOfRange(
-                    field, given, minimum, Double.POSITIVE_INFINITY, "mm", "The ring has no hole that way: check which size is which.");
+                    field,
+                    given,
+                    minimum,
+                    Double.POSITIVE_INFINITY,
+                    "mm",
+                    "The ring has no hole that way: check which size is which.");
         }
         return size;
     }

@@ -1,8 +1,8 @@
 package toroid.core.ring;
 
 import toroid.core.bend.BarInBending;
-import toroid.core.bend.SprungDiameter;
 import toroid.core.bend.Springback;
+import toroid.core.bend.SprungDiameter;
 import toroid.core.bend.YieldEstimate;
 import toroid.core.metal.Metal;
 

@@ -18,7 +18,8 @@ public record WireOnMandrel(double mandrelDiameterMm, RingWork work, Refusal ref
             double wireDiameterMm, Metal metal, YieldEstimate yield, double mandrelDiameterMm, RingCut cut, int turns) {
         try {
             var aim = new RingAim(RingAim.Convention.MANDREL, mandrelDiameterMm);
-            return new WireOnMandrel(mandrelDiameterMm, RingWork.of(wireDiameterMm, metal, yield, aim, cut, turns), null);
+            return new WireOnMandrel(
+                    mandrelDiameterMm, RingWork.of(wireDiameterMm, metal, yield, aim, cut, turns), null);
         } catch (Refusal refusal) {
             return new WireOnMandrel(mandrelDiameterMm, null, refusal);
         }

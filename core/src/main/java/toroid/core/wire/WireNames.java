@@ -23,7 +23,9 @@ public record WireNames(Named awg, Named swg, String tradeName) {
     public static WireNames of(Length diameter) {
         TradeName trade = TradeName.of(diameter, TRADE_TOLERANCE_MM);
         return new WireNames(
-                nearest(GaugeTable.AWG, diameter), nearest(GaugeTable.SWG, diameter), trade == null ? null : trade.calledGauge());
+                nearest(GaugeTable.AWG, diameter),
+                nearest(GaugeTable.SWG, diameter),
+                trade == null ? null : trade.calledGauge());
     }
 
     private static Named nearest(GaugeTable table, Length diameter) {

@@ -66,7 +66,8 @@ class BenchController {
     List<JobInHand> bench() {
         List<Kept<RunData>> all = runs.all();
         return jobs.all().stream()
-                .sorted(Comparator.<Kept<RingJobData>, java.time.Instant>comparing(job -> lastTouched(job, all)).reversed())
+                .sorted(Comparator.<Kept<RingJobData>, java.time.Instant>comparing(job -> lastTouched(job, all))
+                        .reversed())
                 .map(job -> inHand(job, latest(job, all)))
                 .toList();
     }
@@ -98,7 +99,10 @@ class BenchController {
 
     /** Runs come newest first. */
     private static Kept<RunData> latest(Kept<RingJobData> job, List<Kept<RunData>> all) {
-        return all.stream().filter(run -> run.data().jobId().equals(job.id())).findFirst().orElse(null);
+        return all.stream()
+                .filter(run -> run.data().jobId().equals(job.id()))
+                .findFirst()
+                .orElse(null);
     }
 
     private JobInHand inHand(Kept<RingJobData> job, Kept<RunData> run) {
@@ -125,7 +129,19 @@ class BenchController {
                     null);
         } catch (Refusal refusal) {
             return new JobInHand(
-                    job, null, job.data().metal(), JobThread.ofRingJob(false, List.of(), 0), null, false, null, 0, 0, 0, 0, 0, refusal.code());
+                    job,
+                    null,
+                    job.data().metal(),
+                    JobThread.ofRingJob(false, List.of(), 0),
+                    null,
+                    false,
+                    null,
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    refusal.code());
         }
     }
 

@@ -9,7 +9,10 @@ import toroid.server.ring.RingSizes;
 
 /** The plan as it stood when the run began; frozen, so that planned can be set against made. */
 public record RunPlan(
-        @NotNull RingJobData job, @NotNull RingSizes sizes, @NotNull List<Coil> coils, @NotNull List<RingStep> steps) {
+        @NotNull RingJobData job,
+        @NotNull RingSizes sizes,
+        @NotNull List<Coil> coils,
+        @NotNull List<RingStep> steps) {
 
     /** Wire of the coils wound once {@code stepsDone} steps are done, mm. */
     double wireUsedMm(int stepsDone) {

@@ -36,13 +36,7 @@ public class Runs {
     private final RunJson json;
     private final Clock clock;
 
-    Runs(
-            RingRunRepository repository,
-            RingJobs jobs,
-            RingWorkshop workshop,
-            Spools spools,
-            RunJson json,
-            Clock clock) {
+    Runs(RingRunRepository repository, RingJobs jobs, RingWorkshop workshop, Spools spools, RunJson json, Clock clock) {
         this.repository = repository;
         this.jobs = jobs;
         this.workshop = workshop;
@@ -77,7 +71,8 @@ public class Runs {
                 worked.data().temper(),
                 winding == RingJobData.Winding.POWERED,
                 winding == RingJobData.Winding.CARRIED);
-        return new RunPlan(worked.data(), RingSizes.of(worked.work()), worked.plan().coils(), steps);
+        return new RunPlan(
+                worked.data(), RingSizes.of(worked.work()), worked.plan().coils(), steps);
     }
 
     @Transactional(readOnly = true)
@@ -104,7 +99,9 @@ public class Runs {
         RunProgress progress = edit.data();
         check(progress, before.plan());
         var counts = new TreeMap<>(progress.counts());
-        if (before.step() == progress.step() && before.counts().equals(counts) && before.note().equals(progress.note())) {
+        if (before.step() == progress.step()
+                && before.counts().equals(counts)
+                && before.note().equals(progress.note())) {
             return kept(run);
         }
         if (edit.version() == null || edit.version() != run.version()) {

@@ -25,7 +25,8 @@ class LearntWire implements WireKnowledge {
         List<SpringbackReading> readings = spoolId == null ? List.of() : readings(spoolId);
         return readings.isEmpty()
                 ? YieldEstimate.ofHandbook(data.metalKept().yieldStrength(data.temper()))
-                : SpringbackFit.of(readings, data.metalKept().youngsModulus().inMegapascals()).yield();
+                : SpringbackFit.of(readings, data.metalKept().youngsModulus().inMegapascals())
+                        .yield();
     }
 
     private List<SpringbackReading> readings(UUID spoolId) {

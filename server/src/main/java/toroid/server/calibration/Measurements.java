@@ -26,13 +26,17 @@ public class Measurements extends Keeper<Measurement, MeasurementData> {
     /** Of one run, those taken out included. */
     @Transactional(readOnly = true)
     public List<Kept<MeasurementData>> ofRun(UUID runId) {
-        return repository.findByRunIdOrderByTakenAt(runId).stream().map(this::kept).toList();
+        return repository.findByRunIdOrderByTakenAt(runId).stream()
+                .map(this::kept)
+                .toList();
     }
 
     /** Of one spool, those taken out included. */
     @Transactional(readOnly = true)
     List<Kept<MeasurementData>> ofSpool(UUID spoolId) {
-        return repository.findBySpoolIdOrderByTakenAt(spoolId).stream().map(this::kept).toList();
+        return repository.findBySpoolIdOrderByTakenAt(spoolId).stream()
+                .map(this::kept)
+                .toList();
     }
 
     @Override
@@ -58,7 +62,11 @@ public class Measurements extends Keeper<Measurement, MeasurementData> {
                 spools.get(data.spoolId());
             } catch (NotKept missing) {
                 throw Refusal.of(
-                        "no-such-spool", "spoolId", data.spoolId().toString(), "That spool is not in stock.", "Leave it out.");
+                        "no-such-spool",
+                        "spoolId",
+                        data.spoolId().toString(),
+                        "That spool is not in stock.",
+                        "Leave it out.");
             }
         }
     }

@@ -48,7 +48,10 @@ class SpringbackController {
 
     record FitQuestion(@NotNull String metal, @NotNull List<Reading> readings) {}
 
-    record Reading(@NotNull double wireDiameterMm, @NotNull double mandrelDiameterMm, @NotNull double innerDiameterMm) {}
+    record Reading(
+            @NotNull double wireDiameterMm,
+            @NotNull double mandrelDiameterMm,
+            @NotNull double innerDiameterMm) {}
 
     record FitAnswer(@NotNull YieldEstimate yield, @NotNull List<Double> residualsMm) {}
 

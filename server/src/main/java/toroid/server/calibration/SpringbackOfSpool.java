@@ -45,7 +45,8 @@ class SpringbackOfSpool {
             Double residual = m.deleted() ? null : fit.residualsMm().get(next++);
             readings.add(reading(m, residual, modulus, handbook));
         }
-        return new SpringbackView(handbook, fit == null ? null : fit.yield(), readings, rods(spool, modulus, handbook, fit));
+        return new SpringbackView(
+                handbook, fit == null ? null : fit.yield(), readings, rods(spool, modulus, handbook, fit));
     }
 
     private static SpringbackView.ReadingView reading(

@@ -54,7 +54,15 @@ class DemoSeason {
 
     /** @param done steps done: negative for only planned, large for finished */
     private record DemoJob(
-            String key, String name, String spool, double rodMm, int rings, CutData cut, Winding winding, int done, int daysAgo) {}
+            String key,
+            String name,
+            String spool,
+            double rodMm,
+            int rings,
+            CutData cut,
+            Winding winding,
+            int done,
+            int daysAgo) {}
 
     private static final CutData SAW = new CutData("saw", 0.26, null, null);
     private static final CutData FLUSH = new CutData("flush", null, 0.7, true);
@@ -76,7 +84,8 @@ class DemoSeason {
 
     private void coils(DemoSpool spool, Instant now) {
         double[] rods = {3, 4, 4.5, 5, 6, 8};
-        int count = spool.key().startsWith("steel") ? 0 : spool.key().startsWith("aluminium") ? 1 : 5 + chance.nextInt(4);
+        int count =
+                spool.key().startsWith("steel") ? 0 : spool.key().startsWith("aluminium") ? 1 : 5 + chance.nextInt(4);
         for (int i = 0; i < count; i++) {
             double rod = rods[chance.nextInt(rods.length)];
             double inner = made(spool, rod) + SCATTER_MM * chance.nextGaussian();
@@ -151,21 +160,46 @@ class DemoSeason {
             Instant taken = began.plus(Duration.ofMinutes(10L * (i + 1)));
             if (steps.get(i).kind() == RingStep.Kind.MEASURE_COIL) {
                 double outer = sprung.outerDiameterMm() + SCATTER_MM * chance.nextGaussian();
-                measure(spool, run.id(), i, Measured.COIL_OUTER, outer, rod, cut, steps.get(i).target(), taken);
+                measure(
+                        spool,
+                        run.id(),
+                        i,
+                        Measured.COIL_OUTER,
+                        outer,
+                        rod,
+                        cut,
+                        steps.get(i).target(),
+                        taken);
             } else if (steps.get(i).kind() == RingStep.Kind.MEASURE_RINGS) {
                 for (int n = 0; n < steps.get(i).count(); n++) {
                     Ring closed = ClosedRing.close(sprung, cut.toCore(d), 1);
                     double inner = closed.innerDiameterMm() + 1.4 * SCATTER_MM * chance.nextGaussian();
                     Instant at = taken.plusSeconds(20L * n);
-                    measure(spool, run.id(), i, Measured.RING_INNER, inner, rod, cut, steps.get(i).target(), at);
+                    measure(
+                            spool,
+                            run.id(),
+                            i,
+                            Measured.RING_INNER,
+                            inner,
+                            rod,
+                            cut,
+                            steps.get(i).target(),
+                            at);
                 }
             }
         }
     }
 
     private void measure(
-            DemoSpool spool, UUID runId, Integer step, Measured measured, double valueMm, double rodMm, CutData cut,
-            Double predictedMm, Instant taken) {
+            DemoSpool spool,
+            UUID runId,
+            Integer step,
+            Measured measured,
+            double valueMm,
+            double rodMm,
+            CutData cut,
+            Double predictedMm,
+            Instant taken) {
         UUID id = DemoStock.id("measurement " + spool.key() + taken.toEpochMilli() + measured + chance.nextLong());
         double shown = Math.round(valueMm * 100) / 100.0;
         measurements.put(
@@ -173,8 +207,18 @@ class DemoSeason {
                 new Edit<>(
                         null,
                         new MeasurementData(
-                                spool.id(), runId, step, measured, shown, spool.data().wireDiameterMm(), rodMm, cut, 1,
-                                predictedMm, taken, "")));
+                                spool.id(),
+                                runId,
+                                step,
+                                measured,
+                                shown,
+                                spool.data().wireDiameterMm(),
+                                rodMm,
+                                cut,
+                                1,
+                                predictedMm,
+                                taken,
+                                "")));
     }
 
     private static double made(DemoSpool spool, double rodMm) {
@@ -184,7 +228,10 @@ class DemoSeason {
     }
 
     private static DemoSpool spool(String key) {
-        return DemoStock.SPOOLS.stream().filter(s -> s.key().equals(key)).findFirst().orElseThrow();
+        return DemoStock.SPOOLS.stream()
+                .filter(s -> s.key().equals(key))
+                .findFirst()
+                .orElseThrow();
     }
 
     private void date(String table, UUID id, Instant created, Instant updated) {

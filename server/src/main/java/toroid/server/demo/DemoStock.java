@@ -32,8 +32,24 @@ class DemoStock {
             spool("brass-0.9", "Spool 5, brass 0.9", "yellow-brass", Temper.HALF_HARD, 0.90, 33.0, 1.1, 318),
             spool("brass-1.6", "Spool 6, brass 16 swg", "yellow-brass", Temper.HARD, 1.63, 18.2, 2.6, 472),
             spool("sterling-0.8", "Spool 7, sterling 20", "sterling-silver", Temper.HALF_HARD, 0.80, 6.4, 9.8, 221),
-            spool("steel-1.0", "Spool 8, stainless for the nets", "stainless-304", Temper.SPRING, 0.99, 80.0, 0.8, 1180),
-            spool("aluminium-1.5", "Spool 9, light wire for the crowd", "aluminium", Temper.HALF_HARD, 1.50, 45.0, 0.5, 128));
+            spool(
+                    "steel-1.0",
+                    "Spool 8, stainless for the nets",
+                    "stainless-304",
+                    Temper.SPRING,
+                    0.99,
+                    80.0,
+                    0.8,
+                    1180),
+            spool(
+                    "aluminium-1.5",
+                    "Spool 9, light wire for the crowd",
+                    "aluminium",
+                    Temper.HALF_HARD,
+                    1.50,
+                    45.0,
+                    0.5,
+                    128));
 
     private static final double[] RODS = {2, 2.5, 3, 3.5, 4, 4.5, 5, 6, 7, 8};
 
@@ -78,9 +94,15 @@ class DemoStock {
     }
 
     private static DemoSpool spool(
-            String key, String name, String metal, Temper temper, double diameterMm, double metres, double price, double yieldMpa) {
-        return new DemoSpool(
-                key, new SpoolData(name, metal, temper, diameterMm, metres * 1000, price, ""), yieldMpa);
+            String key,
+            String name,
+            String metal,
+            Temper temper,
+            double diameterMm,
+            double metres,
+            double price,
+            double yieldMpa) {
+        return new DemoSpool(key, new SpoolData(name, metal, temper, diameterMm, metres * 1000, price, ""), yieldMpa);
     }
 
     private static String trim(double value) {

@@ -48,7 +48,11 @@ class LineController {
             OtherGauge otherGauge) {}
 
     /** The reading not taken. */
-    record OtherGauge(@NotNull String taken, @NotNull String name, @NotNull double millimetres, @NotNull double differencePercent) {}
+    record OtherGauge(
+            @NotNull String taken,
+            @NotNull String name,
+            @NotNull double millimetres,
+            @NotNull double differencePercent) {}
 
     @PostMapping("/api/line")
     LineAnswer read(@RequestBody LineQuestion question) {

@@ -96,7 +96,9 @@ final class LineSolver {
     }
 
     private static int count(Double... sizes) {
-        return (int) java.util.Arrays.stream(sizes).filter(java.util.Objects::nonNull).count();
+        return (int) java.util.Arrays.stream(sizes)
+                .filter(java.util.Objects::nonNull)
+                .count();
     }
 
     private Integer fromRings(CoilRequest request) {
@@ -109,7 +111,12 @@ final class LineSolver {
             return null;
         }
         var asMany = new CoilRequest(
-                request.wound(), request.sprung(), CoilRequest.MOST_RINGS, request.turnsPerRing(), request.cut(), request.hand());
+                request.wound(),
+                request.sprung(),
+                CoilRequest.MOST_RINGS,
+                request.turnsPerRing(),
+                request.cut(),
+                request.hand());
         return CoilPlan.fromLength(asMany, length).rings();
     }
 

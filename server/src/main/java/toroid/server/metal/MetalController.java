@@ -13,7 +13,12 @@ import toroid.core.metal.Temper;
 @RequestMapping("/api/metals")
 class MetalController {
     /** One temper's yield strength, MPa, with its usual range. */
-    record TemperView(@NotNull Temper temper, @NotNull String name, @NotNull double yieldMpa, @NotNull double lowMpa, @NotNull double highMpa) {}
+    record TemperView(
+            @NotNull Temper temper,
+            @NotNull String name,
+            @NotNull double yieldMpa,
+            @NotNull double lowMpa,
+            @NotNull double highMpa) {}
 
     /** One metal; density g/cm³, modulus GPa. */
     record MetalView(

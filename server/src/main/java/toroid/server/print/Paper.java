@@ -24,7 +24,8 @@ final class Paper implements AutoCloseable {
     private float topMm;
 
     Paper(String title) throws IOException {
-        try (InputStream file = PDDocument.class.getResourceAsStream("/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf")) {
+        try (InputStream file =
+                PDDocument.class.getResourceAsStream("/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf")) {
             font = PDType0Font.load(document, file);
         }
         document.getDocumentInformation().setTitle(title);

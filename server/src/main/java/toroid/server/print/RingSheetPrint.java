@@ -42,7 +42,10 @@ class RingSheetPrint {
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline().filename("rings.pdf").build().toString())
+                        ContentDisposition.inline()
+                                .filename("rings.pdf")
+                                .build()
+                                .toString())
                 .body(print(worked));
     }
 
@@ -62,7 +65,10 @@ class RingSheetPrint {
             for (Figure figure : figures(worked)) {
                 paper.columns(
                         10,
-                        List.of(figure.id().replace('-', ' '), plain(figure.value()) + " " + figure.unit(), figure.formula()),
+                        List.of(
+                                figure.id().replace('-', ' '),
+                                plain(figure.value()) + " " + figure.unit(),
+                                figure.formula()),
                         0,
                         45,
                         75);
@@ -94,11 +100,15 @@ class RingSheetPrint {
 
     private static List<Figure> figures(WorkedJob worked) {
         var figures = new ArrayList<>(RingFigures.of(worked.work()));
-        figures.addAll(CoilFigures.of(worked.plan(), worked.request(), worked.work().metal()));
+        figures.addAll(
+                CoilFigures.of(worked.plan(), worked.request(), worked.work().metal()));
         return figures;
     }
 
     private static String plain(double value) {
-        return new BigDecimal(value).round(new MathContext(4)).stripTrailingZeros().toPlainString();
+        return new BigDecimal(value)
+                .round(new MathContext(4))
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

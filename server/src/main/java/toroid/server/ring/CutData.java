@@ -15,7 +15,12 @@ import toroid.core.ring.RingCut;
  * @param flipped flush cutters: turned over before each ring; true when left out
  */
 public record CutData(
-        @NotNull @Schema(allowableValues = {"none", "saw", "flush"}) String method, Double kerfMm, Double trimMm, Boolean flipped) {
+        @NotNull @Schema(allowableValues = {"none", "saw", "flush"})
+        String method,
+
+        Double kerfMm,
+        Double trimMm,
+        Boolean flipped) {
     private static final double USUAL_KERF_MM = 0.3;
 
     public static CutData none() {
@@ -24,14 +29,23 @@ public record CutData(
 
     /** The cut in the core's terms for that wire. */
     public RingCut toCore(double wireDiameterMm) {
-        String said = method == null ? "none" : method.strip().toLowerCase(Locale.ROOT).replace('_', '-');
+        String said = method == null
+                ? "none"
+                : method.strip().toLowerCase(Locale.ROOT).replace('_', '-');
         return switch (said) {
             case "none", "" -> new RingCut.None();
             case "saw", "disc" -> new RingCut.Saw(kerfMm == null ? USUAL_KERF_MM : kerfMm);
-            case "flush", "cutters", "flush-cutters" -> new RingCut.Flush(
-                    trimMm == null ? RingCut.Flush.usualFor(wireDiameterMm).trimMm() : trimMm, flipped == null || flipped);
-            default -> throw Refusal.of(
-                    "unknown-cut", "cut.method", method, "No way of cutting is called \"" + method + "\".", "Use saw, flush or none.");
+            case "flush", "cutters", "flush-cutters" ->
+                new RingCut.Flush(
+                        trimMm == null ? RingCut.Flush.usualFor(wireDiameterMm).trimMm() : trimMm,
+                        flipped == null || flipped);
+            default ->
+                throw Refusal.of(
+                        "unknown-cut",
+                        "cut.method",
+                        method,
+                        "No way of cutting is called \"" + method + "\".",
+                        "Use saw, flush or none.");
         };
     }
 

@@ -44,7 +44,9 @@ final class RingCalculator {
     /** A temper left out falls back to one the metal is sold in. */
     private Temper usable(Temper wanted) {
         boolean known = metal.yields().containsKey(wanted);
-        return known || question.temper() != null ? wanted : metal.yields().keySet().iterator().next();
+        return known || question.temper() != null
+                ? wanted
+                : metal.yields().keySet().iterator().next();
     }
 
     private SolveAnswer answer() {
@@ -63,7 +65,9 @@ final class RingCalculator {
         Ring wound = mandrel == null ? ring : new Ring(ring.wireDiameterMm(), mandrel);
         var job = new CoilRequest(wound, ring, count, turns, cut, allowances());
         Ring closed = ClosedRing.close(ring, cut, turns);
-        int turnsToWind = CoilPlan.forJob(job).coils().stream().mapToInt(c -> c.turnsWound()).sum();
+        int turnsToWind = CoilPlan.forJob(job).coils().stream()
+                .mapToInt(c -> c.turnsWound())
+                .sum();
         double coilTurns = count * turns + 2 * job.hand().spoiltTurnsPerEnd();
         double d = ring.wireDiameterMm();
         note(ring, wound, closed);
@@ -79,11 +83,18 @@ final class RingCalculator {
                 closed.outerDiameterMm(),
                 closed.aspectRatio(),
                 (coilTurns + 1) * d,
-                coilTurns * ring.turnLengthMm() + count * cut.coilLossPerRingMm() + job.hand().leadMm() + job.hand().tailMm(),
+                coilTurns * ring.turnLengthMm()
+                        + count * cut.coilLossPerRingMm()
+                        + job.hand().leadMm()
+                        + job.hand().tailMm(),
                 count,
                 turnsToWind,
                 mandrel,
-                yield == null ? null : RingStrength.of(closed, yield.yieldMpa(), turns).opens().inNewtons(),
+                yield == null
+                        ? null
+                        : RingStrength.of(closed, yield.yieldMpa(), turns)
+                                .opens()
+                                .inNewtons(),
                 100 * BendingStrain.atOuterFibre(d, wound.innerDiameterMm()),
                 notes);
     }

@@ -80,8 +80,23 @@ public record RingJobData(
     /** The same job as wound from that spool. */
     RingJobData on(SpoolData spool) {
         return new RingJobData(
-                name, spoolId, spool.metal(), spool.temper(), spool.wireDiameterMm(), convention, aimValue, ringCount,
-                sparePercent, turnsPerRing, cut, winding, leadMm, tailMm, spoiltTurnsPerEnd, usableMandrelMm, note);
+                name,
+                spoolId,
+                spool.metal(),
+                spool.temper(),
+                spool.wireDiameterMm(),
+                convention,
+                aimValue,
+                ringCount,
+                sparePercent,
+                turnsPerRing,
+                cut,
+                winding,
+                leadMm,
+                tailMm,
+                spoiltTurnsPerEnd,
+                usableMandrelMm,
+                note);
     }
 
     /** The wire as a spool's content, for what is known of it. */

@@ -45,7 +45,8 @@ public class RingJobs extends Keeper<RingJob, RingJobData> {
         try {
             spools.get(spoolId);
         } catch (NotKept missing) {
-            throw Refusal.of("no-such-spool", "spoolId", spoolId.toString(), "That spool is not in stock.", "Choose another.");
+            throw Refusal.of(
+                    "no-such-spool", "spoolId", spoolId.toString(), "That spool is not in stock.", "Choose another.");
         }
     }
 }

@@ -38,7 +38,11 @@ public record RingSheet(
 
     /** What the spool has: wire left, whole rings it gives, wire short (0 when enough), cost of the wire if priced. */
     public record StockView(
-            Double lengthLeftMm, Integer ringsPossible, @NotNull double shortMm, Double cost, Double costPerRing) {}
+            Double lengthLeftMm,
+            Integer ringsPossible,
+            @NotNull double shortMm,
+            Double cost,
+            Double costPerRing) {}
 
     /** One weave's window and this ring in it. */
     public record WeaveView(

@@ -77,7 +77,12 @@ class RingTable {
                         m.id(),
                         wire,
                         WireOnMandrel.of(
-                                wire.wireDiameterMm(), wire.metalKept(), yield, m.data().diameterMm(), cut, 1),
+                                wire.wireDiameterMm(),
+                                wire.metalKept(),
+                                yield,
+                                m.data().diameterMm(),
+                                cut,
+                                1),
                         m.data().usableLengthMm()))
                 .toList();
         return new Row(spool.id(), wire.name(), wire.metal(), wire.wireDiameterMm(), yield.measurements(), cells);
@@ -92,7 +97,16 @@ class RingTable {
         RingWork work = on.work();
         if (work == null) {
             return new Cell(
-                    mandrelId, on.mandrelDiameterMm(), null, null, nominal, null, null, null, weaves, on.refusal().code());
+                    mandrelId,
+                    on.mandrelDiameterMm(),
+                    null,
+                    null,
+                    nominal,
+                    null,
+                    null,
+                    null,
+                    weaves,
+                    on.refusal().code());
         }
         return new Cell(
                 mandrelId,

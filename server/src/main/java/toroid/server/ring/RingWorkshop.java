@@ -43,7 +43,8 @@ public class RingWorkshop {
     /** @throws toroid.core.numeric.Refusal when the ring cannot be made so */
     public WorkedJob work(RingJobData asked) {
         asked.check();
-        SpoolData spool = asked.spoolId() == null ? null : spools.get(asked.spoolId()).data();
+        SpoolData spool =
+                asked.spoolId() == null ? null : spools.get(asked.spoolId()).data();
         RingJobData data = spool == null ? asked : asked.on(spool);
         YieldEstimate yield = knowledge.yieldOf(data.spoolId(), data.wire());
         RingWork work = ring(data, yield);
@@ -119,7 +120,12 @@ public class RingWorkshop {
     /** Whole rings from that much wire on this rod, whatever the job wants. */
     static int possible(CoilRequest request, double lengthMm) {
         var asMany = new CoilRequest(
-                request.wound(), request.sprung(), CoilRequest.MOST_RINGS, request.turnsPerRing(), request.cut(), request.hand());
+                request.wound(),
+                request.sprung(),
+                CoilRequest.MOST_RINGS,
+                request.turnsPerRing(),
+                request.cut(),
+                request.hand());
         return CoilPlan.fromLength(asMany, lengthMm).rings();
     }
 
@@ -129,7 +135,12 @@ public class RingWorkshop {
                 .map(m -> rod(
                         m,
                         WireOnMandrel.of(
-                                data.wireDiameterMm(), work.metal(), work.yield(), m.data().diameterMm(), work.cut(), work.turns())))
+                                data.wireDiameterMm(),
+                                work.metal(),
+                                work.yield(),
+                                m.data().diameterMm(),
+                                work.cut(),
+                                work.turns())))
                 .toList();
     }
 

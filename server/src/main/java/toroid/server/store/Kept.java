@@ -11,7 +11,11 @@ import java.util.UUID;
  * @param deleted taken away, but still there to bring back
  */
 public record Kept<D>(
-        @NotNull UUID id, @NotNull int version, @NotNull Instant updatedAt, @NotNull boolean deleted, @NotNull D data) {
+        @NotNull UUID id,
+        @NotNull int version,
+        @NotNull Instant updatedAt,
+        @NotNull boolean deleted,
+        @NotNull D data) {
     public static <D> Kept<D> of(Stored stored, D data) {
         return new Kept<>(stored.id(), stored.version(), stored.updatedAt(), stored.isDeleted(), data);
     }

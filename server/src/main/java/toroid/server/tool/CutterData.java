@@ -11,7 +11,11 @@ import toroid.server.store.Words;
  * @param flipped cutters only: turned over and the point trimmed before each ring
  */
 public record CutterData(
-        @NotNull String name, @NotNull Method method, @NotNull double lossMm, @NotNull boolean flipped, @NotNull String note) {
+        @NotNull String name,
+        @NotNull Method method,
+        @NotNull double lossMm,
+        @NotNull boolean flipped,
+        @NotNull String note) {
     /** How it parts the wire. */
     public enum Method {
         SAW,

@@ -17,10 +17,11 @@ class ApiDescription {
 
     @Bean
     OpenAPI description() {
-        String words = "Jump rings from wire and mandrel to closed ring. Lengths are millimetres, masses grams, forces newtons,"
-                + " stresses megapascals; bands are 95 %. /api/rings, /api/springback, /api/quantity, /api/line and"
-                + " /api/spools/weigh keep nothing and need no token on loopback. Calls that write need the XSRF-TOKEN cookie's"
-                + " value in the X-XSRF-TOKEN header. Refusals are problem+json with code, field, limit and unit.";
+        String words =
+                "Jump rings from wire and mandrel to closed ring. Lengths are millimetres, masses grams, forces newtons,"
+                        + " stresses megapascals; bands are 95 %. /api/rings, /api/springback, /api/quantity, /api/line and"
+                        + " /api/spools/weigh keep nothing and need no token on loopback. Calls that write need the XSRF-TOKEN cookie's"
+                        + " value in the X-XSRF-TOKEN header. Refusals are problem+json with code, field, limit and unit.";
         return new OpenAPI()
                 .info(new Info().title("Toroid").version("1").description(words))
                 .servers(List.of(new Server().url("/")));

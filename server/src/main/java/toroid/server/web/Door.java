@@ -26,7 +26,10 @@ class Door {
             @Value("${toroid.hosts}") String hosts)
             throws IOException {
         passwordHash = read(passwordFile);
-        this.hosts = Arrays.stream(hosts.split(",")).map(String::strip).filter(h -> !h.isEmpty()).toList();
+        this.hosts = Arrays.stream(hosts.split(","))
+                .map(String::strip)
+                .filter(h -> !h.isEmpty())
+                .toList();
         if (!address.isLoopbackAddress() && passwordHash == null) {
             throw new IllegalStateException("Toroid is to listen on " + address.getHostAddress()
                     + ", where others can reach it, but no password is set. Run ./toroid passwd first.");

@@ -30,7 +30,8 @@ class HostFilter extends OncePerRequestFilter {
         response.setStatus(HttpServletResponse.SC_FORBIDDEN);
         response.setContentType("application/problem+json");
         response.getWriter()
-                .write("{\"type\":\"urn:toroid:problem:unknown-host\",\"code\":\"unknown-host\",\"status\":403,\"detail\":"
-                        + "\"This name is not known here. Use 127.0.0.1, or allow the name with TOROID_HOSTS.\"}");
+                .write(
+                        "{\"type\":\"urn:toroid:problem:unknown-host\",\"code\":\"unknown-host\",\"status\":403,\"detail\":"
+                                + "\"This name is not known here. Use 127.0.0.1, or allow the name with TOROID_HOSTS.\"}");
     }
 }

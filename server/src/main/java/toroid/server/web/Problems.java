@@ -60,7 +60,8 @@ class Problems {
                     unknown ? "unknown-field" : "unreadable-value",
                     unknown
                             ? "There is no field \"%s\" here. Check its spelling in /api/openapi.json.".formatted(field)
-                            : "The value of \"%s\" cannot be read. Send it in the type /api/openapi.json gives.".formatted(field));
+                            : "The value of \"%s\" cannot be read. Send it in the type /api/openapi.json gives."
+                                    .formatted(field));
             problem.setProperty("field", field);
             return problem;
         }
@@ -115,7 +116,8 @@ class Problems {
         } catch (NumberFormatException | NullPointerException notANumber) {
             value = Double.NaN;
         }
-        boolean below = refusal.minimum().isPresent() && !(value > refusal.minimum().getAsDouble());
+        boolean below =
+                refusal.minimum().isPresent() && !(value > refusal.minimum().getAsDouble());
         return below || refusal.maximum().isEmpty()
                 ? refusal.minimum().orElseThrow()
                 : refusal.maximum().getAsDouble();

@@ -22,10 +22,13 @@ class SecurityConfiguration {
     static final String[] CALCULATORS = {
         "/api/rings/**", "/api/springback/**", "/api/quantity/**", "/api/line", "/api/spools/weigh"
     };
-    private static final String[] OPEN = {"/", "/index.html", "/assets/**", "/favicon.svg", "/api/session", "/actuator/health"};
-    private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
-            + " font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self';"
-            + " frame-ancestors 'none'";
+    private static final String[] OPEN = {
+        "/", "/index.html", "/assets/**", "/favicon.svg", "/api/session", "/actuator/health"
+    };
+    private static final String CONTENT_POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
+                    + " font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self';"
+                    + " frame-ancestors 'none'";
 
     @Bean
     SecurityFilterChain security(HttpSecurity http, Door door) throws Exception {

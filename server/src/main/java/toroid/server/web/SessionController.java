@@ -42,7 +42,10 @@ class SessionController {
     }
 
     /** @param in whether the workshop is open to this browser; @param demo whether it is the demo workshop */
-    record SessionView(@NotNull boolean passwordNeeded, @NotNull boolean in, @NotNull boolean demo) {}
+    record SessionView(
+            @NotNull boolean passwordNeeded,
+            @NotNull boolean in,
+            @NotNull boolean demo) {}
 
     record Knock(@NotNull String password) {}
 
@@ -66,7 +69,12 @@ class SessionController {
         }
         if (!door.opensFor(knock.password())) {
             failures.addLast(now);
-            throw Refusal.of("wrong-password", "password", null, "That is not the workshop's password.", "Try again, or set a new one with ./toroid passwd.");
+            throw Refusal.of(
+                    "wrong-password",
+                    "password",
+                    null,
+                    "That is not the workshop's password.",
+                    "Try again, or set a new one with ./toroid passwd.");
         }
         request.getSession(true);
         request.changeSessionId();

@@ -21,16 +21,22 @@ class SpoolController extends KeptController<SpoolData> {
     }
 
     /** Wire on a scale, tare taken off; 0 to 100 kg. */
-    record Weighing(@NotNull String metal, @NotNull double wireDiameterMm, @NotNull double massG) {}
+    record Weighing(
+            @NotNull String metal,
+            @NotNull double wireDiameterMm,
+            @NotNull double massG) {}
 
     /** What that weight is in length, and what the wire is called. */
-    record Weighed(@NotNull double lengthMm, @NotNull double gramsPerMetre, @NotNull WireNames names) {}
+    record Weighed(
+            @NotNull double lengthMm,
+            @NotNull double gramsPerMetre,
+            @NotNull WireNames names) {}
 
     @PostMapping("/weigh")
     Weighed weigh(@RequestBody Weighing weighing) {
         Checks.within("massG", weighing.massG(), 0, 100_000, "g", "Take the spool's own weight off first.");
-        Wire wire = new Wire(
-                Length.ofMillimetres(weighing.wireDiameterMm()), MetalNames.metalOrRefuse(weighing.metal()));
+        Wire wire =
+                new Wire(Length.ofMillimetres(weighing.wireDiameterMm()), MetalNames.metalOrRefuse(weighing.metal()));
         return new Weighed(
                 wire.lengthOf(Mass.ofGrams(weighing.massG())).inMillimetres(),
                 wire.massOf(Length.ofMetres(1)).inGrams(),

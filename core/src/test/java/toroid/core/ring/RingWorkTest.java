@@ -1,0 +1,127 @@
+package toroid.core.ring;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import toroid.core.bend.YieldEstimate;
+import toroid.core.metal.Metal;
+import toroid.core.metal.Metals;
+import toroid.core.metal.Temper;
+import toroid.core.quantity.Figure;
+import toroid.core.quantity.Note;
+import toroid.core.ring.RingAim.Convention;
+
+class RingWorkTest {
+    private static final Metal BRASS = Metals.byId("yellow-brass");
+    private static final YieldEstimate HANDBOOK = YieldEstimate.ofHandbook(BRASS.yieldStrength(Temper.HALF_HARD));
+    private static final RingCut SAW = new RingCut.Saw(0.3);
+
+    private static RingWork work(double d, Convention convention, double value) {
+        return RingWork.of(d, BRASS, HANDBOOK, new RingAim(convention, value), SAW, 1);
+    }
+
+    /** Three conventions, one ring: aiming at what a mandrel gives leads back to that mandrel. */
+    @Property
+    void everyConventionLeadsBackToTheMandrel(
+            @ForAll @DoubleRange(min = 0.5, max = 2) double d,
+            @ForAll @DoubleRange(min = 2.5, max = 12) double mandrel) {
+        RingWork on = work(d, Convention.MANDREL, mandrel);
+        Ring closed = on.closed();
+        assertThat(work(d, Convention.INNER, closed.innerDiameterMm()).mandrelDiameterMm())
+                .isCloseTo(mandrel, within(1e-6));
+        assertThat(work(d, Convention.OUTER, closed.outerDiameterMm()).mandrelDiameterMm())
+                .isCloseTo(mandrel, within(1e-6));
+        assertThat(work(d, Convention.ASPECT_RATIO, closed.aspectRatio()).mandrelDiameterMm())
+                .isCloseTo(mandrel, within(1e-6));
+    }
+
+    @Test
+    void bandsTravelFromSprungToClosed() {
+        RingWork work = work(1, Convention.MANDREL, 6);
+        assertThat(work.sprungLowMm()).isLessThan(work.sprung().innerDiameterMm());
+        assertThat(work.closedHighMm() - work.closedLowMm())
+                .isCloseTo(work.sprungHighMm() - work.sprungLowMm(), within(1e-12));
+        assertThat(work.nominalAspectRatio()).isEqualTo(6);
+        assertThat(work.massGrams())
+                .isCloseTo(work.closed().massGrams(BRASS.densityGramsPerCubicCentimetre()), within(1e-12));
+    }
+
+    @Test
+    void everyFigureExplainsItself() {
+        List<Figure> figures = RingFigures.of(work(1, Convention.MANDREL, 6));
+        assertThat(figures).allSatisfy(figure -> {
+            assertThat(figure.formula()).isNotBlank();
+            assertThat(figure.worked()).isNotBlank();
+            assertThat(figure.source()).isNotBlank();
+            assertThat(figure.value()).isBetween(figure.low(), figure.high());
+        });
+        assertThat(figures.stream().map(Figure::id).collect(Collectors.toSet())).hasSize(figures.size());
+        assertThat(figures)
+                .filteredOn(f -> f.id().equals("inner-sprung"))
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.basis()).isEqualTo(Figure.Basis.THEORY);
+                    assertThat(f.worked()).contains("handbook");
+                });
+    }
+
+    @Test
+    void measuredFiguresSaySo() {
+        var own = new YieldEstimate(330, 10, 0.03, 15, 4);
+        RingWork work = RingWork.of(1, BRASS, own, new RingAim(Convention.MANDREL, 6), SAW, 1);
+        assertThat(RingFigures.of(work))
+                .filteredOn(f -> f.id().equals("inner-closed"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.basis()).isEqualTo(Figure.Basis.MEASURED));
+        assertThat(RingFigures.of(work))
+                .filteredOn(f -> f.id().equals("inner-sprung"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.worked()).contains("4 of your own"));
+    }
+
+    @Test
+    void coilFiguresAddUp() {
+        RingWork work = work(1, Convention.MANDREL, 6);
+        var request = new CoilRequest(work.wound(), work.sprung(), 50, 1, SAW, CoilAllowances.NONE);
+        CoilPlan plan = CoilPlan.forJob(request);
+        List<Figure> figures = CoilFigures.of(plan, request, BRASS);
+        assertThat(figures)
+                .extracting(Figure::id)
+                .containsExactly("turns-to-wind", "coil-length", "wire-total", "mass-total");
+        assertThat(figures.get(2).value()).isEqualTo(plan.wireMm());
+        assertThat(figures.get(3).value())
+                .isCloseTo(plan.wireMm() * Math.PI / 4 * BRASS.densityGramsPerCubicCentimetre() / 1000, within(1e-9));
+        assertThat(CoilFigures.of(new CoilPlan(List.of()), request, BRASS)).isEmpty();
+    }
+
+    @Test
+    void judgementComesAsCodes() {
+        RingWork tight = work(1, Convention.MANDREL, 2.5);
+        assertThat(RingNotes.of(tight, Temper.HARD)).extracting(Note::code).contains("anneal-first", "kerf-shrinks");
+        RingWork pointed = RingWork.of(
+                0.5, BRASS, HANDBOOK, new RingAim(Convention.MANDREL, 12), new RingCut.Flush(0.4, false), 1);
+        assertThat(RingNotes.of(pointed, Temper.DEAD_SOFT))
+                .extracting(Note::code)
+                .containsExactly("pointed-ends", "opens-easily");
+    }
+
+    @Test
+    void theTableRefusesInItsCellAndNotAtLarge() {
+        Metal steel = Metals.byId("stainless-304");
+        var spring = YieldEstimate.ofHandbook(steel.yieldStrength(Temper.SPRING));
+        WireOnMandrel cell = WireOnMandrel.of(0.2, steel, spring, 60, SAW, 1);
+        assertThat(cell.work()).isNull();
+        assertThat(cell.refusal().code()).isEqualTo("too-springy");
+        assertThat(WireOnMandrel.of(1, BRASS, HANDBOOK, 6, SAW, 1)
+                        .work()
+                        .closed()
+                        .innerDiameterMm())
+                .isGreaterThan(6);
+    }
+}

@@ -1,0 +1,88 @@
+# The tests. Every part does its own set-up, so that one alone runs on a fresh machine too.
+
+test_format() {
+  need_build_tools
+  web_install
+  say "checking formatting"
+  (cd web && npm run -s format:check) || fail "web sources are not formatted: cd web && npm run format"
+  $MVN -q spotless:check || fail "Java sources are not formatted: mvn spotless:apply"
+}
+
+test_web() {
+  need_build_tools
+  web_install
+  say "web: types and unit tests"
+  (cd web && npm run -s types && npm run -s test)
+}
+
+test_core() {
+  need_build_tools
+  command -v units >/dev/null || install_packages units
+  say "core: unit, property and outside checks"
+  $MVN -pl core test
+}
+
+test_server() {
+  need_build_tools
+  command -v units >/dev/null || install_packages units
+  cluster_start test-pg relaxed
+  cluster_database toroid_test anew
+  use_database toroid_test
+  say "server: on a real PostgreSQL"
+  $MVN -pl core,server -DskipTests -q install
+  $MVN -pl server test
+}
+
+# Two servers of our own for the browser: one with the demo workshop, one with an empty one.
+test_browser() {
+  need_chromium
+  need_command curl curl
+  build_all
+  cluster_start test-pg relaxed
+  local demo_port empty_port
+  demo_port=$(free_port 8620)
+  cluster_database toroid_browser_demo anew
+  use_database toroid_browser_demo
+  make_archive
+  TEST_PIDS="$VAR/test-demo.pid $VAR/test-empty.pid"
+  trap stop_test_servers EXIT
+  export TOROID_BIND=127.0.0.1 TOROID_PASSWORD_FILE=""
+  : >"$VAR/test-demo.log"
+  TOROID_PORT=$demo_port TOROID_DEMO=true launch "$VAR/test-demo.pid" "$VAR/test-demo.log"
+  wait_healthy "http://127.0.0.1:$demo_port" "$(cat "$VAR/test-demo.pid")" "$VAR/test-demo.log"
+  empty_port=$(free_port $((demo_port + 1)))
+  cluster_database toroid_browser_empty anew
+  use_database toroid_browser_empty
+  : >"$VAR/test-empty.log"
+  TOROID_PORT=$empty_port TOROID_DEMO=false launch "$VAR/test-empty.pid" "$VAR/test-empty.log"
+  wait_healthy "http://127.0.0.1:$empty_port" "$(cat "$VAR/test-empty.pid")" "$VAR/test-empty.log"
+  say "browser: the real interface in headless Chromium"
+  local result=0
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 $MVN -pl browser-tests test \
+    -Dtoroid.demo.url="http://127.0.0.1:$demo_port" -Dtoroid.empty.url="http://127.0.0.1:$empty_port" || result=$?
+  stop_test_servers
+  return $result
+}
+
+stop_test_servers() {
+  local file pid
+  for file in ${TEST_PIDS:-}; do
+    pid=$(cat "$file" 2>/dev/null) || continue
+    kill "$pid" 2>/dev/null || true
+    rm -f "$file"
+  done
+}
+
+test_command() {
+  case "$1" in
+    all)
+      test_format
+      test_web
+      test_core
+      test_server
+      test_browser
+      ;;
+    format | web | core | server | browser) "test_$1" ;;
+    *) fail "there are no tests called $1. Parts: format, web, core, server, browser." ;;
+  esac
+}
