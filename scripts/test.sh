@@ -29,8 +29,7 @@ test_server() {
   cluster_database toroid_test anew
   use_database toroid_test
   say "server: on a real PostgreSQL"
-  $MVN -pl core,server -DskipTests -q install
-  $MVN -pl server test
+  $MVN -pl core,server -DskipCoreTests test
 }
 
 # Two servers of our own for the browser: one with the demo workshop, one with an empty one.

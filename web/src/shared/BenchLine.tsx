@@ -4,7 +4,7 @@ import { call, Problem } from "../api/client";
 import { usePreferences } from "../api/queries";
 import type { LineAnswer } from "../api/types";
 import { many, plain, signedPercent, sizeText, wireLength } from "../quantity/format";
-import { takeLine } from "../places/rings/newJob";
+import { takeLine } from "./newJob";
 
 type Reply = { kind: "answer"; answer: LineAnswer } | { kind: "problem"; words: string };
 

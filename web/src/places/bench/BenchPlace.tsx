@@ -7,7 +7,7 @@ import { Thread } from "../../shared/StageRing";
 import { say } from "../../shared/says";
 import { stepTitle } from "../../shared/words";
 import { many, plain, sizeText, wireLength, type Units } from "../../quantity/format";
-import { blankJob, keepJob } from "../rings/newJob";
+import { blankJob, keepJob } from "../../shared/newJob";
 
 /** What is in hand: one click resumes a run at the very ring. */
 export function BenchPlace() {

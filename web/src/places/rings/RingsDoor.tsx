@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Navigate, useNavigate } from "react-router";
 import { useBench, usePreferences, useSpools } from "../../api/queries";
-import { blankJob, keepJob } from "./newJob";
+import { blankJob, keepJob } from "../../shared/newJob";
 
 /** Goes to the job last in hand; in an empty workshop, starts one. */
 export function RingsDoor() {

@@ -4,9 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
-import java.util.ArrayDeque;
 import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.authentication.AnonymousAuthenticationToken;
@@ -26,18 +23,14 @@ import toroid.core.numeric.Refusal;
 @RestController
 @RequestMapping("/api/session")
 class SessionController {
-    private static final int MOST_TRIES = 10;
-    private static final Duration WINDOW = Duration.ofMinutes(5);
-
     private final Door door;
-    private final Clock clock;
     private final boolean demo;
-    private final ArrayDeque<Instant> failures = new ArrayDeque<>();
+    private final Tries tries;
     private final HttpSessionSecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
 
     SessionController(Door door, Clock clock, @Value("${toroid.demo}") boolean demo) {
         this.door = door;
-        this.clock = clock;
+        this.tries = new Tries(clock);
         this.demo = demo;
     }
 
@@ -59,16 +52,11 @@ class SessionController {
     }
 
     @PostMapping
-    synchronized SessionView knock(@RequestBody Knock knock, HttpServletRequest request, HttpServletResponse response) {
-        Instant now = clock.instant();
-        while (!failures.isEmpty() && failures.peekFirst().isBefore(now.minus(WINDOW))) {
-            failures.removeFirst();
-        }
-        if (failures.size() >= MOST_TRIES) {
-            throw Refusal.of("too-many-tries", "password", null, "Too many wrong passwords.", "Wait five minutes.");
-        }
+    SessionView knock(@RequestBody Knock knock, HttpServletRequest request, HttpServletResponse response) {
+        String from = request.getRemoteAddr();
+        tries.demand(from);
         if (!door.opensFor(knock.password())) {
-            failures.addLast(now);
+            tries.failed(from);
             throw Refusal.of(
                     "wrong-password",
                     "password",

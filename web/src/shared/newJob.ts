@@ -1,7 +1,7 @@
 /** Starting a ring job: from nothing, from the bench line, from the shelf's table. */
-import { call } from "../../api/client";
-import { changed, queries } from "../../api/queries";
-import type { Choices, CutData, Kept, LineAnswer, RingJobData, SpoolData } from "../../api/types";
+import { call } from "../api/client";
+import { changed, queries } from "../api/queries";
+import type { Choices, CutData, Kept, LineAnswer, RingJobData, SpoolData } from "../api/types";
 
 export function usualCut(choices: Choices): CutData {
   const saw = choices.cutMethod === "saw";

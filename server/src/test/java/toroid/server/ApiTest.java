@@ -1,0 +1,150 @@
+package toroid.server;
+
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** The whole server on a real PostgreSQL, spoken to as HTTP. */
+@SpringBootTest
+@AutoConfigureMockMvc
+public abstract class ApiTest {
+    @Autowired
+    protected MockMvc mvc;
+
+    @Autowired
+    protected ObjectMapper json;
+
+    /** Status and body of one call. */
+    protected record Answer(int status, JsonNode body) {
+        public JsonNode at(String pointer) {
+            return body.at(pointer);
+        }
+
+        public double number(String field) {
+            return body.get(field).asDouble();
+        }
+    }
+
+    protected Answer read(String path) {
+        return send(get(path));
+    }
+
+    protected Answer tell(String path, Object body) {
+        return send(post(path)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(text(body))
+                .with(csrf()));
+    }
+
+    protected Answer keep(String path, UUID id, Integer version, Object data) {
+        var edit = new java.util.HashMap<String, Object>();
+        edit.put("version", version);
+        edit.put("data", data);
+        return send(put(path + "/" + id)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(text(edit))
+                .with(csrf()));
+    }
+
+    protected Answer takeAway(String path, UUID id, int version) {
+        return send(delete(path + "/" + id).param("version", "" + version).with(csrf()));
+    }
+
+    protected Answer send(MockHttpServletRequestBuilder request) {
+        try {
+            MockHttpServletResponse response = mvc.perform(request.header("Host", "127.0.0.1:8420"))
+                    .andReturn()
+                    .getResponse();
+            String body = response.getContentAsString();
+            return new Answer(response.getStatus(), body.isEmpty() ? json.nullNode() : json.readTree(body));
+        } catch (Exception failure) {
+            throw new IllegalStateException(failure);
+        }
+    }
+
+    private String text(Object body) {
+        try {
+            return body instanceof String raw ? raw : json.writeValueAsString(body);
+        } catch (com.fasterxml.jackson.core.JsonProcessingException failure) {
+            throw new IllegalStateException(failure);
+        }
+    }
+
+    protected UUID spool(String metal, String temper, double diameterMm, double lengthMm) {
+        UUID id = UUID.randomUUID();
+        keep(
+                "/api/spools",
+                id,
+                null,
+                Map.of(
+                        "name",
+                        "A spool",
+                        "metal",
+                        metal,
+                        "temper",
+                        temper,
+                        "wireDiameterMm",
+                        diameterMm,
+                        "lengthLeftMm",
+                        lengthMm,
+                        "pricePerMetre",
+                        2,
+                        "note",
+                        ""));
+        return id;
+    }
+
+    /** A job of so many rings of that spool on a rod, cut by saw, no spare. */
+    protected java.util.HashMap<String, Object> job(UUID spool, double rodMm, int rings) {
+        var job = new java.util.HashMap<String, Object>(Map.of(
+                "name",
+                "A job",
+                "metal",
+                "copper",
+                "temper",
+                "HALF_HARD",
+                "wireDiameterMm",
+                1.0,
+                "convention",
+                "MANDREL",
+                "aimValue",
+                rodMm,
+                "ringCount",
+                rings,
+                "sparePercent",
+                0,
+                "turnsPerRing",
+                1,
+                "cut",
+                Map.of("method", "saw", "kerfMm", 0.3)));
+        job.putAll(Map.of(
+                "winding",
+                "TURNED",
+                "leadMm",
+                25,
+                "tailMm",
+                40,
+                "spoiltTurnsPerEnd",
+                1,
+                "usableMandrelMm",
+                180,
+                "note",
+                ""));
+        job.put("spoolId", spool);
+        return job;
+    }
+}

@@ -1,0 +1,180 @@
+package toroid.server.calibration;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import toroid.server.ApiTest;
+
+class LearningTest extends ApiTest {
+    private Map<String, Object> coil(UUID spool, double rodMm, double innerMm) {
+        var data = new HashMap<String, Object>(Map.of(
+                "measured",
+                "COIL_INNER",
+                "valueMm",
+                innerMm,
+                "wireDiameterMm",
+                1.0,
+                "mandrelDiameterMm",
+                rodMm,
+                "cut",
+                Map.of("method", "saw", "kerfMm", 0.3),
+                "turnsPerRing",
+                1,
+                "takenAt",
+                "2026-11-01T10:00:00Z",
+                "note",
+                ""));
+        data.put("spoolId", spool);
+        return data;
+    }
+
+    private double predicted(UUID spool, double rodMm) {
+        return tell("/api/rings/sheet", job(spool, rodMm, 10))
+                .at("/ring/sprungInnerMm")
+                .asDouble();
+    }
+
+    @Test
+    void oneMeasurementCorrectsTheNextPrediction() {
+        UUID spool = spool("yellow-brass", "HALF_HARD", 1.0, 9000);
+        double handbook = predicted(spool, 6);
+        UUID id = UUID.randomUUID();
+        assertThat(keep("/api/measurements", id, null, coil(spool, 6, 6.45)).status())
+                .isEqualTo(200);
+        assertThat(predicted(spool, 6)).isCloseTo(6.45, within(1e-3));
+        assertThat(predicted(spool, 8)).isGreaterThan(8.45);
+        Answer sheet = tell("/api/rings/sheet", job(spool, 6, 10));
+        assertThat(sheet.at("/ring/measurements").asInt()).isEqualTo(1);
+        assertThat(sheet.at("/handbook/sprungInnerMm").asDouble()).isCloseTo(handbook, within(1e-9));
+        // Left out, it teaches nothing; brought back, it does again.
+        int version = read("/api/measurements/" + id).at("/version").asInt();
+        takeAway("/api/measurements", id, version);
+        assertThat(predicted(spool, 6)).isCloseTo(handbook, within(1e-9));
+        tell("/api/measurements/" + id + "/restore", Map.of());
+        assertThat(predicted(spool, 6)).isCloseTo(6.45, within(1e-3));
+    }
+
+    @Test
+    void aSpoolShowsWhatItTaught() {
+        UUID spool = spool("yellow-brass", "HALF_HARD", 1.0, 9000);
+        keep(
+                "/api/mandrels",
+                UUID.randomUUID(),
+                null,
+                Map.of("name", "Six", "kind", "ROD", "diameterMm", 6, "usableLengthMm", 150, "note", ""));
+        assertThat(read("/api/spools/" + spool + "/springback").at("/fitted").isNull())
+                .isTrue();
+        UUID left = UUID.randomUUID();
+        keep("/api/measurements", UUID.randomUUID(), null, coil(spool, 6, 6.40));
+        keep("/api/measurements", UUID.randomUUID(), null, coil(spool, 6, 6.44));
+        takeAway(
+                "/api/measurements",
+                left,
+                keep("/api/measurements", left, null, coil(spool, 6, 6.9))
+                        .at("/version")
+                        .asInt());
+        Answer view = read("/api/spools/" + spool + "/springback");
+        assertThat(view.at("/fitted/measurements").asInt()).isEqualTo(2);
+        assertThat(view.at("/readings")).hasSize(3);
+        double residuals = 0;
+        for (var reading : view.at("/readings")) {
+            assertThat(reading.get("leftOut").asBoolean())
+                    .isEqualTo(reading.get("residualMm").isNull());
+            residuals += reading.get("residualMm").asDouble();
+        }
+        assertThat(residuals).isCloseTo(0, within(1e-3));
+        assertThat(view.at("/rods")).isNotEmpty();
+    }
+
+    @Test
+    void aSlipOfThePenIsRefusedAndTeachesNothing() {
+        UUID spool = spool("yellow-brass", "HALF_HARD", 1.0, 9000);
+        double handbook = predicted(spool, 6);
+        assertThat(keep("/api/measurements", UUID.randomUUID(), null, coil(spool, 6, 64))
+                        .at("/unit")
+                        .asText())
+                .isEqualTo("mm");
+        assertThat(keep("/api/measurements", UUID.randomUUID(), null, coil(spool, 6, 5))
+                        .status())
+                .isEqualTo(400);
+        assertThat(keep("/api/measurements", UUID.randomUUID(), null, coil(UUID.randomUUID(), 6, 6.4))
+                        .at("/code")
+                        .asText())
+                .isEqualTo("no-such-spool");
+        assertThat(predicted(spool, 6)).isEqualTo(handbook);
+    }
+
+    @Test
+    void theNotebookSetsPlannedAgainstMade() {
+        UUID spool = spool("yellow-brass", "HALF_HARD", 1.0, 9000);
+        UUID job = UUID.randomUUID();
+        keep("/api/ring-jobs", job, null, job(spool, 6, 12));
+        Answer run = tell("/api/ring-jobs/" + job + "/runs", Map.of());
+        UUID runId = UUID.fromString(run.at("/id").asText());
+        keep(
+                "/api/runs",
+                runId,
+                run.at("/version").asInt(),
+                Map.of("step", 7, "counts", Map.of("4", 11), "note", "Snug"));
+        for (double inner : new double[] {6.20, 6.24}) {
+            var ring = new HashMap<>(coil(spool, 6, inner));
+            ring.put("measured", "RING_INNER");
+            ring.put("runId", runId);
+            ring.put("step", 6);
+            keep("/api/measurements", UUID.randomUUID(), null, ring);
+        }
+        Answer notebook = read("/api/notebook");
+        var entry = java.util.stream.StreamSupport.stream(notebook.body().spliterator(), false)
+                .filter(e -> e.get("runId").asText().equals(runId.toString()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(entry.at("/rings/mean").asDouble()).isCloseTo(6.22, within(1e-9));
+        assertThat(entry.at("/rings/standardDeviation").asDouble()).isCloseTo(0.0283, within(1e-4));
+        assertThat(entry.get("ringsCut").asInt()).isEqualTo(11);
+        assertThat(entry.get("ringsPlanned").asInt()).isEqualTo(12);
+        assertThat(entry.get("note").asText()).isEqualTo("Snug");
+        assertThat(read("/api/measurements/of-run/" + runId).body()).hasSize(2);
+    }
+
+    @Test
+    void springbackAsCalculators() {
+        Answer ring = tell(
+                "/api/springback/ring",
+                Map.of("metal", "brass", "temper", "hard", "wireDiameterMm", 1, "mandrelDiameterMm", 6));
+        assertThat(ring.number("springbackPercent")).isCloseTo(6, within(0.6));
+        Answer rod = tell(
+                "/api/springback/mandrel",
+                Map.of(
+                        "metal",
+                        "brass",
+                        "temper",
+                        "hard",
+                        "wireDiameterMm",
+                        1,
+                        "innerDiameterMm",
+                        ring.number("innerDiameterMm")));
+        assertThat(rod.number("mandrelDiameterMm")).isCloseTo(6, within(1e-6));
+        Answer fit = tell(
+                "/api/springback/fit",
+                Map.of(
+                        "metal",
+                        "brass",
+                        "readings",
+                        java.util.List.of(Map.of(
+                                "wireDiameterMm",
+                                1,
+                                "mandrelDiameterMm",
+                                6,
+                                "innerDiameterMm",
+                                ring.number("innerDiameterMm")))));
+        assertThat(fit.at("/yield/yieldMpa").asDouble()).isCloseTo(430, within(0.5));
+        assertThat(tell("/api/springback/ring", Map.of("metal", "brass", "wireDiameterMm", 1))
+                        .at("/field")
+                        .asText())
+                .isEqualTo("mandrelDiameterMm");
+    }
+}

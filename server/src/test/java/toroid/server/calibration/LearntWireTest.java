@@ -1,0 +1,40 @@
+package toroid.server.calibration;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verifyNoInteractions;
+import static org.mockito.Mockito.when;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import toroid.core.calibration.SpringbackReading.Measured;
+import toroid.core.metal.Temper;
+import toroid.server.ring.CutData;
+import toroid.server.wire.SpoolData;
+
+class LearntWireTest {
+    private static final SpoolData BRASS = new SpoolData("Brass", "yellow-brass", Temper.HALF_HARD, 1, null, null, "");
+
+    private final MeasurementRepository repository = mock(MeasurementRepository.class);
+    private final LearntWire learnt = new LearntWire(repository);
+
+    @Test
+    void wireNotInStockHasTheHandbooksStrength() {
+        assertThat(learnt.yieldOf(null, BRASS).measurements()).isZero();
+        assertThat(learnt.yieldOf(null, BRASS).yieldMpa()).isEqualTo(360);
+        verifyNoInteractions(repository);
+    }
+
+    @Test
+    void aMeasuredSpoolHasItsOwn() {
+        UUID spool = UUID.randomUUID();
+        Measurement coil = new Measurement();
+        coil.fill(new MeasurementData(
+                spool, null, null, Measured.COIL_INNER, 6.5, 1, 6, CutData.none(), 1, null, Instant.EPOCH, ""));
+        when(repository.findBySpoolIdAndDeletedAtIsNullOrderByTakenAt(spool)).thenReturn(List.of(coil));
+        assertThat(learnt.yieldOf(spool, BRASS).measurements()).isEqualTo(1);
+        assertThat(learnt.yieldOf(spool, BRASS).yieldMpa()).isGreaterThan(450);
+    }
+}

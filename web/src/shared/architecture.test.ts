@@ -1,0 +1,44 @@
+import { readdirSync, readFileSync, statSync } from "node:fs";
+import { join, relative } from "node:path";
+import { expect, it } from "vitest";
+
+const ROOT = join(__dirname, "..");
+
+function files(folder: string): string[] {
+  return readdirSync(folder).flatMap((name) => {
+    const path = join(folder, name);
+    return statSync(path).isDirectory() ? files(path) : /\.tsx?$/.test(name) ? [path] : [];
+  });
+}
+
+/** What each folder may import from: drawing is pure, and nothing below the places knows a place. */
+const ALLOWED: Record<string, string[]> = {
+  api: ["api"],
+  quantity: ["quantity", "api"],
+  drawing: ["drawing"],
+  shared: ["shared", "api", "quantity", "drawing"],
+};
+
+it("data flows one way through the folders", () => {
+  const wrong: string[] = [];
+  for (const file of files(ROOT).filter((path) => !path.includes(".test."))) {
+    const folder = relative(ROOT, file).split("/")[0]!;
+    const allowed = ALLOWED[folder];
+    for (const [, target] of readFileSync(file, "utf8").matchAll(/from "(\.[^"]+)"/g)) {
+      const to = relative(ROOT, join(file, "..", target!));
+      if (
+        allowed &&
+        !allowed.some((prefix) => to === prefix || to.startsWith(`${prefix}/`) || to.split("/")[0] === prefix)
+      ) {
+        wrong.push(`${relative(ROOT, file)} -> ${to}`);
+      }
+    }
+  }
+  expect(wrong).toEqual([]);
+});
+
+it("drawing functions know nothing of React", () => {
+  for (const file of files(join(ROOT, "drawing"))) {
+    expect(readFileSync(file, "utf8")).not.toMatch(/from "react"/);
+  }
+});
