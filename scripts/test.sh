@@ -34,6 +34,15 @@ test_server() {
 
 # Two servers of our own for the browser: one with the demo workshop, one with an empty one.
 test_browser() {
+  browser_run
+}
+
+# The README's pictures, taken anew.
+take_screenshots() {
+  browser_run -Dtest=Screenshots -Dtoroid.screenshots="$ROOT/docs/screenshots"
+}
+
+browser_run() {
   need_chromium
   need_command curl curl
   build_all
@@ -58,7 +67,7 @@ test_browser() {
   say "browser: the real interface in headless Chromium"
   local result=0
   PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 $MVN -pl browser-tests test \
-    -Dtoroid.demo.url="http://127.0.0.1:$demo_port" -Dtoroid.empty.url="http://127.0.0.1:$empty_port" || result=$?
+    -Dtoroid.demo.url="http://127.0.0.1:$demo_port" -Dtoroid.empty.url="http://127.0.0.1:$empty_port" "$@" || result=$?
   stop_test_servers
   return $result
 }

@@ -69,7 +69,8 @@ class PasswordTest extends ApiTest {
 
     @Test
     void aWrongPasswordIsSaid() {
-        assertThat(tell("/api/session", Map.of("password", "guess")).at("/code").asText()).isEqualTo("wrong-password");
+        assertThat(tell("/api/session", Map.of("password", "guess")).at("/code").asText())
+                .isEqualTo("wrong-password");
     }
 
     @Test

@@ -1,0 +1,145 @@
+package toroid.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+
+/** The real interface in headless Chromium, against running servers; every test ends without a console error. */
+abstract class BrowserTest {
+    static final String DEMO = System.getProperty("toroid.demo.url", "http://127.0.0.1:8420");
+    static final String EMPTY = System.getProperty("toroid.empty.url", "http://127.0.0.1:8420");
+
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private static Playwright playwright;
+    private static Browser browser;
+
+    protected BrowserContext context;
+    protected Page page;
+    private final List<String> errors = new ArrayList<>();
+
+    @BeforeAll
+    static void launch() {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(ARGUMENTS));
+    }
+
+    @AfterAll
+    static void quit() {
+        playwright.close();
+    }
+
+    @BeforeEach
+    void open() {
+        open(1280, 800, ColorScheme.LIGHT);
+    }
+
+    /** A fresh browser of that size. */
+    protected void open(int width, int height, ColorScheme scheme) {
+        if (context != null) {
+            context.close();
+        }
+        context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setColorScheme(scheme)
+                .setReducedMotion(ReducedMotion.REDUCE));
+        page = tab();
+    }
+
+    /** One more tab of the same browser. */
+    protected Page tab() {
+        Page opened = context.newPage();
+        opened.setDefaultTimeout(10_000);
+        opened.onConsoleMessage(message -> {
+            // The browser itself reports refused requests; the app says them in words, which tests look for.
+            if (message.type().equals("error") && !message.text().contains("Failed to load resource")) {
+                errors.add(message.text());
+            }
+        });
+        opened.onPageError(errors::add);
+        opened.onRequest(request -> {
+            if (!request.url().startsWith("http://127.0.0.1:") && !request.url().startsWith("data:")) {
+                errors.add("asked for " + request.url());
+            }
+        });
+        return opened;
+    }
+
+    @AfterEach
+    void close() {
+        context.close();
+        assertThat(errors).as("console errors and requests to elsewhere").isEmpty();
+    }
+
+    protected void visit(String url) {
+        page.navigate(url);
+        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+    }
+
+    /** No accessibility violations that axe can find, WCAG A and AA. */
+    protected void accessible(String where) {
+        var results = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"))
+                .analyze();
+        List<String> found = results.getViolations().stream()
+                .map(v -> v.getId() + ": "
+                        + v.getNodes().stream().map(n -> n.getHtml()).toList())
+                .toList();
+        assertThat(found).as(where).isEmpty();
+    }
+
+    protected Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    protected Locator button(String name) {
+        return page.getByRole(
+                com.microsoft.playwright.options.AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** Waits until what was typed is acknowledged. */
+    protected void saved() {
+        page.locator("[data-save=saved]")
+                .first()
+                .waitFor(new Locator.WaitForOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.ATTACHED));
+        page.waitForFunction("() => !document.querySelector('[data-save=saving], [data-save=waiting]')");
+    }
+
+    /** Makes a job from the bench line and ends on its drawing. */
+    protected void line(String words) {
+        page.keyboard().press("/");
+        page.keyboard().type(words);
+        page.getByText("takes it to Rings").waitFor();
+        page.keyboard().press("Enter");
+        page.waitForURL("**/rings/*-*");
+        page.getByTestId("ring-face").waitFor();
+    }
+}

@@ -1,0 +1,49 @@
+package toroid.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Every place, in every size and light it is made for: accessible, nothing cut off, nothing fetched from elsewhere. */
+class PlacesTest extends BrowserTest {
+    private List<String> places() {
+        visit(DEMO + "/rings");
+        page.waitForURL("**/rings/*-*");
+        String job = page.url();
+        visit(DEMO + "/notebook");
+        String spool = DEMO + page.locator("aside a").first().getAttribute("href");
+        visit(DEMO + "/");
+        String run = DEMO + page.locator("a[href^='/making/']").first().getAttribute("href");
+        return new ArrayList<>(List.of(
+                DEMO + "/",
+                job,
+                job + "/shelf",
+                DEMO + "/notebook",
+                spool,
+                DEMO + "/stock",
+                DEMO + "/preferences",
+                run,
+                job.replace("/rings/", "/print/"),
+                DEMO + "/nowhere"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1280,800,LIGHT", "1280,800,DARK", "1024,768,LIGHT", "768,1024,DARK"})
+    void isAccessibleAndFits(int width, int height, ColorScheme scheme) {
+        open(width, height, scheme);
+        for (String place : places()) {
+            visit(place);
+            accessible(place + " " + width + " " + scheme);
+            int over = ((Number) page.evaluate(
+                            "() => document.documentElement.scrollWidth - document.documentElement.clientWidth"))
+                    .intValue();
+            assertThat(over)
+                    .as("cut off at the right: " + place + " at " + width)
+                    .isLessThanOrEqualTo(0);
+        }
+    }
+}

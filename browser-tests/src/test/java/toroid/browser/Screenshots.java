@@ -1,0 +1,44 @@
+package toroid.browser;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+
+/** Takes the README's pictures of the demo workshop: {@code ./toroid screenshots}. */
+@EnabledIfSystemProperty(named = "toroid.screenshots", matches = ".+")
+class Screenshots extends BrowserTest {
+    private static final Path FOLDER = Path.of(System.getProperty("toroid.screenshots", "target"));
+
+    private void take(String name, String address) {
+        visit(address);
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+
+    @Test
+    void takeAll() {
+        take("bench", DEMO + "/");
+        String run = page.locator("a[href^='/making/']").first().getAttribute("href");
+        page.getByText("Mail collar, sea queen").first().waitFor();
+        visit(DEMO + "/notebook");
+        String job = page.locator("article a[href^='/rings/']").first().getAttribute("href");
+        String spool = page.locator("aside a").first().getAttribute("href");
+        take("rings", DEMO + job);
+        take("shelf", DEMO + job + "/shelf");
+        take("notebook", DEMO + "/notebook");
+        take("spool", DEMO + spool);
+        take("stock", DEMO + "/stock");
+        take("preferences", DEMO + "/preferences");
+        take("print", DEMO + job.replace("/rings/", "/print/"));
+        visit(DEMO + "/");
+        page.keyboard().press("/");
+        page.keyboard().type("300 rings 18ga id 3.5 brass");
+        page.getByText("takes it to Rings").waitFor();
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("bench-line.png")));
+        open(1280, 800, ColorScheme.DARK);
+        take("making", DEMO + run);
+        open(768, 1024, ColorScheme.DARK);
+        take("rings-tablet-dark", DEMO + job);
+    }
+}
