@@ -66,7 +66,7 @@ cluster_sql() { PGPASSWORD=$(cat "$CLUSTER_HOME/password") "$CLUSTER_BIN/psql" -
 
 # Makes the database $1 if it is not there; with a second word, makes it anew.
 cluster_database() {
-  [ -z "${2:-}" ] || cluster_sql "drop database if exists \"$1\" with (force)"
+  [ -z "${2:-}" ] || cluster_sql "drop database if exists \"$1\" with (force)" 2>/dev/null
   [ "$(cluster_sql "select count(*) from pg_database where datname = '$1'")" = 1 ] || cluster_sql "create database \"$1\""
 }
 

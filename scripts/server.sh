@@ -64,6 +64,12 @@ start_command() {
   need_command curl curl
   build_all
   if [ -n "${TOROID_DATABASE_URL:-}" ]; then
+    case "$TOROID_DATABASE_URL" in
+      jdbc:postgresql://*) ;;
+      postgresql://*@*) fail "give user and password apart, in TOROID_DATABASE_USER and TOROID_DATABASE_PASSWORD, and the address without them" ;;
+      postgresql://*) export TOROID_DATABASE_URL="jdbc:$TOROID_DATABASE_URL" ;;
+      *) fail "TOROID_DATABASE_URL is not one of PostgreSQL. It looks like jdbc:postgresql://host:5432/toroid" ;;
+    esac
     [ "$demo" = false ] || say "the demo goes into $TOROID_DATABASE_URL if that is empty"
   else
     [ "$demo" = false ] || database=toroid_demo

@@ -77,6 +77,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
+    /** The bench line: what was understood, and the ring */
     post: operations["read"];
     delete?: never;
     options?: never;
@@ -236,6 +237,22 @@ export interface paths {
       cookie?: never;
     };
     get: operations["current"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/preferences/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
     put: operations["put_2"];
     post?: never;
     delete?: never;
@@ -253,6 +270,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
+    /** A length as makers type it: 1.2, 18ga, 18swg, 1/4in, 3 mm drill */
     post: operations["length"];
     delete?: never;
     options?: never;
@@ -365,6 +383,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
+    /** Everything of a job against the shelf: sizes with bands, figures with their why, coils, judgement */
     post: operations["sheet"];
     delete?: never;
     options?: never;
@@ -381,6 +400,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
+    /** The ring from any two of wire, inner, outer, mandrel, aspect ratio; its coil, wire and mass */
     post: operations["solve"];
     delete?: never;
     options?: never;
@@ -397,6 +417,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
+    /** Every spool on every rod */
     post: operations["table"];
     delete?: never;
     options?: never;
@@ -525,6 +546,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
+    /** The effective yield of a maker's own coils, by least squares */
     post: operations["fit"];
     delete?: never;
     options?: never;
@@ -541,6 +563,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
+    /** The mandrel that gives a ring */
     post: operations["mandrel"];
     delete?: never;
     options?: never;
@@ -557,6 +580,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
+    /** The ring a mandrel gives, with its band */
     post: operations["ring"];
     delete?: never;
     options?: never;
@@ -1832,7 +1856,9 @@ export interface operations {
     parameters: {
       query?: never;
       header?: never;
-      path?: never;
+      path: {
+        id: string;
+      };
       cookie?: never;
     };
     requestBody: {

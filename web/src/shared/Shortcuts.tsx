@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useRef } from "react";
 import { useNavigate } from "react-router";
 import { redo, undo } from "./undo";
 
@@ -24,14 +24,19 @@ const SHEET: [string, string][] = [
   ["?", "this sheet"],
 ];
 
+/** Whether keys belong to what has the focus: text fields, choices, an open dialog. A slider or a tick box types nothing. */
 function typing(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && target.closest("input, textarea, select, dialog") !== null;
+  if (!(target instanceof HTMLElement)) {
+    return false;
+  }
+  const field = target.closest("input, textarea, select, dialog");
+  return field !== null && !field.matches("input[type=range], input[type=radio], input[type=checkbox]");
 }
 
 /** Keys that work everywhere, and the sheet that lists them. */
 export function Shortcuts() {
   const dialog = useRef<HTMLDialogElement>(null);
-  const [leader, setLeader] = useState(false);
+  const leader = useRef(false);
   const navigate = useNavigate();
 
   useEffect(() => {
@@ -44,16 +49,15 @@ export function Shortcuts() {
       if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) {
         return;
       }
-      if (leader && PLACES[event.key]) {
+      if (leader.current && PLACES[event.key]) {
         void navigate(PLACES[event.key]!);
-        setLeader(false);
       } else if (event.key === "/") {
         event.preventDefault();
         window.dispatchEvent(new Event("toroid:line"));
       } else if (event.key === "?") {
         dialog.current?.showModal();
       }
-      setLeader(event.key === "g");
+      leader.current = event.key === "g";
     };
     const onHelp = () => dialog.current?.showModal();
     window.addEventListener("keydown", onKey);
@@ -62,7 +66,7 @@ export function Shortcuts() {
       window.removeEventListener("keydown", onKey);
       window.removeEventListener("toroid:help", onHelp);
     };
-  }, [leader, navigate]);
+  }, [navigate]);
 
   return (
     <dialog ref={dialog} className="sheet-dialog" aria-labelledby="keys">

@@ -1,8 +1,8 @@
-import type { ReactNode } from "react";
+import { useId, useState, type ReactNode } from "react";
 import type { Figure } from "../api/types";
 import { BASIS_WORDS, FIGURE_NAMES } from "./figures";
 
-/** A figure's row; opens to its formula, the formula with the values in it, its band and its source. */
+/** A figure's row; its name opens to its formula, the formula with the values in it, its band and its source. */
 export function FigureRow({
   figure,
   children,
@@ -12,18 +12,27 @@ export function FigureRow({
   children: ReactNode;
   name?: string;
 }) {
+  const [open, setOpen] = useState(false);
+  const id = useId();
   return (
-    <details className="figure-row" data-figure={figure.id}>
-      <summary>
-        <span className="figure-name">{name ?? FIGURE_NAMES[figure.id] ?? figure.id}</span>
+    <div className="figure-row" data-figure={figure.id}>
+      <div className="figure-line">
+        <button
+          className="figure-name"
+          aria-expanded={open}
+          aria-controls={id}
+          onClick={() => setOpen(!open)}
+        >
+          {name ?? FIGURE_NAMES[figure.id] ?? figure.id}
+        </button>
         <span className="figure-value">{children}</span>
-      </summary>
-      <Why figure={figure} />
-    </details>
+      </div>
+      <div id={id}>{open && <Why figure={figure} />}</div>
+    </div>
   );
 }
 
-export function Why({ figure }: { figure: Figure }) {
+function Why({ figure }: { figure: Figure }) {
   const banded = figure.high > figure.low;
   return (
     <div className="why">

@@ -4,7 +4,7 @@ import { usePreferences } from "../../api/queries";
 import type { Figure, RingJobData, RingSheet } from "../../api/types";
 import { band, many, mass, plain, signedPercent, size, sizeText, type Units } from "../../quantity/format";
 import { NumberInput } from "../../shared/NumberInput";
-import { FigureRow, Why } from "../../shared/Why";
+import { FigureRow } from "../../shared/Why";
 import { noteWords, weaveWords } from "../../shared/words";
 import type { Change } from "./JobSentence";
 
@@ -97,13 +97,9 @@ function Hero({
         />
         <span className="figures text-xl font-semibold soft">{size(ring.closedInnerMm, units).other}</span>
       </div>
-      <details className="figure-row" data-figure="inner-closed">
-        <summary>
-          <span className="figure-name">why this number</span>
-          <span className="figure-value">{band(ring.closedLowMm, ring.closedHighMm, units)}</span>
-        </summary>
-        <Why figure={figure} />
-      </details>
+      <FigureRow figure={figure} name="why this number">
+        {band(ring.closedLowMm, ring.closedHighMm, units)}
+      </FigureRow>
     </div>
   );
 }

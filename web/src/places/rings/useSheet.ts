@@ -1,9 +1,14 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useRef } from "react";
 import { call, Problem } from "../../api/client";
 import type { RingJobData, RingSheet } from "../../api/types";
 
-/** The sheet of a job as it stands on the screen, saved or not; the last good one stays while a new one is worked out. */
+/**
+ * The sheet of a job as it stands on the screen, saved or not. The last good one stays while a new one is worked out, and when
+ * the job as it stands cannot be made.
+ */
 export function useSheet(job: RingJobData) {
+  const lastGood = useRef<RingSheet | null>(null);
   const query = useQuery({
     queryKey: ["sheet", job],
     queryFn: ({ signal }) => call<RingSheet>("POST", "/api/rings/sheet", job, signal),
@@ -12,6 +17,13 @@ export function useSheet(job: RingJobData) {
     retryDelay: 1000,
     gcTime: 10_000,
   });
+  if (query.data) {
+    lastGood.current = query.data;
+  }
   const problem = query.error instanceof Problem ? query.error.body : null;
-  return { sheet: query.data ?? null, problem, stale: query.isPlaceholderData || problem !== null };
+  return {
+    sheet: query.data ?? lastGood.current,
+    problem,
+    stale: query.isPlaceholderData || problem !== null,
+  };
 }

@@ -20,69 +20,72 @@ export function CutterTable() {
           Nothing yet. A saw's kerf decides how much smaller the closed ring is; measure a cut in scrap.
         </p>
       ) : (
-        <table className="ruled">
-          <thead>
-            <tr>
-              <th scope="col">name</th>
-              <th scope="col">how</th>
-              <th scope="col">kerf, or trim between rings</th>
-              <th scope="col">both ends flush</th>
-              <th scope="col">
-                <span className="sr-only">Row</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {cutters.map((cutter) => (
-              <KeptRow
-                key={cutter.id}
-                path="cutters"
-                kept={cutter}
-                cells={(data, change) => (
-                  <>
-                    <NameCell name={data.name} onChange={(name) => change({ name }, "name")} />
-                    <td>
-                      <select
-                        className="word-select"
-                        aria-label="How it cuts"
-                        value={data.method}
-                        onChange={(event) =>
-                          change({ method: event.target.value as CutterData["method"] }, "how it cuts")
-                        }
-                      >
-                        <option value="SAW">saw or disc</option>
-                        <option value="FLUSH">flush cutters</option>
-                      </select>
-                    </td>
-                    <td>
-                      <NumberInput
-                        label={`Loss of ${data.name}`}
-                        value={data.lossMm}
-                        step={0.01}
-                        onChange={(lossMm) => change({ lossMm }, "loss")}
-                      />
-                    </td>
-                    <td>
-                      {data.method === "SAW" ? (
-                        <span className="soft">always</span>
-                      ) : (
-                        <label className="inline-flex min-h-[44px] items-center gap-2">
-                          <input
-                            type="checkbox"
-                            className="checkbox"
-                            checked={data.flipped}
-                            onChange={(event) => change({ flipped: event.target.checked }, "flipping")}
-                          />
-                          flipped before each ring
-                        </label>
-                      )}
-                    </td>
-                  </>
-                )}
-              />
-            ))}
-          </tbody>
-        </table>
+        <div className="overflow-x-auto">
+          {" "}
+          <table className="ruled">
+            <thead>
+              <tr>
+                <th scope="col">name</th>
+                <th scope="col">how</th>
+                <th scope="col">kerf, or trim between rings</th>
+                <th scope="col">both ends flush</th>
+                <th scope="col">
+                  <span className="sr-only">Row</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {cutters.map((cutter) => (
+                <KeptRow
+                  key={cutter.id}
+                  path="cutters"
+                  kept={cutter}
+                  cells={(data, change) => (
+                    <>
+                      <NameCell name={data.name} onChange={(name) => change({ name }, "name")} />
+                      <td>
+                        <select
+                          className="word-select"
+                          aria-label="How it cuts"
+                          value={data.method}
+                          onChange={(event) =>
+                            change({ method: event.target.value as CutterData["method"] }, "how it cuts")
+                          }
+                        >
+                          <option value="SAW">saw or disc</option>
+                          <option value="FLUSH">flush cutters</option>
+                        </select>
+                      </td>
+                      <td>
+                        <NumberInput
+                          label={`Loss of ${data.name}`}
+                          value={data.lossMm}
+                          step={0.01}
+                          onChange={(lossMm) => change({ lossMm }, "loss")}
+                        />
+                      </td>
+                      <td>
+                        {data.method === "SAW" ? (
+                          <span className="soft">always</span>
+                        ) : (
+                          <label className="inline-flex min-h-[44px] items-center gap-2">
+                            <input
+                              type="checkbox"
+                              className="checkbox"
+                              checked={data.flipped}
+                              onChange={(event) => change({ flipped: event.target.checked }, "flipping")}
+                            />
+                            flipped before each ring
+                          </label>
+                        )}
+                      </td>
+                    </>
+                  )}
+                />
+              ))}
+            </tbody>
+          </table>
+        </div>
       )}
     </section>
   );

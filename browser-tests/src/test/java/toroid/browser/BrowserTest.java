@@ -100,6 +100,7 @@ abstract class BrowserTest {
 
     protected void visit(String url) {
         page.navigate(url);
+        page.locator("main").first().waitFor();
         page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
     }
 

@@ -112,10 +112,14 @@ class RingsPlaceTest extends BrowserTest {
         visit(DEMO + "/");
         line("titanium 1.2 id 6");
         Locator figure = page.locator("[data-figure=wire-per-ring]");
-        figure.locator("summary").click();
+        figure.getByRole(AriaRole.BUTTON).click();
         assertThat(figure.locator(".why")).containsText("ℓ = π (ID + d)");
         assertThat(figure.locator(".why")).containsText("ID = 6.000, d = 1.200");
         for (Locator each : page.locator(".figure-list [data-figure]").all()) {
+            Locator name = each.locator("button[aria-expanded]");
+            if (name.getAttribute("aria-expanded").equals("false")) {
+                name.click();
+            }
             assertThat(each.locator(".formula")).not().isEmpty();
         }
     }

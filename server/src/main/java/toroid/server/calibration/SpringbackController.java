@@ -1,5 +1,6 @@
 package toroid.server.calibration;
 
+import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
@@ -60,7 +61,7 @@ class SpringbackController {
         return springback.of(id);
     }
 
-    /** The ring a mandrel gives. */
+    @Operation(summary = "The ring a mandrel gives, with its band")
     @PostMapping("/api/springback/ring")
     Prediction ring(@RequestBody Question question) {
         Metal metal = MetalNames.metalOrRefuse(question.metal());
@@ -69,7 +70,7 @@ class SpringbackController {
         return predict(question, metal, mandrel);
     }
 
-    /** The mandrel that gives a ring. */
+    @Operation(summary = "The mandrel that gives a ring")
     @PostMapping("/api/springback/mandrel")
     Prediction mandrel(@RequestBody Question question) {
         Metal metal = MetalNames.metalOrRefuse(question.metal());
@@ -81,7 +82,7 @@ class SpringbackController {
         return predict(question, metal, Springback.mandrelForMm(bar, ring.innerDiameterMm()));
     }
 
-    /** The effective yield of a maker's own coils. */
+    @Operation(summary = "The effective yield of a maker's own coils, by least squares")
     @PostMapping("/api/springback/fit")
     FitAnswer fit(@RequestBody FitQuestion question) {
         Metal metal = MetalNames.metalOrRefuse(question.metal());

@@ -1,5 +1,6 @@
 package toroid.server.line;
 
+import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -54,6 +55,7 @@ class LineController {
             @NotNull double millimetres,
             @NotNull double differencePercent) {}
 
+    @Operation(summary = "The bench line: what was understood, and the ring")
     @PostMapping("/api/line")
     LineAnswer read(@RequestBody LineQuestion question) {
         GaugeTable table = question.bareGauge() == null ? GaugeTable.AWG : question.bareGauge();

@@ -1,5 +1,6 @@
 package toroid.server.quantity;
 
+import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.constraints.NotNull;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -33,6 +34,7 @@ class QuantityController {
             @NotNull String inchFraction,
             WireNames names) {}
 
+    @Operation(summary = "A length as makers type it: 1.2, 18ga, 18swg, 1/4in, 3 mm drill")
     @PostMapping("/length")
     LengthAnswer length(@RequestBody LengthQuestion question) {
         GaugeTable table = question.bareGauge() == null ? GaugeTable.AWG : question.bareGauge();

@@ -13,7 +13,7 @@ class PreferencesTest extends ApiTest {
     private Answer choose(ObjectNode data, int version) {
         ObjectNode edit = json.createObjectNode().put("version", version);
         edit.set("data", data);
-        return send(put("/api/preferences")
+        return send(put("/api/preferences/" + Preferences.THE_ONE)
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(edit.toString())
                 .with(csrf()));
