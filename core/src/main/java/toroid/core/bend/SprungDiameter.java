@@ -1,5 +1,7 @@
 package toroid.core.bend;
 
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.hipparchus.distribution.continuous.TDistribution;
 import toroid.core.numeric.Refusal;
 
@@ -13,6 +15,7 @@ import toroid.core.numeric.Refusal;
 public record SprungDiameter(double innerDiameterMm, double lowMm, double highMm) {
     private static final double TWO_SIDED_95 = 0.975;
     private static final double RELATIVE_STEP = 1e-4;
+    private static final Map<Double, Double> STUDENT = new ConcurrentHashMap<>();
 
     /**
      * @throws Refusal {@code too-springy} when the wire only flexes on this mandrel
@@ -31,7 +34,9 @@ public record SprungDiameter(double innerDiameterMm, double lowMm, double highMm
         return Springback.innerDiameterMm(BarInBending.ofWire(wireDiameterMm, modulusMpa, yieldMpa), mandrelDiameterMm);
     }
 
+    /** Quantiles are costly and few: one for the handbook, one for each number of measurements. */
     private static double student(double degreesOfFreedom) {
-        return new TDistribution(degreesOfFreedom).inverseCumulativeProbability(TWO_SIDED_95);
+        return STUDENT.computeIfAbsent(
+                degreesOfFreedom, freedom -> new TDistribution(freedom).inverseCumulativeProbability(TWO_SIDED_95));
     }
 }

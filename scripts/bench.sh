@@ -1,0 +1,27 @@
+# Speed: JMH for the core, a load from this machine for the API. Results go to docs/performance.md.
+bench_command() {
+  need_build_tools
+  need_command curl curl
+  need_command python3 python3
+  build_all
+  say "building the benchmarks"
+  $MVN -q -pl core,performance package -Dmaven.test.skip=true
+  local classpath
+  classpath="performance/target/classes:core/target/classes:$(find "$HOME/.m2/repository/org/openjdk/jmh/jmh-core" "$HOME/.m2/repository/net/sf/jopt-simple" "$HOME/.m2/repository/org/apache/commons/commons-math3" "$HOME/.m2/repository/org/hipparchus" -name '*.jar' | tr '\n' ':')"
+  say "core (about two minutes)"
+  java -cp "$classpath" org.openjdk.jmh.Main 'toroid.performance.*' -rf json -rff "$VAR/jmh.json" >"$VAR/jmh.log" 2>&1 || fail "JMH failed; see $VAR/jmh.log"
+  cluster_start test-pg relaxed
+  cluster_database toroid_bench anew
+  use_database toroid_bench
+  local port
+  port=$(free_port 8820)
+  TEST_PIDS="$VAR/bench.pid"
+  trap 'kill "$(cat "$VAR/bench.pid")" 2>/dev/null || true' EXIT
+  : >"$VAR/bench-server.log"
+  TOROID_PORT=$port TOROID_DEMO=true TOROID_PASSWORD_FILE="" launch "$VAR/bench.pid" "$VAR/bench-server.log"
+  wait_healthy "http://127.0.0.1:$port" "$(cat "$VAR/bench.pid")" "$VAR/bench-server.log"
+  say "API (about a minute)"
+  java -cp performance/target/classes toroid.performance.ApiLoad "http://127.0.0.1:$port" >"$VAR/load.md" || fail "the load failed"
+  python3 scripts/performance.py "$VAR/jmh.json" "$VAR/load.md" >docs/performance.md
+  say "written to docs/performance.md"
+}

@@ -1,0 +1,27 @@
+"""Writes docs/performance.md from a JMH result (JSON) and the API load's table (Markdown)."""
+
+import datetime
+import json
+import os
+import platform
+import sys
+
+UNIT = "springbackOfOneRing"
+
+results = json.load(open(sys.argv[1], encoding="utf-8"))
+scores = {r["benchmark"].rsplit(".", 1)[1]: r["primaryMetric"] for r in results}
+unit = scores[UNIT]["score"]
+
+print("# Performance\n")
+print("Measured with `./toroid bench`: JMH for the core, then the API loaded from the same machine by four clients.")
+print("The machine is shared and noisy: read the ratios, which come from one run.\n")
+print(f"Last run {datetime.date.today().isoformat()}, {os.cpu_count()} cores, Java {results[0]['jdkVersion']}, {platform.system()}.\n")
+print("## Core, one thread\n")
+print("| work | µs | ± µs (99.9 %) | against one springback |")
+print("| --- | --- | --- | --- |")
+for name, metric in sorted(scores.items(), key=lambda item: item[1]["score"]):
+    print(f"| {name} | {metric['score']:.2f} | {metric['scoreError']:.2f} | {metric['score'] / unit:.1f}× |")
+print("\n## API on loopback, demo workshop\n")
+print("Each call against the server's own no-op (the health answer) in the same run, median of three rounds.")
+print("The server runs as `./toroid start` runs it, with the quick-starting compiler only.\n")
+print(open(sys.argv[2], encoding="utf-8").read())
