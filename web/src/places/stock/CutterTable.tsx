@@ -20,7 +20,7 @@ export function CutterTable() {
           Nothing yet. A saw's kerf decides how much smaller the closed ring is; measure a cut in scrap.
         </p>
       ) : (
-        <div className="overflow-x-auto">
+        <div className="relative overflow-x-auto">
           {" "}
           <table className="ruled">
             <thead>

@@ -30,7 +30,7 @@ export function MandrelTable() {
           Nothing yet. Dowels, steel rods, knitting needles, drill shanks and the steps of pliers all do.
         </p>
       ) : (
-        <div className="overflow-x-auto">
+        <div className="relative overflow-x-auto">
           <table className="ruled">
             <thead>
               <tr>

@@ -36,7 +36,7 @@ export function SpoolTable() {
           No wire yet. Add a spool, put a caliper on the wire, and rings can be worked out for it.
         </p>
       ) : (
-        <div className="overflow-x-auto">
+        <div className="relative overflow-x-auto">
           <table className="ruled">
             <thead>
               <tr>

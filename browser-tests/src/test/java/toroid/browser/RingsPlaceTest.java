@@ -220,6 +220,7 @@ class RingsPlaceTest extends BrowserTest {
         page.keyboard().press("?");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("the bench line");
         page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
         page.keyboard().press("g");
         page.keyboard().press("n");
         page.waitForURL("**/notebook");
