@@ -1,0 +1,58 @@
+package toroid.core.bend.program;
+
+import java.util.Arrays;
+import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
+import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+import toroid.core.numeric.Newton;
+
+/**
+ * Arc length of a curve told by a parameter, and back: Gauss–Legendre of order 8 (Hipparchus) over equal panels, Newton within a
+ * panel. With a panel of a twentieth of a turn or less the relative error is below 1e-10.
+ */
+final class ArcLength {
+    private static final GaussIntegrator RULE = new GaussIntegratorFactory().legendre(8);
+
+    private final DoubleUnaryOperator speed;
+    private final double[] at;
+    private final double[] lengths;
+
+    /** @param speed arc length per unit of the parameter, positive */
+    ArcLength(DoubleUnaryOperator speed, double from, double to, int panels) {
+        this.speed = speed;
+        at = new double[panels + 1];
+        lengths = new double[panels + 1];
+        at[0] = from;
+        for (int i = 1; i <= panels; i++) {
+            at[i] = from + (to - from) * i / panels;
+            lengths[i] = lengths[i - 1] + between(at[i - 1], at[i]);
+        }
+    }
+
+    private double between(double from, double to) {
+        double half = (to - from) / 2;
+        return half * RULE.integrate(x -> speed.applyAsDouble(from + half * (x + 1)));
+    }
+
+    double total() {
+        return lengths[lengths.length - 1];
+    }
+
+    /** The parameter {@code along} from the beginning; held to the ends outside. */
+    double parameterAt(double along) {
+        if (along <= 0 || along >= total()) {
+            return along <= 0 ? at[0] : at[at.length - 1];
+        }
+        int found = Arrays.binarySearch(lengths, along);
+        int panel = found >= 0 ? found : -found - 2;
+        double from = at[panel];
+        double left = along - lengths[panel];
+        return Newton.rising(
+                x -> between(from, x) - left,
+                speed,
+                from + left / speed.applyAsDouble(from),
+                from,
+                at[Math.min(panel + 1, at.length - 1)],
+                1e-11);
+    }
+}

@@ -1,0 +1,189 @@
+package toroid.core.bend.program;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.function.IntPredicate;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A bent wire: where it starts and what follows. The centre line is continuous in place and direction.
+ *
+ * @param start the frame of the first end
+ * @param bends in order along the wire
+ */
+public record BendProgram(Frame start, List<Bend> bends) {
+    /** Points closer than this along the wire are not told apart, mm. */
+    private static final double FINEST_MM = 1e-6;
+
+    public BendProgram {
+        bends = List.copyOf(bends);
+    }
+
+    /** Developed length: the sum of the runs, mm. */
+    public double lengthMm() {
+        return bends.stream().mapToDouble(bend -> bend.run().lengthMm()).sum();
+    }
+
+    /** Developed length of the runs one forming step makes, mm. */
+    public double lengthOfStepMm(int step) {
+        return bends.stream()
+                .filter(bend -> bend.step() == step)
+                .mapToDouble(bend -> bend.run().lengthMm())
+                .sum();
+    }
+
+    /** How far along the wire each bend begins, mm; one more entry for the end. */
+    public double[] beginningsMm() {
+        double[] along = new double[bends.size() + 1];
+        for (int i = 0; i < bends.size(); i++) {
+            along[i + 1] = along[i] + bends.get(i).run().lengthMm();
+        }
+        return along;
+    }
+
+    /** The frame each bend begins in, rolled; one more entry for the end. */
+    public List<Frame> frames() {
+        var frames = new ArrayList<Frame>(bends.size() + 1);
+        Frame frame = start;
+        for (Bend bend : bends) {
+            frame = frame.rolled(bend.roll());
+            frames.add(frame);
+            frame = bend.run().at(frame, bend.run().lengthMm());
+        }
+        frames.add(frame);
+        return frames;
+    }
+
+    public Frame end() {
+        List<Frame> frames = frames();
+        return frames.get(frames.size() - 1);
+    }
+
+    /** The frame {@code alongMm} from the first end; held to the ends outside. */
+    public Frame at(double alongMm) {
+        Frame frame = start;
+        double left = Math.max(0, alongMm);
+        for (Bend bend : bends) {
+            frame = frame.rolled(bend.roll());
+            double length = bend.run().lengthMm();
+            if (left <= length) {
+                return bend.run().at(frame, left);
+            }
+            left -= length;
+            frame = bend.run().at(frame, length);
+        }
+        return frame;
+    }
+
+    /**
+     * Points on the centre line, the ends of every run among them.
+     *
+     * @param sagittaMm how far a chord may stray from the wire
+     * @param longestMm how far apart two points are at most
+     */
+    public List<WirePoint> sampled(double sagittaMm, double longestMm) {
+        var points = new ArrayList<WirePoint>();
+        Frame frame = start;
+        double before = 0;
+        points.add(new WirePoint(0, start));
+        for (Bend bend : bends) {
+            frame = frame.rolled(bend.roll());
+            Run run = bend.run();
+            double length = run.lengthMm();
+            if (length > FINEST_MM) {
+                int count = (int) Math.ceil(length / Math.min(longestMm, run.chordMm(sagittaMm)) - 1e-9);
+                for (int i = 1; i <= count; i++) {
+                    double along = length * i / count;
+                    points.add(new WirePoint(before + along, run.at(frame, along)));
+                }
+                before += length;
+            }
+            frame = run.at(frame, length);
+        }
+        return points;
+    }
+
+    /** The mirror image in the xy plane: the other hand. */
+    public BendProgram mirrored() {
+        return new BendProgram(
+                new Frame(flip(start.position()), flip(start.tangent()), flip(start.normal())),
+                bends.stream()
+                        .map(bend -> new Bend(-bend.roll(), bend.run().mirrored(), bend.step()))
+                        .toList());
+    }
+
+    private static Vector3D flip(Vector3D v) {
+        return new Vector3D(v.getX(), v.getY(), -v.getZ());
+    }
+
+    /** The same wire, told from its other end. */
+    public BendProgram reversed() {
+        var turned = new ArrayList<Bend>(bends.size());
+        double roll = 0;
+        for (int i = bends.size() - 1; i >= 0; i--) {
+            Bend bend = bends.get(i);
+            turned.add(new Bend(roll, bend.run().reversed(), bend.step()));
+            roll = bend.roll();
+        }
+        return new BendProgram(end().turnedBack(), turned);
+    }
+
+    /** This wire told backwards, then {@code onward}, which leaves from the same place the other way. */
+    public BendProgram joined(BendProgram onward) {
+        BendProgram back = reversed();
+        Frame middle = back.end();
+        Frame next = onward.start();
+        if (middle.position().distance(next.position()) > 1e-6
+                || middle.tangent().distance(next.tangent()) > 1e-6) {
+            throw new IllegalArgumentException("the two halves do not leave from one place in opposite directions");
+        }
+        double roll = Math.atan2(
+                next.normal().dotProduct(middle.binormal()), next.normal().dotProduct(middle.normal()));
+        // the first bend's own roll was dropped by telling it backwards; it comes back as part of the turn between the
+        // halves
+        var all = new ArrayList<>(back.bends());
+        for (int i = 0; i < onward.bends().size(); i++) {
+            Bend bend = onward.bends().get(i);
+            all.add(i == 0 ? new Bend(bend.roll() + roll, bend.run(), bend.step()) : bend);
+        }
+        return new BendProgram(back.start(), all);
+    }
+
+    /** Everything {@code factor} times as large. */
+    public BendProgram scaled(double factor) {
+        return new BendProgram(
+                new Frame(start.position().scalarMultiply(factor), start.tangent(), start.normal()),
+                bends.stream().map(bend -> bend.with(bend.run().scaled(factor))).toList());
+    }
+
+    /** Moved and turned as a whole, so that it starts in {@code frame}. */
+    public BendProgram startingAt(Frame frame) {
+        return new BendProgram(frame, bends);
+    }
+
+    /**
+     * The wire while it is being formed: what is not made yet is straight.
+     *
+     * @param made whether a forming step is done
+     */
+    public BendProgram formed(IntPredicate made) {
+        var now = new ArrayList<Bend>(bends.size());
+        for (Bend bend : bends) {
+            now.add(
+                    made.test(bend.step())
+                            ? bend
+                            : new Bend(bend.roll(), bend.run().straightened(), bend.step()));
+        }
+        return new BendProgram(start, Collections.unmodifiableList(now));
+    }
+
+    /** The smallest radius the wire's middle is bent to, mm; infinite when it is straight. */
+    public double sharpestRadiusMm() {
+        return 1
+                / bends.stream()
+                        .mapToDouble(b -> b.run().sharpestCurvature())
+                        .max()
+                        .orElse(0);
+    }
+}

@@ -1,0 +1,97 @@
+package toroid.core.bend.program;
+
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/**
+ * Where the wire is and which way it goes: a right-handed frame on the centre line.
+ *
+ * @param position mm
+ * @param tangent unit vector along the wire
+ * @param normal unit vector the wire bends towards; square to {@code tangent}
+ */
+public record Frame(Vector3D position, Vector3D tangent, Vector3D normal) {
+    /** At the origin, along x, bending towards y. */
+    public static final Frame ORIGIN = new Frame(Vector3D.ZERO, Vector3D.PLUS_I, Vector3D.PLUS_J);
+
+    private static final double NO_TURN = 1e-12;
+
+    /** A frame along {@code tangent} whose normal is {@code towards} made square to it. Neither need be of unit length. */
+    public static Frame at(Vector3D position, Vector3D tangent, Vector3D towards) {
+        Vector3D t = tangent.normalize();
+        return new Frame(position, t, square(towards, t).normalize());
+    }
+
+    public Vector3D binormal() {
+        return tangent.crossProduct(normal);
+    }
+
+    /** The same place, the plane of bending turned about the wire; radians, right-handed about the tangent. */
+    public Frame rolled(double radians) {
+        if (radians == 0) {
+            return this;
+        }
+        return new Frame(position, tangent, combine(Math.cos(radians), normal, Math.sin(radians), binormal()));
+    }
+
+    /** The same place, looking back along the wire. */
+    public Frame turnedBack() {
+        return new Frame(position, tangent.negate(), normal);
+    }
+
+    /**
+     * Further along a wire of constant curvature and torsion: a screw motion about the Darboux vector {@code τ t + κ b}. Exact.
+     *
+     * @param lengthMm along the wire
+     * @param curvature κ, per mm, towards the normal
+     * @param torsion τ, per mm, positive for a right-handed helix
+     */
+    public Frame advanced(double lengthMm, double curvature, double torsion) {
+        double turn = Math.hypot(curvature, torsion);
+        if (turn * Math.abs(lengthMm) < NO_TURN) {
+            return new Frame(combine(1, position, lengthMm, tangent), tangent, normal);
+        }
+        Vector3D axis = combine(torsion / turn, tangent, curvature / turn, binormal());
+        double angle = turn * lengthMm;
+        double along = torsion / turn;
+        Vector3D across = combine(1, tangent, -along, axis);
+        Vector3D side = axis.crossProduct(tangent);
+        Vector3D moved = new Vector3D(
+                1,
+                position,
+                along * lengthMm,
+                axis,
+                Math.sin(angle) / turn,
+                across,
+                (1 - Math.cos(angle)) / turn,
+                side);
+        return new Frame(moved, turned(tangent, axis, angle), turned(normal, axis, angle));
+    }
+
+    /** This frame's place in {@code outer}, when it is given in coordinates along {@code from}'s axes. */
+    Frame carried(Frame from, Frame outer) {
+        return new Frame(
+                outer.position.add(carry(position.subtract(from.position), from, outer)),
+                carry(tangent, from, outer),
+                carry(normal, from, outer));
+    }
+
+    private static Vector3D carry(Vector3D v, Frame from, Frame outer) {
+        return new Vector3D(
+                v.dotProduct(from.tangent), outer.tangent,
+                v.dotProduct(from.normal), outer.normal,
+                v.dotProduct(from.binormal()), outer.binormal());
+    }
+
+    private static Vector3D turned(Vector3D v, Vector3D axis, double angle) {
+        double cos = Math.cos(angle);
+        return new Vector3D(cos, v, Math.sin(angle), axis.crossProduct(v), (1 - cos) * axis.dotProduct(v), axis);
+    }
+
+    static Vector3D square(Vector3D v, Vector3D unit) {
+        return combine(1, v, -v.dotProduct(unit), unit);
+    }
+
+    static Vector3D combine(double a, Vector3D u, double b, Vector3D v) {
+        return new Vector3D(a, u, b, v);
+    }
+}

@@ -1,0 +1,44 @@
+package toroid.core.form;
+
+import java.util.Map;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.quantity.Note;
+
+/** Beads on wire, and whether their holes take every pass. */
+public final class Beads {
+    /** Diameter of the circle that just holds n equal circles of diameter 1 (packing of circles in a circle; exact to n = 5). */
+    private static final double[] PACKED = {
+        0, 1, 2, 1 + 2 / Math.sqrt(3), 1 + Math.sqrt(2), 1 + Math.sqrt(2 + 2 / Math.sqrt(5))
+    };
+
+    private Beads() {}
+
+    /** The hole that many passes of a wire need, mm, and a twentieth to go through. */
+    public static double holeNeededMm(int passes, double wireMm) {
+        double packed = passes < PACKED.length ? PACKED[passes] : 1.2 * Math.sqrt(passes) + 0.6;
+        return packed * wireMm * 1.05;
+    }
+
+    /** Sets a bead and checks its hole. */
+    public static void set(
+            FormMaker maker, Vector3D centre, Vector3D axis, double beadMm, double holeMm, int passes, double wireMm) {
+        maker.solid(new Solid(Solid.Kind.BEAD, centre, axis, beadMm, beadMm, holeMm));
+        double needed = holeNeededMm(passes, wireMm);
+        if (holeMm < needed) {
+            maker.note(new Note(
+                    "bead-hole-small",
+                    Note.Severity.STOP,
+                    Map.of("holeMm", holeMm, "neededMm", needed, "passes", passes, "wireMm", wireMm)));
+        }
+    }
+
+    /** A bead at a place on the x axis, on one pass of the main wire. */
+    public static void along(FormMaker maker, double x, double beadMm, double holeMm) {
+        set(maker, new Vector3D(x, 0, 0), Vector3D.PLUS_I, beadMm, holeMm, 1, maker.d());
+    }
+
+    /** A bead without a hole of its own to check, such as one the wire only lies on. */
+    public static void beside(FormMaker maker, Vector3D centre, double beadMm, double holeMm) {
+        maker.solid(new Solid(Solid.Kind.LAID_BEAD, centre, Vector3D.PLUS_I, beadMm, beadMm, holeMm));
+    }
+}

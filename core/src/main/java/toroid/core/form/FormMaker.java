@@ -1,0 +1,170 @@
+package toroid.core.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import toroid.core.bend.program.BendProgram;
+import toroid.core.bend.program.Frame;
+import toroid.core.quantity.Note;
+
+/** Where a form is put together: its wires, beads, steps and judgements. */
+public final class FormMaker {
+    private final FormRequest request;
+    private final FormValues values;
+    private final List<FormedWire> wires = new ArrayList<>();
+    private final List<Solid> solids = new ArrayList<>();
+    private final List<StepDraft> steps = new ArrayList<>();
+    private final List<Note> notes = new ArrayList<>();
+    private final List<OpenLoop> openLoops = new ArrayList<>();
+    private int numbers;
+
+    /** A loop that opens sideways and is held by its own stiffness. */
+    record OpenLoop(double insideMm, double wireMm) {}
+
+    FormMaker(FormRequest request, FormValues values) {
+        this.request = request;
+        this.values = values;
+    }
+
+    public FormRequest request() {
+        return request;
+    }
+
+    /** Diameter of the main wire, mm. */
+    public double d() {
+        return request.wireDiameterMm();
+    }
+
+    public double mm(String id) {
+        return values.number(id);
+    }
+
+    public double degrees(String id) {
+        return values.number(id);
+    }
+
+    public int count(String id) {
+        return (int) values.number(id);
+    }
+
+    /** Rows of an outline; empty when none were given. */
+    public List<OutlineRow> rows(String id) {
+        return values.rows(id);
+    }
+
+    public boolean is(String id, String choice) {
+        return values.is(id, choice);
+    }
+
+    /** A wire worked from its first end. */
+    public WireMaker wire(String name, Frame start) {
+        return wire(name, d(), start);
+    }
+
+    public WireMaker wire(String name, double diameterMm, Frame start) {
+        return new WireMaker(this, name, diameterMm, start);
+    }
+
+    /** A wire worked from one end is done. {@code firstTailMm} is held before its first end. */
+    public void done(WireMaker wire, double firstTailMm, EndState firstEnd) {
+        steps.addAll(wire.steps());
+        double first = firstTailMm * request.schools().tailFactor();
+        add(wire, wire.builder().build(), first, firstEnd, 0, wire.meltedMm());
+    }
+
+    public void done(WireMaker wire) {
+        done(wire, 0, EndState.FLUSH);
+    }
+
+    /** A wire worked from its middle: the steps of both sides in turn, first {@code second}'s side last of each pair. */
+    public void inTandem(WireMaker first, WireMaker second) {
+        int most = Math.max(first.steps().size(), second.steps().size());
+        for (int i = 0; i < most; i++) {
+            for (WireMaker half : List.of(first, second)) {
+                if (i < half.steps().size()) {
+                    steps.add(half.steps().get(i));
+                }
+            }
+        }
+        join(first, second);
+    }
+
+    /** A wire worked from its middle: one side to its end, then the other. */
+    public void secondEndLast(WireMaker first, WireMaker second) {
+        steps.addAll(first.steps());
+        steps.addAll(second.steps());
+        join(first, second);
+    }
+
+    private void join(WireMaker first, WireMaker second) {
+        BendProgram program = first.builder().build().joined(second.builder().build());
+        double melted = first.meltedMm() + second.meltedMm();
+        add(second, program, first.tailMm(), first.end(), first.lengthMm(), melted);
+    }
+
+    private void add(
+            WireMaker wire, BendProgram program, double firstTail, EndState firstEnd, double middle, double melted) {
+        boolean spool = request.schools().cutting() == Schools.Cutting.FROM_SPOOL;
+        var tails = spool && firstTail > 0 && wire.tailMm() > 0
+                ? new FormedWire.Tails(firstTail, 0)
+                : new FormedWire.Tails(firstTail, wire.tailMm());
+        wires.add(new FormedWire(
+                wire.name(),
+                wire.diameterMm(),
+                program,
+                melted,
+                tails,
+                middle,
+                wire.isFollowing(),
+                List.of(firstEnd, wire.end())));
+    }
+
+    public void solid(Solid solid) {
+        solids.add(solid);
+    }
+
+    /** A step that concerns the whole form. */
+    public void does(FormStep.Kind kind, String part) {
+        steps.add(new StepDraft(-1, kind, part, ""));
+    }
+
+    public void note(Note note) {
+        notes.add(note);
+    }
+
+    public void care(String code, Map<String, Object> values) {
+        notes.add(Note.care(code, values));
+    }
+
+    void openLoop(double insideMm, double wireMm) {
+        openLoops.add(new OpenLoop(insideMm, wireMm));
+    }
+
+    int nextStep() {
+        return numbers++;
+    }
+
+    List<FormedWire> wires() {
+        return wires;
+    }
+
+    List<Solid> solids() {
+        return solids;
+    }
+
+    List<StepDraft> steps() {
+        return steps;
+    }
+
+    List<Note> notes() {
+        return notes;
+    }
+
+    List<OpenLoop> openLoops() {
+        return openLoops;
+    }
+
+    FormValues values() {
+        return values;
+    }
+}

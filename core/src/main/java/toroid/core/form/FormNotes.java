@@ -1,0 +1,94 @@
+package toroid.core.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import toroid.core.bend.BarInBending;
+import toroid.core.bend.BendingStrain;
+import toroid.core.bend.Springback;
+import toroid.core.bend.program.Contact;
+import toroid.core.metal.Temper;
+import toroid.core.quantity.Note;
+import toroid.core.ring.Ring;
+import toroid.core.ring.RingStrength;
+
+/** Judgements every form is put to: does it pass through itself, is the wire right for its loops, will it take the bend. */
+final class FormNotes {
+    private FormNotes() {}
+
+    static List<Note> of(FormMaker maker, List<FormedWire> wires, List<Contact> contacts) {
+        var notes = new ArrayList<Note>();
+        if (!contacts.isEmpty()) {
+            Contact worst = contacts.get(0);
+            notes.add(new Note(
+                    "passes-through",
+                    Note.Severity.STOP,
+                    Map.of("atMm", worst.firstMm(), "depthMm", worst.depthMm(), "places", contacts.size())));
+        }
+        for (FormMaker.OpenLoop loop : maker.openLoops().stream().distinct().toList()) {
+            openLoop(maker.request(), loop, notes);
+        }
+        temper(maker.request(), wires, notes);
+        return notes;
+    }
+
+    private static void openLoop(FormRequest request, FormMaker.OpenLoop loop, List<Note> notes) {
+        double d = loop.wireMm();
+        double from = request.schools().plainFromMm();
+        var strength =
+                RingStrength.of(new Ring(d, loop.insideMm()), request.yield().yieldMpa(), 1);
+        Map<String, Object> values = Map.of(
+                "wireMm", d,
+                "insideMm", loop.insideMm(),
+                "staysOpenN", strength.staysOpen().inNewtons(),
+                "staysOpenGf", strength.staysOpen().inGramsForce(),
+                "use", strength.use().name());
+        if (d < Math.min(from, 0.8) - 0.05) {
+            notes.add(Note.care("wrap-this-loop", values));
+        } else if (d < from - 0.05 || strength.use() == RingStrength.Use.SOLDER_IT) {
+            notes.add(Note.care("plain-loop-opens", values));
+        } else {
+            notes.add(Note.good("plain-loop-holds", values));
+        }
+    }
+
+    private static void temper(FormRequest request, List<FormedWire> wires, List<Note> notes) {
+        for (FormedWire wire : wires) {
+            double strain = BendingStrain.atOuterFibre(wire.diameterMm(), tightestMm(request.temper(), wire));
+            if (BendingStrain.shouldBeAnnealed(request.temper(), strain)) {
+                notes.add(Note.care(
+                        "anneal-first",
+                        Map.of(
+                                "strainPercent",
+                                100 * strain,
+                                "temper",
+                                request.temper().name())));
+                return;
+            }
+        }
+        double d = request.wireDiameterMm();
+        var bar = BarInBending.ofWire(
+                d,
+                request.metal().youngsModulus().inMegapascals(),
+                request.yield().yieldMpa());
+        double largest = Springback.largestSettingMandrelMm(bar);
+        if (largest < 20 * d) {
+            notes.add(Note.care("too-springy-beyond", Map.of("largestMm", largest)));
+        }
+    }
+
+    /**
+     * Inside diameter of the tightest bend that counts. Crisp bends at a jaw's edge are common practice up to half hard; hard
+     * wire breaks there too.
+     */
+    private static double tightestMm(Temper temper, FormedWire wire) {
+        double d = wire.diameterMm();
+        boolean hard = temper == Temper.HARD || temper == Temper.SPRING;
+        return wire.program().bends().stream()
+                .filter(bend -> bend.run().sharpestCurvature() > 0)
+                .mapToDouble(bend -> 2 / bend.run().sharpestCurvature() - d)
+                .filter(inside -> hard || inside > 0.7 * d)
+                .min()
+                .orElse(100 * d);
+    }
+}

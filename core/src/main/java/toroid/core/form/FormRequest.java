@@ -1,0 +1,29 @@
+package toroid.core.form;
+
+import java.util.Map;
+import toroid.core.bend.YieldEstimate;
+import toroid.core.metal.Metal;
+import toroid.core.metal.Temper;
+import toroid.core.wire.Wire;
+
+/**
+ * A form to be made in a wire.
+ *
+ * @param wireDiameterMm of the main wire
+ * @param yield strength of the wire, handbook or fitted
+ * @param values the parameters chosen, by id; a choice by its word or its number; what is left out takes its default
+ * @param leftHanded the mirror image
+ */
+public record FormRequest(
+        double wireDiameterMm,
+        Metal metal,
+        Temper temper,
+        YieldEstimate yield,
+        Map<String, Object> values,
+        boolean leftHanded,
+        Schools schools) {
+    public FormRequest {
+        Wire.checkDiameter(wireDiameterMm);
+        values = Map.copyOf(values);
+    }
+}

@@ -1,0 +1,168 @@
+package toroid.core.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import toroid.core.bend.BarInBending;
+import toroid.core.bend.Springback;
+import toroid.core.bend.program.Bend;
+import toroid.core.bend.program.ScrewRun;
+import toroid.core.bend.program.SpiralRun;
+import toroid.core.numeric.Refusal;
+
+/** Steps with their numbers: where to grip, on what, how far, springback allowed for. */
+final class FormSteps {
+    private static final double CLOSE = 1e-9;
+
+    private FormSteps() {}
+
+    /** Cut each wire, mark it, then the form's own steps, then trim and file. */
+    static List<FormStep> of(FormRequest request, List<FormedWire> wires, List<StepDraft> drafts) {
+        var steps = new ArrayList<FormStep>();
+        for (FormedWire wire : wires) {
+            steps.add(plain(FormStep.Kind.CUT, "straight", wire.name()));
+            if (wire.middleMm() > 0 || !Marks.of(wire).isEmpty()) {
+                steps.add(
+                        plain(FormStep.Kind.MARK, wire.middleMm() > 0 ? "middle" : "from the first end", wire.name()));
+            }
+        }
+        for (StepDraft draft : drafts) {
+            FormedWire wire = wires.stream()
+                    .filter(w -> w.name().equals(draft.wire()))
+                    .findFirst()
+                    .orElse(null);
+            if (draft.number() < 0 || wire == null) {
+                steps.add(new FormStep(
+                        -1,
+                        draft.kind(),
+                        draft.part(),
+                        draft.wire(),
+                        draft.meltsMm(),
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null));
+            } else {
+                bent(request, wire, draft, steps);
+            }
+        }
+        for (FormedWire wire : wires) {
+            if (wire.offcutMm() > 0) {
+                steps.add(plain(FormStep.Kind.TRIM, "ends", wire.name()));
+            }
+            if (wire.ends().contains(EndState.FILED)) {
+                steps.add(plain(FormStep.Kind.FILE, "ends", wire.name()));
+            }
+        }
+        return steps;
+    }
+
+    private static FormStep plain(FormStep.Kind kind, String part, String wire) {
+        return new FormStep(-1, kind, part, wire, 0, null, null, null, null, null, null, null);
+    }
+
+    private static void bent(FormRequest request, FormedWire wire, StepDraft draft, List<FormStep> out) {
+        double length = wire.program().lengthOfStepMm(draft.number());
+        double grip = gripMm(wire, draft.number());
+        ScrewRun main = sharpest(wire, draft.number());
+        SpiralRun spiral = spiral(wire, draft.number());
+        Double inside = null;
+        Double degrees = null;
+        Double turns = spiral == null ? null : spiral.curve().turns();
+        Double tool = null;
+        Double held = null;
+        if (main != null && spiral == null) {
+            double radius = radiusMm(main);
+            inside = 2 * radius - wire.diameterMm();
+            double bent = Math.toDegrees(turned(wire, draft.number(), radius));
+            degrees = bent;
+            turns = Math.abs(main.torsion()) > CLOSE || draft.kind() == FormStep.Kind.WRAP ? bent / 360 : null;
+            tool = toolMm(request, wire, inside);
+            held = tool == null ? null : bent * (inside + wire.diameterMm()) / (tool + wire.diameterMm());
+        }
+        out.add(new FormStep(
+                draft.number(),
+                draft.kind(),
+                draft.part(),
+                draft.wire(),
+                length,
+                wire.tails().firstMm() + grip,
+                wire.middleMm() > 0 ? Math.abs(grip - wire.middleMm()) : null,
+                inside,
+                tool,
+                degrees,
+                held,
+                turns));
+    }
+
+    /** The rod that leaves that inside diameter, or null when the bend is crisp or the wire only flexes. */
+    private static Double toolMm(FormRequest request, FormedWire wire, double insideMm) {
+        double d = wire.diameterMm();
+        if (insideMm < 0.75 * d || insideMm < Springback.SMALLEST_MANDREL_MM) {
+            return null;
+        }
+        try {
+            double modulus = request.metal().youngsModulus().inMegapascals();
+            return Springback.mandrelForMm(
+                    BarInBending.ofWire(d, modulus, request.yield().yieldMpa()), insideMm);
+        } catch (Refusal flexes) {
+            return null;
+        }
+    }
+
+    /** Radius of the cylinder a run lies on: {@code κ/(κ² + τ²)}. */
+    private static double radiusMm(ScrewRun run) {
+        return run.curvature() / (run.curvature() * run.curvature() + run.torsion() * run.torsion());
+    }
+
+    private static double turned(FormedWire wire, int step, double radius) {
+        double angle = 0;
+        for (Bend bend : wire.program().bends()) {
+            if (bend.step() == step && bend.run() instanceof ScrewRun run && run.curvature() > CLOSE) {
+                double turn = Math.hypot(run.curvature(), run.torsion()) * run.lengthMm();
+                angle += Math.abs(radiusMm(run) - radius) < 1e-6 * radius ? turn : 0;
+            }
+        }
+        return angle;
+    }
+
+    /** The run that carries most of the step's turning. */
+    private static ScrewRun sharpest(FormedWire wire, int step) {
+        ScrewRun most = null;
+        for (Bend bend : wire.program().bends()) {
+            if (bend.step() == step && bend.run() instanceof ScrewRun run && run.curvature() > CLOSE) {
+                boolean more =
+                        most == null || run.curvature() * run.lengthMm() > most.curvature() * most.lengthMm() + CLOSE;
+                most = more ? run : most;
+            }
+        }
+        return most;
+    }
+
+    private static SpiralRun spiral(FormedWire wire, int step) {
+        return wire.program().bends().stream()
+                .filter(bend -> bend.step() == step && bend.run() instanceof SpiralRun)
+                .map(bend -> (SpiralRun) bend.run())
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** Where the step begins: its end nearer to the middle the form is worked from. */
+    private static double gripMm(FormedWire wire, int step) {
+        double[] at = wire.program().beginningsMm();
+        List<Bend> bends = wire.program().bends();
+        double best = Double.NaN;
+        for (int i = 0; i < bends.size(); i++) {
+            if (bends.get(i).step() == step) {
+                for (double place : new double[] {at[i], at[i + 1]}) {
+                    boolean nearer = Double.isNaN(best)
+                            || Math.abs(place - wire.middleMm()) < Math.abs(best - wire.middleMm()) - CLOSE;
+                    best = nearer ? place : best;
+                }
+            }
+        }
+        return Double.isNaN(best) ? 0 : best;
+    }
+}

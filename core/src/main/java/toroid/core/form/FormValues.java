@@ -1,0 +1,107 @@
+package toroid.core.form;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import toroid.core.numeric.Checks;
+import toroid.core.numeric.Refusal;
+
+/** A form's parameters with a value for each, checked. Choices are kept as their number. */
+public final class FormValues {
+    private final Map<String, Parameter> parameters = new LinkedHashMap<>();
+    private final Map<String, Double> values = new LinkedHashMap<>();
+
+    private final Map<String, List<OutlineRow>> rows = new LinkedHashMap<>();
+
+    private FormValues() {}
+
+    /** @throws Refusal for an unknown parameter, a value out of its limits, or a word that is no choice */
+    public static FormValues of(Form form, FormRequest request) {
+        var checked = new FormValues();
+        double d = request.wireDiameterMm();
+        for (Parameter parameter : form.parameters()) {
+            Object given = request.values().get(parameter.id());
+            if (parameter.kind() == Parameter.Kind.ROWS) {
+                checked.parameters.put(parameter.id(), parameter);
+                checked.rows.put(parameter.id(), given == null ? List.of() : OutlineRow.read(given));
+                checked.values.put(parameter.id(), 0.0);
+                continue;
+            }
+            double value = given == null ? parameter.usual().applyAsDouble(d) : number(parameter, given);
+            double least = parameter.least().applyAsDouble(d);
+            double most = parameter.most().applyAsDouble(d);
+            if (given == null) {
+                value = Math.min(most, Math.max(least, value));
+            }
+            Checks.within(parameter.id(), value, least, most, parameter.unit(), parameter.reason());
+            boolean whole = parameter.kind() == Parameter.Kind.COUNT || parameter.kind() == Parameter.Kind.CHOICE;
+            checked.parameters.put(parameter.id(), parameter);
+            checked.values.put(parameter.id(), whole ? Math.rint(value) : value);
+        }
+        for (String id : request.values().keySet()) {
+            if (!checked.values.containsKey(id)) {
+                throw Refusal.of(
+                        "unknown-parameter",
+                        id,
+                        String.valueOf(request.values().get(id)),
+                        "A " + form.info().name() + " has no \"" + id + "\".",
+                        "It has " + String.join(", ", checked.values.keySet()) + ".");
+            }
+        }
+        return checked;
+    }
+
+    private static double number(Parameter parameter, Object given) {
+        if (given instanceof Number number) {
+            return number.doubleValue();
+        }
+        int index = parameter.choices().indexOf(String.valueOf(given));
+        if (index < 0) {
+            throw Refusal.of(
+                    "unknown-choice",
+                    parameter.id(),
+                    String.valueOf(given),
+                    "\"" + given + "\" is no choice for " + parameter.name() + ".",
+                    parameter.choices().isEmpty()
+                            ? "Give a number."
+                            : "Use one of " + String.join(", ", parameter.choices()) + ".");
+        }
+        return index;
+    }
+
+    public double number(String id) {
+        Double value = values.get(id);
+        if (value == null) {
+            throw new IllegalArgumentException("no parameter " + id);
+        }
+        return value;
+    }
+
+    /** Rows given; empty when none were. */
+    public List<OutlineRow> rows(String id) {
+        return rows.get(id);
+    }
+
+    public boolean is(String id, String choice) {
+        List<String> choices = parameters.get(id).choices();
+        int index = choices.indexOf(choice);
+        if (index < 0) {
+            throw new IllegalArgumentException(choice + " is no choice for " + id);
+        }
+        return (int) number(id) == index;
+    }
+
+    /** Values by id; choices as their words. */
+    public Map<String, Object> asGiven() {
+        var given = new LinkedHashMap<String, Object>();
+        values.forEach((id, value) -> {
+            List<String> choices = parameters.get(id).choices();
+            given.put(
+                    id,
+                    rows.containsKey(id)
+                            ? rows.get(id)
+                            : choices.isEmpty() ? (Object) value : choices.get(value.intValue()));
+        });
+        return given;
+    }
+}

@@ -1,0 +1,46 @@
+package toroid.core.form;
+
+import java.util.List;
+import java.util.Map;
+import toroid.core.bend.program.Contact;
+import toroid.core.quantity.Note;
+
+/**
+ * A form worked out.
+ *
+ * @param values every parameter with its value; choices as words
+ * @param wires its wires
+ * @param solids beads and the like
+ * @param steps in the order hands do them
+ * @param notes judgements, the gravest first
+ * @param contacts where a wire passes through itself, another or a bead; empty when it can be made
+ */
+public record FormWork(
+        FormInfo info,
+        FormRequest request,
+        Map<String, Object> values,
+        List<FormedWire> wires,
+        List<Solid> solids,
+        List<FormStep> steps,
+        List<Note> notes,
+        List<Contact> contacts) {
+    public FormWork {
+        wires = List.copyOf(wires);
+        solids = List.copyOf(solids);
+        steps = List.copyOf(steps);
+        notes = List.copyOf(notes);
+        contacts = List.copyOf(contacts);
+    }
+
+    /** Wire that stays in the form, all its wires, mm. */
+    public DevelopedLength inPiece() {
+        return new DevelopedLength(
+                wires.stream().mapToDouble(w -> w.inPiece().inMillimetres()).sum());
+    }
+
+    /** Wire to cut for it, mm. */
+    public CutLength toCut() {
+        return new CutLength(
+                wires.stream().mapToDouble(w -> w.toCut().inMillimetres()).sum());
+    }
+}

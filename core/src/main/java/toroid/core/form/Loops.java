@@ -1,0 +1,112 @@
+package toroid.core.form;
+
+import java.util.Map;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.CoilSize;
+import toroid.core.bend.program.Frame;
+import toroid.core.quantity.Note;
+
+/**
+ * The loops every finding is made of, bent on from where the wire is. The frame's normal is the side the stem is first tipped
+ * away from. Centre-line radius of a loop of inside diameter i is {@code ρ = (i + d)/2}; the crisp bend at its foot has
+ * {@code r = 3d/4}. Exact arcs; where a cut end meets its stem it stops a flat face short of it.
+ */
+public final class Loops {
+    private Loops() {}
+
+    /** The usual handling beyond a plain loop, mm. Common practice: a loop takes about 1 cm beyond the bead at 0.8 mm. */
+    public static double plainTail(double wireMm) {
+        return 1.5 * wireMm + 0.5;
+    }
+
+    /** The usual handling beyond a wrapped loop, mm. Common practice: about 4 cm beyond the bend at 0.9 mm, three wraps. */
+    public static double wrappedTail(double wireMm) {
+        return 9 + 3 * wireMm;
+    }
+
+    /**
+     * A plain loop over its stem: tipped back by {@code atan(h/r)}, {@code h = √(ρ² + 2rρ)}, so that the loop's middle stands on
+     * the stem's line, then turned until its end meets the stem.
+     */
+    public static void plain(WireMaker wire, double insideMm, String part) {
+        wire.form().openLoop(insideMm, wire.diameterMm());
+        double d = wire.diameterMm();
+        wire.step(FormStep.Kind.BEND, part);
+        double tip = tipBack(wire, insideMm);
+        double over = Math.toDegrees(Math.acos(Math.min(0.999, d / insideMm)));
+        wire.step(FormStep.Kind.LOOP, part).bend(insideMm, 180 + over + tip);
+        wire.tail(plainTail(d)).end(EndState.FLUSH);
+    }
+
+    /** Tips the stem back and answers by how many degrees. */
+    private static double tipBack(WireMaker wire, double insideMm) {
+        double d = wire.diameterMm();
+        double r = 0.75 * d;
+        double rho = (insideMm + d) / 2;
+        double tip = Math.toDegrees(Math.atan2(Math.sqrt(rho * rho + 2 * r * rho), r));
+        wire.crisp(-tip);
+        return tip;
+    }
+
+    /** A loop beside its stem: one arc from the stem round until it meets it again. */
+    public static void offset(WireMaker wire, double insideMm, String part) {
+        wire.form().openLoop(insideMm, wire.diameterMm());
+        double d = wire.diameterMm();
+        double rho = (insideMm + d) / 2;
+        wire.step(FormStep.Kind.LOOP, part).bend(insideMm, 360 - Math.toDegrees(Math.acos(Math.max(-1, 1 - d / rho))));
+        wire.tail(plainTail(d)).end(EndState.FLUSH);
+    }
+
+    /** A loop in mid-wire that crosses over itself and goes on the way it came: one turn of a helix of pitch 1.05 d. */
+    public static void midwire(WireMaker wire, double insideMm, String part) {
+        double d = wire.diameterMm();
+        wire.step(FormStep.Kind.LOOP, part).coil(new CoilSize((insideMm + d) / 2, 1.05 * d, 1, true));
+    }
+
+    /**
+     * A wrapped loop: a neck that takes its wraps, the loop over it, the tail crossed in front and wrapped down the neck.
+     * {@code neck = n d + d/2}, loop as {@link #plain} but crossing, n turns of {@code √((2πd)² + d²)}.
+     *
+     * @param wraps n, 1 up
+     */
+    public static void wrapped(WireMaker wire, double insideMm, int wraps, String part) {
+        wrappedOn(wire, insideMm, wraps, neckMm(wire.diameterMm(), wraps), part);
+    }
+
+    /** The neck that many wraps need, mm. */
+    public static double neckMm(double wireMm, int wraps) {
+        return (wraps + 0.5) * wireMm;
+    }
+
+    /** As {@link #wrapped}, on a neck of that length; refuses none but notes when the wraps do not fit it. */
+    public static void wrappedOn(WireMaker wire, double insideMm, int wraps, double neckMm, String part) {
+        double d = wire.diameterMm();
+        if (wraps * d > neckMm + 1e-9) {
+            wire.form()
+                    .note(Note.care(
+                            "wraps-do-not-fit",
+                            Map.of("neckMm", neckMm, "wraps", wraps, "needMm", neckMm(d, wraps), "wireMm", d)));
+        }
+        wire.leave(part + ", neck", neckMm);
+        Frame foot = wire.here();
+        wire.step(FormStep.Kind.BEND, part);
+        double tip = tipBack(wire, insideMm);
+        wire.step(FormStep.Kind.LOOP, part).bend(insideMm, 200 + tip);
+        wire.step(FormStep.Kind.WRAP, part);
+        Frame axis = new Frame(foot.position(), foot.tangent().negate(), foot.binormal());
+        wire.wrap(new CoilSize(d, d, wraps, false), axis);
+        wire.tail(wrappedTail(d)).end(EndState.TUCKED);
+    }
+
+    /** The middle of a loop about to be turned on this stem, mm beyond where it is. */
+    public static double middleMm(double insideMm, double wireMm) {
+        double r = 0.75 * wireMm;
+        double rho = (insideMm + wireMm) / 2;
+        return Math.sqrt(rho * rho + 2 * r * rho);
+    }
+
+    /** A stem's frame: from that place, along x or −x, faces in the xy plane. */
+    public static Frame stem(double x, double y, double direction, double side) {
+        return new Frame(new Vector3D(x, y, 0), new Vector3D(direction, 0, 0), new Vector3D(0, side, 0));
+    }
+}

@@ -1,0 +1,63 @@
+package toroid.core.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import toroid.core.bend.program.Bend;
+
+/** Marks to set on the straight wire before it is bent. */
+public final class Marks {
+    /** Marks closer than this are one, mm. */
+    private static final double ONE_MARK_MM = 0.3;
+
+    private Marks() {}
+
+    /**
+     * One mark.
+     *
+     * @param atMm from the first cut end, tail included
+     * @param kind what begins or ends there
+     * @param step the step that begins there, or −1
+     */
+    public record Mark(double atMm, Kind kind, int step) {}
+
+    /** What a mark is for. */
+    public enum Kind {
+        MIDDLE,
+        BEND,
+        TRIM
+    }
+
+    /** In order along the wire: the middle, where every step begins, where the ends are trimmed. */
+    public static List<Mark> of(FormedWire wire) {
+        var marks = new ArrayList<Mark>();
+        double first = wire.tails().firstMm();
+        if (first > 0) {
+            marks.add(new Mark(first, Kind.TRIM, -1));
+        }
+        double[] at = wire.program().beginningsMm();
+        List<Bend> bends = wire.program().bends();
+        for (int i = 1; i < bends.size(); i++) {
+            if (bends.get(i).step() != bends.get(i - 1).step()) {
+                boolean outward = at[i] >= wire.middleMm() - 1e-9;
+                add(marks, first + at[i], bends.get(outward ? i : i - 1).step());
+            }
+        }
+        if (wire.tails().secondMm() > 0) {
+            marks.add(new Mark(first + wire.program().lengthMm(), Kind.TRIM, -1));
+        }
+        if (wire.middleMm() > 0) {
+            double middle = first + wire.middleMm();
+            marks.removeIf(mark -> Math.abs(mark.atMm() - middle) < ONE_MARK_MM);
+            marks.add(new Mark(middle, Kind.MIDDLE, -1));
+            marks.sort((a, b) -> Double.compare(a.atMm(), b.atMm()));
+        }
+        return marks;
+    }
+
+    private static void add(List<Mark> marks, double at, int step) {
+        boolean near = marks.stream().anyMatch(mark -> Math.abs(mark.atMm() - at) < ONE_MARK_MM);
+        if (!near) {
+            marks.add(new Mark(at, Kind.BEND, step));
+        }
+    }
+}

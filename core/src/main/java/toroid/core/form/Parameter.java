@@ -1,0 +1,102 @@
+package toroid.core.form;
+
+import java.util.List;
+import java.util.function.DoubleUnaryOperator;
+
+/**
+ * One thing about a form that a maker chooses. Default and limits follow the wire's diameter, so that a form scales.
+ *
+ * @param id stable name
+ * @param name as shown
+ * @param unit {@code mm}, {@code °} or empty
+ * @param usual default from the wire's diameter in mm
+ * @param least lower limit from the wire's diameter
+ * @param most upper limit from the wire's diameter
+ * @param reason why the limits stand, a remedy in a few words
+ */
+public record Parameter(
+        String id,
+        String name,
+        Kind kind,
+        String unit,
+        DoubleUnaryOperator usual,
+        DoubleUnaryOperator least,
+        DoubleUnaryOperator most,
+        List<String> choices,
+        String reason) {
+    /** What kind of value it takes. A choice's number is its place in {@code choices}. */
+    public enum Kind {
+        LENGTH,
+        ANGLE,
+        COUNT,
+        CHOICE,
+        /** Rows of an outline: how far to feed, how far to turn the plane, how far to bend, on what radius. */
+        ROWS
+    }
+
+    public Parameter {
+        choices = List.copyOf(choices);
+    }
+
+    /** A length in mm. */
+    public static Parameter length(
+            String id,
+            String name,
+            DoubleUnaryOperator usual,
+            DoubleUnaryOperator least,
+            DoubleUnaryOperator most,
+            String reason) {
+        return new Parameter(id, name, Kind.LENGTH, "mm", usual, least, most, List.of(), reason);
+    }
+
+    /** A length in mm that does not follow the wire. */
+    public static Parameter fixed(String id, String name, double usual, double least, double most, String reason) {
+        return length(id, name, d -> usual, d -> least, d -> most, reason);
+    }
+
+    public static Parameter angle(String id, String name, double usual, double least, double most) {
+        return new Parameter(id, name, Kind.ANGLE, "°", d -> usual, d -> least, d -> most, List.of(), "");
+    }
+
+    public static Parameter count(String id, String name, int usual, int least, int most, String reason) {
+        return new Parameter(id, name, Kind.COUNT, "", d -> usual, d -> least, d -> most, List.of(), reason);
+    }
+
+    /** One of several; the first is the default. */
+    public static Parameter choice(String id, String name, String... choices) {
+        int last = choices.length - 1;
+        return new Parameter(id, name, Kind.CHOICE, "", d -> 0, d -> 0, d -> last, List.of(choices), "");
+    }
+
+    /** The rows of an outline. */
+    public static Parameter rows(String id, String name) {
+        return new Parameter(id, name, Kind.ROWS, "", d -> 0, d -> 0, d -> 0, List.of(), "");
+    }
+
+    /** A loop's inside diameter: smaller than the wire itself it cannot be turned on any jaw. */
+    public static Parameter loop(String id, String name, double usualInWires) {
+        return length(
+                id,
+                name,
+                d -> Math.round(usualInWires * d * 10) / 10.0,
+                d -> 1.2 * d,
+                d -> 40 * d,
+                "Smaller than the wire no jaw turns it; much larger it is a frame.");
+    }
+
+    /** A bead's diameter. */
+    public static Parameter bead(double usual) {
+        return fixed("bead", "bead", usual, 1, 60, "Measure the bead.");
+    }
+
+    /** A bead's hole, as measured. */
+    public static Parameter hole() {
+        return length(
+                "hole",
+                "its hole",
+                d -> Math.max(1, Math.ceil(d * 12) / 10),
+                d -> 0.2,
+                d -> 20,
+                "Measure the hole with the thickest wire that goes through.");
+    }
+}

@@ -1,0 +1,195 @@
+package toroid.core.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.CoilSize;
+import toroid.core.bend.program.DomedSpiral;
+import toroid.core.bend.program.Frame;
+import toroid.core.bend.program.ProgramBuilder;
+import toroid.core.bend.program.Run;
+import toroid.core.bend.program.SpiralRun;
+
+/** Bends one wire, or one half of it from its middle outward. Diameters mm, angles degrees. */
+public final class WireMaker {
+    private final FormMaker form;
+    private final String wire;
+    private final double diameterMm;
+    private final ProgramBuilder builder;
+    private final List<StepDraft> steps = new ArrayList<>();
+    private EndState end = EndState.FLUSH;
+    private boolean follows;
+    private double tailMm;
+    private double meltedMm;
+
+    WireMaker(FormMaker form, String wire, double diameterMm, Frame start) {
+        this.form = form;
+        this.wire = wire;
+        this.diameterMm = diameterMm;
+        this.builder = new ProgramBuilder(start);
+        builder.step(form.nextStep());
+    }
+
+    String name() {
+        return wire;
+    }
+
+    public double diameterMm() {
+        return diameterMm;
+    }
+
+    public Frame here() {
+        return builder.here();
+    }
+
+    public double lengthMm() {
+        return builder.lengthMm();
+    }
+
+    /** Begins a step; what is bent from here on is made by it. */
+    public WireMaker step(FormStep.Kind kind, String part) {
+        int number = form.nextStep();
+        builder.step(number);
+        steps.add(new StepDraft(number, kind, part, wire));
+        return this;
+    }
+
+    /** Something done to the wire here that bends nothing. */
+    public WireMaker does(FormStep.Kind kind, String part) {
+        steps.add(new StepDraft(-1, kind, part, wire));
+        return this;
+    }
+
+    public WireMaker straight(double mm) {
+        builder.straight(mm);
+        return this;
+    }
+
+    /** Leaves a length straight, as a step of its own. */
+    public WireMaker leave(String part, double mm) {
+        return step(FormStep.Kind.LEAVE, part).straight(mm);
+    }
+
+    /** Bends towards the normal on a tool; a negative angle bends away from it. */
+    public WireMaker bend(double insideMm, double degrees) {
+        builder.arc((insideMm + diameterMm) / 2, Math.toRadians(degrees));
+        return this;
+    }
+
+    /** A crisp bend at the edge of the jaw: inside diameter half the wire. */
+    public WireMaker crisp(double degrees) {
+        return bend(diameterMm / 2, degrees);
+    }
+
+    public WireMaker roll(double degrees) {
+        builder.roll(Math.toRadians(degrees));
+        return this;
+    }
+
+    public WireMaker towards(Vector3D direction) {
+        builder.towards(direction);
+        return this;
+    }
+
+    public WireMaker to(Vector3D place, Vector3D direction) {
+        builder.to(place, direction);
+        return this;
+    }
+
+    public WireMaker wrap(CoilSize coil, Frame axis) {
+        builder.wrap(coil, axis);
+        return this;
+    }
+
+    public WireMaker coil(CoilSize coil) {
+        builder.coil(coil);
+        return this;
+    }
+
+    /**
+     * Leads over to a ball and spirals on it, away from a pole.
+     *
+     * @param centre the ball's middle
+     * @param pole unit vector to the pole the rows go round
+     * @param first unit vector, square to the pole, where the first row begins
+     * @param anticlockwise seen from outside the pole
+     */
+    public WireMaker dome(DomedSpiral spiral, Vector3D centre, Vector3D pole, Vector3D first, boolean anticlockwise) {
+        Frame own = spiral.at(0);
+        Vector3D east = pole.crossProduct(first).scalarMultiply(anticlockwise ? 1 : -1);
+        builder.to(centre.add(laid(own.position(), first, east, pole)), laid(own.tangent(), first, east, pole));
+        builder.towards(laid(own.normal(), first, east, pole));
+        builder.run(new SpiralRun(spiral, false, !anticlockwise));
+        return this;
+    }
+
+    private static Vector3D laid(Vector3D v, Vector3D x, Vector3D y, Vector3D z) {
+        return new Vector3D(v.getX(), x, v.getY(), y, v.getZ(), z);
+    }
+
+    public WireMaker run(Run run) {
+        builder.run(run);
+        return this;
+    }
+
+    /** Melts the end to a ball of diameter b: it uses up {@code 2b³/(3d²)} of wire (equal volumes; exact). */
+    public WireMaker ball(double ballMm) {
+        meltedMm += BalledEnd.wireMm(ballMm, diameterMm);
+        steps.add(new StepDraft(-2, FormStep.Kind.BALL, "balled end", wire).melting(meltedMm));
+        form.solid(new Solid(
+                Solid.Kind.BALL,
+                new Vector3D(1, here().position(), ballMm / 2, here().tangent()),
+                here().tangent(),
+                ballMm,
+                ballMm,
+                0));
+        end = EndState.BALLED;
+        return this;
+    }
+
+    /** The state this end is left in. */
+    public WireMaker end(EndState state) {
+        end = state;
+        return this;
+    }
+
+    /** What the hand holds beyond this end, by the form's own habit. */
+    public WireMaker tail(double mm) {
+        tailMm = mm * form.request().schools().tailFactor();
+        return this;
+    }
+
+    /** Binding wire takes its exact course by hand, from what it lies on: it is not checked for contact. */
+    public WireMaker follows() {
+        follows = true;
+        return this;
+    }
+
+    boolean isFollowing() {
+        return follows;
+    }
+
+    ProgramBuilder builder() {
+        return builder;
+    }
+
+    List<StepDraft> steps() {
+        return steps;
+    }
+
+    EndState end() {
+        return end;
+    }
+
+    double tailMm() {
+        return tailMm;
+    }
+
+    double meltedMm() {
+        return meltedMm;
+    }
+
+    FormMaker form() {
+        return form;
+    }
+}

@@ -1,0 +1,73 @@
+package toroid.core.form;
+
+import java.util.Map;
+import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Roots;
+
+/**
+ * One wave of crimped wire: two flanks at ±θ to its run and two rounds of centre-line radius R.
+ *
+ * <p>Half a wave advances {@code p/2 = s cos θ + 2R sin θ} and rises {@code h = s sin θ + 2R (1 − cos θ)} with s the straight of
+ * a flank; θ is the root of the second with s from the first. Exact geometry of arcs and straights.
+ *
+ * @param angle θ, radians
+ * @param flankMm s
+ * @param radiusMm R, to the wire's middle
+ */
+public record Zigzag(double angle, double flankMm, double radiusMm) {
+    /** Toothed wheels take wire from this to the next, mm. Common practice. */
+    private static final double WHEELS_FROM = 0.6;
+
+    private static final double WHEELS_TO = 0.8;
+    private static final double MEASURED = 0.03;
+
+    /** From the parameters wave and height, on teeth as round as the wire is thick. */
+    public static Zigzag of(FormMaker maker) {
+        double p = maker.mm("wave");
+        double h = maker.mm("height");
+        double radius = maker.d();
+        double steepest = Math.asin(Math.min(0.999, p / (4 * radius)));
+        double highest = rise(steepest, p, radius);
+        if (h > highest) {
+            throw Refusal.outOfRange(
+                    "height", h, 0.2 * maker.d(), highest, "mm", "So short a wave does not rise that high.");
+        }
+        double angle = Roots.between(a -> rise(a, p, radius) - h, 0, steepest, 1e-12);
+        return new Zigzag(angle, straight(angle, p, radius), radius);
+    }
+
+    private static double straight(double angle, double p, double radius) {
+        return (p / 2 - 2 * radius * Math.sin(angle)) / Math.cos(angle);
+    }
+
+    private static double rise(double angle, double p, double radius) {
+        return straight(angle, p, radius) * Math.sin(angle) + 2 * radius * (1 - Math.cos(angle));
+    }
+
+    /** Wire in one wave, mm. */
+    public double waveWireMm() {
+        return 2 * flankMm + 4 * radiusMm * angle;
+    }
+
+    /** Length of a wave against its wire, below 1. */
+    public double shortening() {
+        return 2 * (flankMm * Math.cos(angle) + 2 * radiusMm * Math.sin(angle)) / waveWireMm();
+    }
+
+    /** Runs that many waves from where the wire is, along its tangent. */
+    public void run(WireMaker wire, int waves) {
+        double degrees = Math.toDegrees(angle);
+        double inside = 2 * radiusMm - wire.diameterMm();
+        for (int i = 0; i < waves; i++) {
+            wire.bend(inside, degrees).straight(flankMm).bend(inside, -degrees);
+            wire.bend(inside, -degrees).straight(flankMm).bend(inside, degrees);
+        }
+    }
+
+    /** Notes wire that the wheels do not take. */
+    public static void checkWheels(FormMaker maker) {
+        if (maker.d() < WHEELS_FROM - MEASURED || maker.d() > WHEELS_TO + MEASURED) {
+            maker.care("wheels-take", Map.of("wireMm", maker.d(), "fromMm", WHEELS_FROM, "toMm", WHEELS_TO));
+        }
+    }
+}

@@ -1,0 +1,59 @@
+package toroid.core.form.catalogue;
+
+import com.google.auto.service.AutoService;
+import java.util.List;
+import toroid.core.form.Beads;
+import toroid.core.form.Family;
+import toroid.core.form.Form;
+import toroid.core.form.FormInfo;
+import toroid.core.form.FormMaker;
+import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Loops;
+import toroid.core.form.Parameter;
+import toroid.core.form.WireMaker;
+
+/**
+ * A bead between two loops: plain, wrapped, or one of each. Both loops lie in one plane unless turned.
+ */
+@AutoService(Form.class)
+public final class BeadLink implements Form {
+    @Override
+    public FormInfo info() {
+        return new FormInfo("bead-link", Family.BEAD_LINKS, "bead link", "a bead between two loops", 0.8);
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                Parameter.bead(8),
+                Parameter.hole(),
+                Parameter.choice("first", "first end", "wrapped", "plain"),
+                Parameter.choice("second", "second end", "wrapped", "plain"),
+                Parameter.loop("loop", "loops, inside", 2.5),
+                Parameter.count("wraps", "wraps", 3, 1, 12, "Three is the habit."),
+                Parameter.angle("turned", "loops turned by", 0, 0, 180));
+    }
+
+    @Override
+    public void make(FormMaker m) {
+        double half = m.mm("bead") / 2;
+        Beads.along(m, 0, m.mm("bead"), m.mm("hole"));
+        WireMaker left = m.wire("link", Loops.stem(0, 0, -1, 1)).leave("through the bead", half);
+        end(m, left, "first", "first loop");
+        left.does(Kind.THREAD, "bead");
+        WireMaker right = m.wire("link", Loops.stem(0, 0, 1, -1))
+                .leave("through the bead", half)
+                .roll(m.degrees("turned"));
+        end(m, right, "second", "second loop");
+        m.secondEndLast(left, right);
+    }
+
+    /** One end of a link, as the parameter {@code which} has it, with the form's loop and wraps. */
+    static void end(FormMaker m, WireMaker wire, String which, String part) {
+        if (m.is(which, "wrapped")) {
+            Loops.wrapped(wire, m.mm("loop"), m.count("wraps"), part);
+        } else {
+            Loops.plain(wire, m.mm("loop"), part);
+        }
+    }
+}

@@ -1,0 +1,107 @@
+package toroid.core.form.catalogue;
+
+import com.google.auto.service.AutoService;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.CoilSize;
+import toroid.core.bend.program.Frame;
+import toroid.core.bend.program.ScrewRun;
+import toroid.core.form.Beads;
+import toroid.core.form.EndState;
+import toroid.core.form.Family;
+import toroid.core.form.Form;
+import toroid.core.form.FormInfo;
+import toroid.core.form.FormMaker;
+import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Loops;
+import toroid.core.form.Parameter;
+import toroid.core.form.WireMaker;
+
+/**
+ * A wrapped bead link whose tails are carried round the bead's sides to the far neck: one leaves over, the other under the stem,
+ * each a half circle {@code ½π(D + w)} by every bead, a full round in each gap, two wraps at the far neck.
+ */
+@AutoService(Form.class)
+public final class BeadLinkCarried implements Form {
+    @Override
+    public FormInfo info() {
+        return new FormInfo(
+                "bead-link-carried",
+                Family.BEAD_LINKS,
+                "bead link, tails carried round",
+                "beads caged by their own tails, wrapped at the far necks",
+                0.7);
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                Parameter.bead(8),
+                Parameter.hole(),
+                Parameter.count("beads", "beads", 1, 1, 5, "More than five are a strand."),
+                Parameter.loop("loop", "loops, inside", 3.5),
+                Parameter.length("play", "play for the rounds", d -> 1.75, d -> 0.5, d -> 4, "1.5 to 2 mm is usual."));
+    }
+
+    @Override
+    public void make(FormMaker m) {
+        double d = m.d();
+        double step = m.mm("bead") + 3.4 * d;
+        double neck = 5.2 * d + m.mm("play");
+        double toNeck = (m.count("beads") - 1) * step / 2 + m.mm("bead") / 2;
+        for (int i = 0; i < m.count("beads"); i++) {
+            Beads.along(m, (i - (m.count("beads") - 1) / 2.0) * step, m.mm("bead"), m.mm("hole"));
+        }
+        WireMaker left = side(m, -1, toNeck, neck, step);
+        left.does(Kind.THREAD, "beads");
+        m.inTandem(left, side(m, 1, toNeck, neck, step));
+    }
+
+    /** How far from the stem the tail passes the other tail's wraps, in wires. */
+    private static final double CLEAR = 2.2;
+
+    /** One side: neck, loop, then the tail back along the beads, over for the right side, under for the left. */
+    private static WireMaker side(FormMaker m, int way, double toNeck, double neck, double step) {
+        double d = m.d();
+        String name = way > 0 ? "second" : "first";
+        WireMaker wire = m.wire("link", Loops.stem(0, 0, way, way)).leave("through the beads", toNeck);
+        wire.leave(name + " loop, neck", neck);
+        wire.step(Kind.BEND, name + " loop");
+        double rho = (m.mm("loop") + d) / 2;
+        double tip = Math.toDegrees(Math.atan2(Math.sqrt(rho * rho + 1.5 * d * rho), 0.75 * d));
+        wire.crisp(-tip).step(Kind.LOOP, name + " loop").bend(m.mm("loop"), 170 + tip);
+        Vector3D up = new Vector3D(0, way, 0);
+        double ball = (m.mm("bead") + d) / 2 + 0.05 * d;
+        wire.step(Kind.BEND, name + " tail, beside the neck");
+        double from = Math.asin(Math.min(0.9, (CLEAR + 1.2) * d / ball));
+        double outermost = way * (m.count("beads") - 1) / 2.0 * step;
+        double lead = ball * Math.cos(from) + 1.2 * d / Math.tan((Math.PI / 2 - from) / 2);
+        wire.to(new Vector3D(outermost + way * lead, way * CLEAR * d, 0), new Vector3D(-way, 0, 0));
+        int beads = m.count("beads");
+        for (int i = beads - 1; i >= 0; i--) {
+            double x = way * (i - (beads - 1) / 2.0) * step;
+            wire.step(Kind.BIND, name + " tail, round bead " + (beads - i));
+            half(wire, x, ball, way, up, from);
+            if (i > 0) {
+                wire.step(Kind.WRAP, name + " tail, round the gap");
+                wire.wrap(new CoilSize(d, 1.02 * d, 1, way > 0), axis(x - way * (m.mm("bead") / 2 + 0.7 * d), way, up));
+            }
+        }
+        wire.step(Kind.WRAP, name + " tail, at the far neck");
+        wire.wrap(new CoilSize(d, 1.02 * d, 2, way > 0), axis(-way * (toNeck + 0.8 * d), way, up));
+        return wire.tail(Loops.wrappedTail(d)).end(EndState.TUCKED);
+    }
+
+    private static Frame axis(double x, int way, Vector3D up) {
+        return new Frame(new Vector3D(x, 0, 0), new Vector3D(-way, 0, 0), up);
+    }
+
+    /** Leads to the bead's flank and follows it half round. */
+    private static void half(WireMaker wire, double x, double ball, int way, Vector3D up, double from) {
+        Vector3D out = new Vector3D(way, 0, 0);
+        Vector3D place = new Vector3D(1, new Vector3D(x, 0, 0), ball * Math.cos(from), out, ball * Math.sin(from), up);
+        wire.to(place, new Vector3D(-Math.sin(from), out, Math.cos(from), up));
+        wire.towards(new Vector3D(x, 0, 0).subtract(place));
+        wire.run(ScrewRun.arc(ball, Math.PI - 2 * from));
+    }
+}

@@ -1,0 +1,62 @@
+package toroid.core.form.catalogue;
+
+import com.google.auto.service.AutoService;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.CoilSize;
+import toroid.core.bend.program.Frame;
+import toroid.core.bend.program.ScrewRun;
+import toroid.core.form.EndState;
+import toroid.core.form.Family;
+import toroid.core.form.Form;
+import toroid.core.form.FormInfo;
+import toroid.core.form.FormMaker;
+import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Parameter;
+import toroid.core.form.Solid;
+import toroid.core.form.WireMaker;
+
+/**
+ * A coil on a rod no larger than the cord; the last turn lifted opposite the cut end as an eye, the first turn nipped into the
+ * cord, glued.
+ */
+@AutoService(Form.class)
+public final class CordEnd implements Form {
+    @Override
+    public FormInfo info() {
+        return new FormInfo(
+                "cord-end", Family.COILS, "cord end", "a coil that grips a cord, its last turn an eye", 1.0);
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                Parameter.fixed("cord", "cord", 3, 0.8, 20, "Measure the cord, not stretched."),
+                Parameter.length("long", "coil, long", d -> 10, d -> 3 * d, d -> 40, "About 1 cm is usual."));
+    }
+
+    @Override
+    public void make(FormMaker m) {
+        double d = m.d();
+        double turns = Math.floor(m.mm("long") / d) + 0.5;
+        double radius = (m.mm("cord") + d) / 2;
+        m.solid(new Solid(
+                Solid.Kind.CORD,
+                new Vector3D(-m.mm("long") / 2, 0, 0),
+                Vector3D.PLUS_I,
+                m.mm("cord"),
+                2 * m.mm("long"),
+                0));
+        WireMaker coil = m.wire(
+                "cord end",
+                new Frame(
+                        new Vector3D(0, radius, 0),
+                        new Vector3D(d, 0, 2 * Math.PI * radius).normalize(),
+                        Vector3D.MINUS_J));
+        coil.step(Kind.COIL, "on a rod no larger than the cord").coil(new CoilSize(radius, d, turns, true));
+        coil.step(Kind.BEND, "last turn, lifted opposite the cut end");
+        coil.towards(Vector3D.PLUS_I).run(ScrewRun.arc(radius, Math.toRadians(290)));
+        coil.does(Kind.GLUE, "cord in the coil").does(Kind.BEND, "first turn, nipped into the cord");
+        m.done(coil.tail(3), 8, EndState.FILED);
+    }
+}

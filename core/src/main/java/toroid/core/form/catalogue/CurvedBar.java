@@ -1,0 +1,55 @@
+package toroid.core.form.catalogue;
+
+import com.google.auto.service.AutoService;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.Frame;
+import toroid.core.form.Family;
+import toroid.core.form.Form;
+import toroid.core.form.FormInfo;
+import toroid.core.form.FormMaker;
+import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Loops;
+import toroid.core.form.Parameter;
+import toroid.core.form.WireMaker;
+
+/**
+ * A curved bar with a loop at both ends, used crossed in pairs or as a chain's link.
+ */
+@AutoService(Form.class)
+public final class CurvedBar implements Form {
+    @Override
+    public FormInfo info() {
+        return new FormInfo("curved-bar", Family.FRAMES, "curved bar", "a bowed link with a loop at both ends", 1.2);
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                Parameter.length(
+                        "long", "bar, along the bow", d -> 25, d -> 6 * d, d -> 150, "Longer bars bend in wear."),
+                Parameter.length("former", "bowed over", d -> 40, d -> 8 * d, d -> 500, "The cylinder it is bowed on."),
+                Parameter.loop("loop", "loops, inside", 2.2),
+                Parameter.choice("sides", "loops on", "the same side", "opposite sides"),
+                Parameter.angle("turned", "second loop turned by", 0, 0, 180));
+    }
+
+    @Override
+    public void make(FormMaker m) {
+        WireMaker first = side(m, -1);
+        Loops.offset(first, m.mm("loop"), "first loop");
+        WireMaker second = side(m, 1);
+        second.roll(m.degrees("turned") + (m.is("sides", "opposite sides") ? 180 : 0));
+        Loops.offset(second, m.mm("loop"), "second loop");
+        m.inTandem(first, second);
+    }
+
+    private static WireMaker side(FormMaker m, int way) {
+        double radius = (m.mm("former") + m.d()) / 2;
+        double angle = Math.toDegrees(m.mm("long") / 2 / radius);
+        WireMaker wire = m.wire("bar", new Frame(Vector3D.ZERO, new Vector3D(way, 0, 0), Vector3D.MINUS_J));
+        return wire.step(Kind.FORM, "bow, from the middle")
+                .bend(m.mm("former"), angle)
+                .roll(180);
+    }
+}

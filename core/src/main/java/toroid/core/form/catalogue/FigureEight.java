@@ -1,0 +1,40 @@
+package toroid.core.form.catalogue;
+
+import com.google.auto.service.AutoService;
+import java.util.List;
+import toroid.core.form.Family;
+import toroid.core.form.Form;
+import toroid.core.form.FormInfo;
+import toroid.core.form.FormMaker;
+import toroid.core.form.Loops;
+import toroid.core.form.Parameter;
+import toroid.core.form.WireMaker;
+
+/**
+ * Two loops turned opposite ways from one length: the eye of a hook clasp, or a link.
+ */
+@AutoService(Form.class)
+public final class FigureEight implements Form {
+    @Override
+    public FormInfo info() {
+        return new FormInfo("figure-eight", Family.CLASPS, "figure-eight", "two loops in one wire", 1.0);
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                Parameter.loop("first", "first loop, inside", 3), Parameter.loop("second", "second loop, inside", 4.5));
+    }
+
+    @Override
+    public void make(FormMaker m) {
+        m.inTandem(half(m, -1, "first"), half(m, 1, "second"));
+    }
+
+    private static WireMaker half(FormMaker m, int way, String which) {
+        WireMaker wire =
+                m.wire("figure-eight", Loops.stem(0, 0, way, way)).leave("crossing, from the middle", 0.4 * m.d());
+        Loops.offset(wire, m.mm(which), which + " loop");
+        return wire;
+    }
+}

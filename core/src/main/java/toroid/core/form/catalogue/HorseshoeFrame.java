@@ -1,0 +1,52 @@
+package toroid.core.form.catalogue;
+
+import com.google.auto.service.AutoService;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.CoilSize;
+import toroid.core.bend.program.Frame;
+import toroid.core.form.Family;
+import toroid.core.form.Form;
+import toroid.core.form.FormInfo;
+import toroid.core.form.FormMaker;
+import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Loops;
+import toroid.core.form.Parameter;
+import toroid.core.form.WireMaker;
+
+/**
+ * A frame bent on a cylinder, with a loop at mid-length and one at each end.
+ */
+@AutoService(Form.class)
+public final class HorseshoeFrame implements Form {
+    @Override
+    public FormInfo info() {
+        return new FormInfo(
+                "horseshoe-frame", Family.FRAMES, "horseshoe frame", "a drop's frame with three loops", 1.2);
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                Parameter.length("former", "cylinder", d -> 20, d -> 6 * d, d -> 120, "The cylinder it is bent on."),
+                Parameter.angle("arc", "each side bent by", 140, 30, 165),
+                Parameter.loop("middle", "middle loop, inside", 2.5),
+                Parameter.loop("ends", "end loops, inside", 2.2));
+    }
+
+    @Override
+    public void make(FormMaker m) {
+        m.inTandem(half(m, -1), half(m, 1));
+    }
+
+    /** From the top of the middle loop: half the loop, crossing, then its side of the frame. */
+    private static WireMaker half(FormMaker m, int way) {
+        double d = m.d();
+        WireMaker wire = m.wire("frame", new Frame(Vector3D.ZERO, new Vector3D(way, 0, 0), Vector3D.MINUS_J));
+        wire.step(Kind.LOOP, "middle loop").coil(new CoilSize((m.mm("middle") + d) / 2, 1.15 * d, 0.5, true));
+        wire.step(Kind.FORM, "side, on the cylinder").roll(180).bend(m.mm("former"), m.degrees("arc"));
+        wire.roll(180);
+        Loops.offset(wire, m.mm("ends"), "end loop");
+        return wire;
+    }
+}

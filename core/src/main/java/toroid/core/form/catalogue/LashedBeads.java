@@ -1,0 +1,95 @@
+package toroid.core.form.catalogue;
+
+import com.google.auto.service.AutoService;
+import java.util.List;
+import java.util.Map;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.CoilSize;
+import toroid.core.bend.program.Frame;
+import toroid.core.form.Beads;
+import toroid.core.form.EndState;
+import toroid.core.form.Family;
+import toroid.core.form.Form;
+import toroid.core.form.FormInfo;
+import toroid.core.form.FormMaker;
+import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Loops;
+import toroid.core.form.Parameter;
+import toroid.core.form.WireMaker;
+import toroid.core.quantity.Note;
+
+/**
+ * Small beads lashed in arcs beside bigger ones: from the middle outward, always over then under, one round in each gap. Over a
+ * half circle lie {@code π/(2 asin(s/(D + s)))} small beads, rounded down; the outermost may bow out past the neighbours.
+ */
+@AutoService(Form.class)
+public final class LashedBeads implements Form {
+    @Override
+    public FormInfo info() {
+        return new FormInfo("lashed-beads", Family.BOUND, "lashed beads", "small beads in arcs beside a strand", 0.8);
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                Parameter.bead(8),
+                Parameter.hole(),
+                Parameter.count("beads", "big beads", 3, 1, 15, "Make it in lengths."),
+                Parameter.fixed("small", "small bead", 2, 0.8, 6, "Smaller than the big one."),
+                Parameter.length("fine", "lashing wire", d -> 0.3, d -> 0.15, d -> 0.6, "0.3 mm is usual."));
+    }
+
+    @Override
+    public void make(FormMaker m) {
+        double s = m.mm("small");
+        double big = m.mm("bead");
+        int each = (int) Math.floor(Math.PI / (2 * Math.asin(s / (big + s))) + 1e-9);
+        double step = big + 4 * m.mm("fine");
+        int beads = m.count("beads");
+        double from = -(beads - 1) / 2.0 * step;
+        WireMaker strand = m.wire("strand", Loops.stem(from - step, 0, 1, 1)).leave("strand", (beads + 1) * step);
+        m.done(strand.tail(20).end(EndState.FILED), 20, EndState.FILED);
+        for (int i = 0; i < beads; i++) {
+            Beads.along(m, from + i * step, big, m.mm("hole"));
+            for (int j = 0; j < each; j++) {
+                double angle = Math.PI * (j + 0.5) / each;
+                double up = i % 2 == 0 ? 1 : -1;
+                Beads.beside(
+                        m,
+                        new Vector3D(
+                                from + i * step - (big + s) / 2 * Math.cos(angle),
+                                up * (big + s) / 2 * Math.sin(angle),
+                                0),
+                        s,
+                        1);
+            }
+        }
+        lash(m, from, step, beads, each);
+        m.note(Note.info("small-beads", Map.of("each", each, "all", each * beads)));
+    }
+
+    private static void lash(FormMaker m, double from, double step, int beads, int each) {
+        double f = m.mm("fine");
+        double ring = (m.mm("bead") + m.mm("small")) / 2;
+        double r = (m.d() + f) / 2;
+        Frame start = new Frame(new Vector3D(from - step / 2, 0, r), Vector3D.MINUS_J, Vector3D.MINUS_K);
+        WireMaker lash = m.wire("lashing", f, start);
+        for (int i = 0; i < beads; i++) {
+            double x = from + i * step;
+            int up = i % 2 == 0 ? 1 : -1;
+            lash.step(Kind.WRAP, "one round in the gap").wrap(new CoilSize(r, f, 1, false), gap(x - step / 2 - f, up));
+            lash.step(Kind.BIND, "arc of " + each + " small beads");
+            lash.to(new Vector3D(x - ring * 0.98, up * ring * 0.2, 0), new Vector3D(0.2, up, 0));
+            lash.towards(new Vector3D(x, 0, 0).subtract(lash.here().position()));
+            lash.to(new Vector3D(x, up * ring, 0), Vector3D.PLUS_I);
+            lash.to(new Vector3D(x + ring * 0.98, up * ring * 0.2, 0), new Vector3D(0.2, -up, 0));
+        }
+        lash.step(Kind.WRAP, "rounds at the end")
+                .wrap(new CoilSize(r, f, 3, false), gap(from + (beads - 0.5) * step, 1));
+        m.done(lash.follows().tail(20).end(EndState.TUCKED), 20, EndState.TUCKED);
+    }
+
+    private static Frame gap(double x, int up) {
+        return new Frame(new Vector3D(x, 0, 0), Vector3D.PLUS_I, new Vector3D(0, up, 0));
+    }
+}

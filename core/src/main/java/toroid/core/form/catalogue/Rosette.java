@@ -1,0 +1,86 @@
+package toroid.core.form.catalogue;
+
+import com.google.auto.service.AutoService;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.CoilSize;
+import toroid.core.bend.program.Frame;
+import toroid.core.form.EndState;
+import toroid.core.form.Family;
+import toroid.core.form.Form;
+import toroid.core.form.FormInfo;
+import toroid.core.form.FormMaker;
+import toroid.core.form.FormStep.Kind;
+import toroid.core.form.HullWrap;
+import toroid.core.form.Parameter;
+import toroid.core.form.WireMaker;
+
+/**
+ * A coil of as many turns as petals and one to spare, cut at a whole turn, fanned, bound with finer wire diagonally each way at
+ * every petal; one end trimmed, the other grown into an ear wire.
+ */
+@AutoService(Form.class)
+public final class Rosette implements Form {
+    @Override
+    public FormInfo info() {
+        return new FormInfo("rosette", Family.FRAMES, "rosette", "a fanned coil bound at every petal", 0.8);
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                Parameter.count("petals", "petals", 6, 3, 14, "Three make a trefoil."),
+                Parameter.length("rod", "cylinder", d -> 12, d -> 6 * d, d -> 60, "The cylinder it is wound on."),
+                Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> d, "0.3 mm is usual."),
+                Parameter.fixed("stem", "end for the ear wire", 35, 0, 80, "About 35 mm makes an ear wire."));
+    }
+
+    @Override
+    public void make(FormMaker m) {
+        double d = m.d();
+        int petals = m.count("petals");
+        double wide = (m.mm("rod") + d) / 2;
+        double tight = 0.5 * wide;
+        double turn = 1 + 1.0 / petals;
+        WireMaker coil = m.wire("rosette", new Frame(Vector3D.ZERO, Vector3D.PLUS_I, Vector3D.PLUS_J));
+        coil.step(Kind.COIL, "petals and one turn to spare, then fanned");
+        for (int i = 0; i < petals; i++) {
+            coil.coil(new CoilSize(wide, CLIMB * d, turn - SHORT, true));
+            coil.coil(new CoilSize(tight, CLIMB * d * tight / wide, SHORT, true));
+        }
+        if (m.mm("stem") > 0) {
+            coil.leave("end for the ear wire", m.mm("stem"));
+        }
+        m.done(coil.tail(2).end(EndState.FILED), Math.PI * 2 * wide, EndState.FLUSH);
+        bind(m, petals, coil);
+        m.does(Kind.TWIST, "fanned, petals even");
+    }
+
+    /** Turns spent near the middle, where the wire swings to its next petal. */
+    private static final double SHORT = 0.42;
+
+    /** How far a fanned turn climbs over the last, in wires, so that petals cross without crushing. */
+    private static final double CLIMB = 1.9;
+
+    /** Two wraps of two wires diagonally each way at a petal, and the way to the next; laid by hand, so only its length counts. */
+    private static void bind(FormMaker m, int petals, WireMaker coil) {
+        double fine = m.mm("fine");
+        var wrap = HullWrap.sideBySide(2, m.d(), fine);
+        double next = Math.PI * (m.mm("rod") + m.d()) / petals / 2;
+        double y = m.mm("rod") * 1.6;
+        WireMaker binding = m.wire(
+                "binding",
+                fine,
+                new Frame(new Vector3D(-m.mm("rod") / 2, -y, 0), new Vector3D(0, 0, 1), Vector3D.PLUS_J));
+        for (int i = 0; i < petals; i++) {
+            binding.step(Kind.BIND, "petal " + (i + 1) + ", diagonally each way");
+            wrap.wrap(binding, 4, 1.02 * fine, true);
+            if (i + 1 < petals) {
+                Vector3D here = binding.here().position();
+                binding.to(here.add(new Vector3D(next, 0, 0)), binding.here().tangent())
+                        .towards(Vector3D.PLUS_J);
+            }
+        }
+        m.done(binding.follows().tail(15).end(EndState.TUCKED), 15, EndState.TUCKED);
+    }
+}

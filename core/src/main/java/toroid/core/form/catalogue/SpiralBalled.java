@@ -1,0 +1,44 @@
+package toroid.core.form.catalogue;
+
+import com.google.auto.service.AutoService;
+import java.util.List;
+import toroid.core.bend.program.FlatSpiral;
+import toroid.core.form.EndState;
+import toroid.core.form.Family;
+import toroid.core.form.Form;
+import toroid.core.form.FormInfo;
+import toroid.core.form.FormMaker;
+import toroid.core.form.Loops;
+import toroid.core.form.Parameter;
+import toroid.core.form.Spirals;
+import toroid.core.form.WireMaker;
+
+/**
+ * A ring begun at a balled end and curled on to a spiral; equal sizes by counting turns.
+ */
+@AutoService(Form.class)
+public final class SpiralBalled implements Form {
+    @Override
+    public FormInfo info() {
+        return new FormInfo("spiral-balled", Family.SPIRALS, "balled spiral", "a spiral about a balled end", 0.8);
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                Parameter.length("turns", "turns", d -> 2, d -> 0.5, d -> 12, "Count turns to make equal spirals."),
+                Parameter.length("ball", "ball", d -> 2 * d, d -> 1.2 * d, d -> 3.5 * d, "A larger ball drops off."),
+                Parameter.fixed("stem", "stem", 12, 0.5, 200, "Leave enough for what it becomes."));
+    }
+
+    @Override
+    public void make(FormMaker m) {
+        double d = m.d();
+        double inner = m.mm("ball") / 2 + 0.6 * d;
+        var spiral = new FlatSpiral(inner, inner + m.mm("turns") * d, d);
+        WireMaker wire = m.wire("spiral", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));
+        Spirals.inward(wire, spiral, "spiral");
+        wire.bend(m.mm("ball") * 0.2, 70).ball(m.mm("ball"));
+        m.done(wire, 0, EndState.FLUSH);
+    }
+}

@@ -1,0 +1,40 @@
+package toroid.core.form.catalogue;
+
+import com.google.auto.service.AutoService;
+import java.util.List;
+import toroid.core.form.EndState;
+import toroid.core.form.Family;
+import toroid.core.form.Form;
+import toroid.core.form.FormInfo;
+import toroid.core.form.FormMaker;
+import toroid.core.form.Loops;
+import toroid.core.form.Parameter;
+import toroid.core.form.Spirals;
+import toroid.core.form.WireMaker;
+
+/**
+ * A flat closed spiral, its rows touching.
+ */
+@AutoService(Form.class)
+public final class SpiralFlat implements Form {
+    @Override
+    public FormInfo info() {
+        return new FormInfo("spiral-flat", Family.SPIRALS, "flat spiral", "a closed spiral with a stem", 1.0);
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                Parameter.length("width", "across", d -> 12 * d, d -> 5 * d, d -> 120 * d, "Narrower it is a loop."),
+                Parameter.fixed("stem", "stem", 10, 0.5, 200, "Leave enough for what it becomes."),
+                Parameter.fixed("bead", "bead it lies on, 0 for none", 0, 0, 60, "Measure the bead."));
+    }
+
+    @Override
+    public void make(FormMaker m) {
+        Spirals.checkAgainstBead(m, m.mm("width"), m.mm("bead"));
+        WireMaker wire = m.wire("spiral", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));
+        Spirals.inward(wire, Spirals.ofWidth(m.d(), m.mm("width"), m.d()), "spiral");
+        m.done(wire, 0, EndState.FLUSH);
+    }
+}
