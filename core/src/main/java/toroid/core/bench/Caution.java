@@ -15,5 +15,23 @@ public enum Caution {
     /** Wire carried round a fixed rod twists and kinks: about 1.5 m at most. */
     CARRIED_WIRE_KINKS,
     /** Sharp points left on the rings. */
-    SHARP_POINTS
+    SHARP_POINTS,
+
+    /** Ventilation, bare bench, hair and sleeves back, fireproof block, water at hand; quench before touching. */
+    TORCH,
+
+    /** Small work in a clamp or hand vice, never in fingers; glasses. */
+    DRILLING,
+
+    /** Glasses and hearing; outer curves, never crossings. */
+    HAMMERING,
+
+    /** Ventilation; 24 h. */
+    GLUE,
+
+    /** Toothed wheels draw fingers in. */
+    FINGERS_IN_WHEELS,
+
+    /** Smooth ends; nickel release limits of EN 1811 for posts in a pierced ear. */
+    WORN_IN_AN_EAR
 }

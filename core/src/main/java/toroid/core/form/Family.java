@@ -2,6 +2,7 @@ package toroid.core.form;
 
 /** What a form is for, in the order a bench shelves them. */
 public enum Family {
+    LOOPS("loops"),
     PINS("pins"),
     BEAD_LINKS("bead links"),
     BEAD_CAPS("bead caps"),

@@ -12,6 +12,16 @@ public interface Form {
     /** What may be chosen, in the order it is shown. */
     List<Parameter> parameters();
 
+    /** Short words by which the bench line knows it, besides its name. */
+    default List<String> alsoCalled() {
+        return List.of();
+    }
+
+    /** The parameter that "to" sets on the bench line; null when "to" means nothing. */
+    default String to() {
+        return null;
+    }
+
     /**
      * Bends it.
      *

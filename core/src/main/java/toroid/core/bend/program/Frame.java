@@ -15,7 +15,10 @@ public record Frame(Vector3D position, Vector3D tangent, Vector3D normal) {
 
     private static final double NO_TURN = 1e-12;
 
-    /** A frame along {@code tangent} whose normal is {@code towards} made square to it. Neither need be of unit length. */
+    /**
+     * A frame along {@code tangent} whose normal is {@code towards} made square to it. Neither need be of unit length.
+     * Every step along the wire goes through here: rounding would otherwise grow from bend to bend.
+     */
     public static Frame at(Vector3D position, Vector3D tangent, Vector3D towards) {
         Vector3D t = tangent.normalize();
         return new Frame(position, t, square(towards, t).normalize());
@@ -30,7 +33,7 @@ public record Frame(Vector3D position, Vector3D tangent, Vector3D normal) {
         if (radians == 0) {
             return this;
         }
-        return new Frame(position, tangent, combine(Math.cos(radians), normal, Math.sin(radians), binormal()));
+        return at(position, tangent, combine(Math.cos(radians), normal, Math.sin(radians), binormal()));
     }
 
     /** The same place, looking back along the wire. */
@@ -64,12 +67,17 @@ public record Frame(Vector3D position, Vector3D tangent, Vector3D normal) {
                 across,
                 (1 - Math.cos(angle)) / turn,
                 side);
-        return new Frame(moved, turned(tangent, axis, angle), turned(normal, axis, angle));
+        return at(moved, turned(tangent, axis, angle), turned(normal, axis, angle));
+    }
+
+    /** Carried along with a body that moves so that {@code from} comes to lie on {@code to}. */
+    public Frame moved(Frame from, Frame to) {
+        return carried(from, to);
     }
 
     /** This frame's place in {@code outer}, when it is given in coordinates along {@code from}'s axes. */
     Frame carried(Frame from, Frame outer) {
-        return new Frame(
+        return at(
                 outer.position.add(carry(position.subtract(from.position), from, outer)),
                 carry(tangent, from, outer),
                 carry(normal, from, outer));

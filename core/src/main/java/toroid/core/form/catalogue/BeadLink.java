@@ -35,6 +35,11 @@ public final class BeadLink implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("link");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double half = m.mm("bead") / 2;
         Beads.along(m, 0, m.mm("bead"), m.mm("hole"));

@@ -29,6 +29,11 @@ public final class CoilTight implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("coil");
+    }
+
+    @Override
     public void make(FormMaker m) {
         Coils.single(m, "coil", m.mm("core"), m.d(), m.count("turns"));
     }

@@ -30,6 +30,11 @@ public final class EyePin implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("eye");
+    }
+
+    @Override
     public void make(FormMaker m) {
         WireMaker pin = m.wire("pin", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));
         if (m.is("style", "over the stem")) {

@@ -32,6 +32,11 @@ public final class FishHook implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("ear wire", "fish hook");
+    }
+
+    @Override
     public void make(FormMaker m) {
         EarWires.check(m);
         WireMaker front = m.wire("ear wire", EarWires.start(-1)).leave("rise", m.mm("rise"));

@@ -32,6 +32,11 @@ public final class SHook implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("s hook");
+    }
+
+    @Override
     public void make(FormMaker m) {
         m.inTandem(half(m, -1, "small", "small bend"), half(m, 1, "large", "large bend"));
     }

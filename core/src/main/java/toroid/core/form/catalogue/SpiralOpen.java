@@ -39,6 +39,16 @@ public final class SpiralOpen implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("open");
+    }
+
+    @Override
+    public String to() {
+        return "width";
+    }
+
+    @Override
     public void make(FormMaker m) {
         Spirals.checkAgainstBead(m, m.mm("width"), m.mm("bead"));
         WireMaker wire = m.wire("spiral", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));

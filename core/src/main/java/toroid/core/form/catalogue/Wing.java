@@ -37,6 +37,11 @@ public final class Wing implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("wing");
+    }
+
+    @Override
     public void make(FormMaker m) {
         m.inTandem(half(m, -1), half(m, 1));
     }

@@ -1,0 +1,45 @@
+package toroid.core.form.catalogue;
+
+import com.google.auto.service.AutoService;
+import java.util.List;
+import toroid.core.form.EndState;
+import toroid.core.form.Family;
+import toroid.core.form.Form;
+import toroid.core.form.FormInfo;
+import toroid.core.form.FormMaker;
+import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Loops;
+import toroid.core.form.Parameter;
+import toroid.core.form.WireMaker;
+
+/**
+ * A wrapped loop on a stem: neck, loop, wraps. It cannot be opened: what it carries is threaded before it is wrapped.
+ */
+@AutoService(Form.class)
+public final class WrappedLoop implements Form {
+    @Override
+    public FormInfo info() {
+        return new FormInfo("wrapped-loop", Family.LOOPS, "wrapped loop", "a loop closed for good", 0.8);
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                Parameter.loop("loop", "loop, inside", 2.8),
+                Parameter.count("wraps", "wraps", 3, 1, 20, "Two or three; more make a coil."),
+                Parameter.fixed("stem", "stem", 8, 1, 200, "What it grows from."));
+    }
+
+    @Override
+    public List<String> alsoCalled() {
+        return List.of("wrapped");
+    }
+
+    @Override
+    public void make(FormMaker m) {
+        WireMaker wire = m.wire("loop", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));
+        wire.does(Kind.THREAD, "what the loop carries, before the wraps");
+        Loops.wrapped(wire, m.mm("loop"), m.count("wraps"), "loop");
+        m.done(wire, 0, EndState.FLUSH);
+    }
+}

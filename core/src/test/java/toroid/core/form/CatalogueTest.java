@@ -1,0 +1,236 @@
+package toroid.core.form;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
+import org.hipparchus.geometry.euclidean.threed.RotationConvention;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import toroid.core.bend.program.BendProgram;
+import toroid.core.bend.program.Frame;
+import toroid.core.bend.program.WirePoint;
+
+/** What holds for every form of the catalogue. */
+class CatalogueTest {
+    /** Forms asked for by the trade's list, by id; a form that goes missing is missed here. */
+    private static final Set<String> WANTED = Set.of(
+            "plain-loop",
+            "wrapped-loop",
+            "midwire-loop",
+            "eye-pin",
+            "head-pin-folded",
+            "head-pin-balled",
+            "head-pin-spiral",
+            "beaded-dangle",
+            "bead-link",
+            "bead-link-carried",
+            "bead-chain",
+            "bead-cap-spiral",
+            "bead-cap-wrapped",
+            "coil-tight",
+            "coil-on-coil",
+            "coil-stretched",
+            "cord-end",
+            "spiral-flat",
+            "spiral-open",
+            "spiral-balled",
+            "s-hook",
+            "hook-curled",
+            "hook-doubled",
+            "hook-and-eye",
+            "toggle",
+            "figure-eight",
+            "link-hook",
+            "fish-hook",
+            "ear-hook-bead",
+            "ear-hook-grown",
+            "ear-post",
+            "ear-cuff",
+            "horseshoe-frame",
+            "square-frame",
+            "curved-bar",
+            "teardrop-link",
+            "hammered-bar",
+            "paddle-dangle",
+            "rosette",
+            "wing",
+            "outline",
+            "crimped-wire",
+            "crimped-pair",
+            "binding-coil",
+            "lashed-beads",
+            "rail-wraps",
+            "interleaved-coils");
+
+    @Test
+    void theWholeCatalogueIsThere() {
+        assertThat(new TreeSet<>(EveryForm.ids().toList())).containsAll(WANTED);
+    }
+
+    private static java.util.stream.Stream<String> ids() {
+        return EveryForm.ids();
+    }
+
+    @ParameterizedTest
+    @MethodSource("ids")
+    void stepsSumToTheLengthInThePiece(String id) {
+        FormWork work = EveryForm.usual(id);
+        for (FormedWire wire : work.wires()) {
+            double steps = work.steps().stream()
+                    .filter(step -> step.wire().equals(wire.name()))
+                    .mapToDouble(FormStep::lengthMm)
+                    .sum();
+            assertThat(steps).as(wire.name()).isCloseTo(wire.inPiece().inMillimetres(), within(1e-9));
+            assertThat(wire.toCut().inMillimetres() - wire.inPiece().inMillimetres())
+                    .isCloseTo(wire.offcutMm(), within(1e-9));
+        }
+        assertThat(work.steps()).noneMatch(step -> step.lengthMm() < 0);
+    }
+
+    @ParameterizedTest
+    @MethodSource("ids")
+    void touchesButDoesNotPassThroughItself(String id) {
+        for (double wireMm : new double[] {Forms.byId(id).info().usualWireMm(), 0.9}) {
+            FormWork work = EveryForm.solve(id, wireMm, Map.of());
+            assertThat(work.contacts()).as(id + " in " + wireMm).isEmpty();
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("ids")
+    void everyParameterChangesSomething(String id) {
+        Form form = Forms.byId(id);
+        double d = form.info().usualWireMm();
+        String before = told(EveryForm.usual(id));
+        for (Parameter parameter : form.parameters()) {
+            String after = told(EveryForm.solve(id, d, Map.of(parameter.id(), other(parameter, d))));
+            boolean wrapsOfAPlainLoop = parameter.id().equals("wraps") && before.contains("base=plain");
+            boolean wrapsOfAPlainEnd =
+                    parameter.id().equals("wraps") && (before.contains("ends=plain") || before.contains("top=plain"));
+            if (!wrapsOfAPlainLoop && !wrapsOfAPlainEnd) {
+                assertThat(after).as(parameter.id()).isNotEqualTo(before);
+            }
+        }
+    }
+
+    private static Object other(Parameter parameter, double d) {
+        double usual = parameter.usual().applyAsDouble(d);
+        double most = parameter.most().applyAsDouble(d);
+        return switch (parameter.kind()) {
+            case CHOICE -> parameter.choices().get(1);
+            case COUNT -> usual + 1 <= most ? usual + 1 : usual - 1;
+            case ROWS -> List.of(new OutlineRow(9, 0, 40, 2), new OutlineRow(5, 0, 0, 0));
+            default ->
+                parameter.id().equals("bead") && usual == 0
+                        ? 3.0
+                        : usual * 1.1 <= most ? usual * 1.1 + (usual == 0 ? 5 : 0) : usual * 0.93;
+        };
+    }
+
+    /** Everything a maker sees of it, in one string; what was asked left out but for which loops are plain. */
+    private static String told(FormWork work) {
+        String plain = work.values().entrySet().stream()
+                .filter(e -> e.getValue().equals("plain"))
+                .map(Object::toString)
+                .collect(Collectors.joining());
+        return plain + work.wires() + work.solids() + work.notes();
+    }
+
+    @ParameterizedTest
+    @MethodSource("ids")
+    void theTwinMirrorsExactly(String id) {
+        FormRequest right = EveryForm.request(Forms.byId(id).info().usualWireMm(), Map.of());
+        var left = new FormRequest(
+                right.wireDiameterMm(),
+                right.metal(),
+                right.temper(),
+                right.yield(),
+                right.values(),
+                true,
+                right.schools());
+        FormWork one = FormSolver.solve(Forms.byId(id), right);
+        FormWork twin = FormSolver.solve(Forms.byId(id), left);
+        assertThat(twin.contacts()).isEmpty();
+        for (int i = 0; i < one.wires().size(); i++) {
+            BendProgram a = one.wires().get(i).program();
+            BendProgram b = twin.wires().get(i).program();
+            assertThat(b.lengthMm()).isCloseTo(a.lengthMm(), within(1e-9));
+            for (int k = 0; k <= 20; k++) {
+                Vector3D p = a.at(a.lengthMm() * k / 20).position();
+                Vector3D q = b.at(b.lengthMm() * k / 20).position();
+                assertThat(q.distance(new Vector3D(-p.getX(), p.getY(), p.getZ())))
+                        .isLessThan(1e-6);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("ids")
+    void lengthIsInvariantUnderTurningMirroringAndTellingBackwards(String id) {
+        var turn = new Rotation(new Vector3D(1, 2, 3), 0.7, RotationConvention.VECTOR_OPERATOR);
+        for (FormedWire wire : EveryForm.usual(id).wires()) {
+            BendProgram program = wire.program();
+            Frame start = program.start();
+            BendProgram turned = program.startingAt(new Frame(
+                    turn.applyTo(start.position()), turn.applyTo(start.tangent()), turn.applyTo(start.normal())));
+            assertThat(turned.lengthMm()).isEqualTo(program.lengthMm());
+            assertThat(turned.end()
+                            .position()
+                            .distance(turn.applyTo(program.end().position())))
+                    .isLessThan(1e-6);
+            BendProgram back = program.reversed();
+            assertThat(back.lengthMm()).isCloseTo(program.lengthMm(), within(1e-9));
+            assertThat(back.end().position().distance(start.position())).isLessThan(1e-6);
+            assertThat(back.at(0.3 * back.lengthMm())
+                            .position()
+                            .distance(program.at(0.7 * program.lengthMm()).position()))
+                    .isLessThan(1e-6);
+            BendProgram thrice = program.scaled(3);
+            assertThat(thrice.lengthMm()).isCloseTo(3 * program.lengthMm(), within(1e-6));
+            assertThat(thrice.end().position().distance(program.end().position().scalarMultiply(3)))
+                    .isLessThan(1e-5);
+        }
+    }
+
+    /** The places themselves, chord by chord, come to the developed length: no run hides a jump. */
+    @ParameterizedTest
+    @MethodSource("ids")
+    void theChordsOfTheWireComeToItsLength(String id) {
+        for (FormedWire wire : EveryForm.usual(id).wires()) {
+            List<WirePoint> points = wire.program().sampled(1e-4 * wire.diameterMm(), 1);
+            double chords = 0;
+            for (int i = 1; i < points.size(); i++) {
+                chords += points.get(i)
+                        .frame()
+                        .position()
+                        .distance(points.get(i - 1).frame().position());
+            }
+            assertThat(chords).isCloseTo(wire.program().lengthMm(), within(5e-3 * chords));
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("ids")
+    void formingBeginsStraightAndEndsInTheForm(String id) {
+        FormWork work = EveryForm.usual(id);
+        List<BendProgram> begun = Forming.shapes(work, 0, false);
+        List<BendProgram> done = Forming.shapes(work, work.steps().size(), false);
+        for (int i = 0; i < work.wires().size(); i++) {
+            BendProgram program = work.wires().get(i).program();
+            assertThat(begun.get(i).sharpestRadiusMm()).isInfinite();
+            assertThat(begun.get(i).lengthMm()).isCloseTo(program.lengthMm(), within(1e-9));
+            assertThat(done.get(i).end().position().distance(program.end().position()))
+                    .isLessThan(1e-6);
+            assertThat(done.get(i).start().position().distance(program.start().position()))
+                    .isLessThan(1e-6);
+        }
+    }
+}

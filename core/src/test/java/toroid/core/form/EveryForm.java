@@ -1,0 +1,31 @@
+package toroid.core.form;
+
+import java.util.Map;
+import java.util.stream.Stream;
+import toroid.core.bend.YieldEstimate;
+import toroid.core.metal.Metal;
+import toroid.core.metal.Metals;
+import toroid.core.metal.Temper;
+
+/** The catalogue for tests that put every form to the same question. */
+final class EveryForm {
+    private EveryForm() {}
+
+    static Stream<String> ids() {
+        return Forms.all().stream().map(form -> form.info().id());
+    }
+
+    static FormRequest request(double wireMm, Map<String, Object> values) {
+        Metal metal = Metals.byId("copper");
+        YieldEstimate yield = YieldEstimate.ofHandbook(metal.yieldStrength(Temper.DEAD_SOFT));
+        return new FormRequest(wireMm, metal, Temper.DEAD_SOFT, yield, values, false, Schools.USUAL);
+    }
+
+    static FormWork usual(String id) {
+        return solve(id, Forms.byId(id).info().usualWireMm(), Map.of());
+    }
+
+    static FormWork solve(String id, double wireMm, Map<String, Object> values) {
+        return FormSolver.solve(Forms.byId(id), request(wireMm, values));
+    }
+}
