@@ -20,6 +20,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/bench/forms": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["bench_1"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/cutters": {
     parameters: {
       query?: never;
@@ -27,7 +43,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations["all_5"];
+    get: operations["all_7"];
     put?: never;
     post?: never;
     delete?: never;
@@ -43,10 +59,10 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations["get_4"];
-    put: operations["put_5"];
+    get: operations["get_6"];
+    put: operations["put_7"];
     post?: never;
-    delete: operations["delete_4"];
+    delete: operations["delete_6"];
     options?: never;
     head?: never;
     patch?: never;
@@ -61,7 +77,286 @@ export interface paths {
     };
     get?: never;
     put?: never;
+    post: operations["restore_6"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/form-jobs": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["all_6"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/form-jobs/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["get_5"];
+    put: operations["put_6"];
+    post?: never;
+    delete: operations["delete_5"];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/form-jobs/{id}/export/{format}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** A kept form job's form in an open format */
+    get: operations["exportJob"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/form-jobs/{id}/restore": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["restore_5"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/form-jobs/{id}/runs": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["start_1"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/form-measurements": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["all_5"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/form-measurements/of-form/{formId}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["ofForm"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/form-measurements/of-run/{runId}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["ofRun_1"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/form-measurements/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["get_4"];
+    put: operations["put_5"];
+    post?: never;
+    delete: operations["delete_4"];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/form-measurements/{id}/restore": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
     post: operations["restore_4"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/form-runs/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["run_1"];
+    put: operations["progress_1"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/forms": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The catalogue: every form with its parameters, units and limits, for that wire or its usual one */
+    get: operations["catalogue"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/forms/import": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Reads a form definition (JSON) or a bend table (CSV); keeps nothing */
+    post: operations["read_1"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/forms/pictures": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Every form as points, for drawing small */
+    get: operations["pictures"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/forms/{id}/export/{format}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** A form as svg, pdf, dxf, stl, gltf, csv (bend table) or json (definition) */
+    post: operations["export"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/forms/{id}/forming": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** The wire's shape before the first step and after each, held in the tool and sprung back */
+    post: operations["forming"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/forms/{id}/solve": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** A form worked out: lengths in the piece and to cut, marks, steps, judgement, for each wire */
+    post: operations["solve_1"];
     delete?: never;
     options?: never;
     head?: never;
@@ -79,6 +374,23 @@ export interface paths {
     put?: never;
     /** The bench line: what was understood, and the ring */
     post: operations["read"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/line/form": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** The bench line for forms; 204 when the line does not begin with a form */
+    post: operations["form"];
     delete?: never;
     options?: never;
     head?: never;
@@ -221,6 +533,22 @@ export interface paths {
       cookie?: never;
     };
     get: operations["notebook"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/notebook/forms": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["notebook_1"];
     put?: never;
     post?: never;
     delete?: never;
@@ -618,10 +946,16 @@ export interface components {
       /** @enum {string} */
       convention: "MANDREL" | "INNER" | "OUTER" | "ASPECT_RATIO";
       cutMethod: string;
+      /** @enum {string} */
+      formCutting: "PRE_CUT" | "FROM_SPOOL";
       /** Format: double */
       kerfMm: number;
       /** Format: double */
       leadMm: number;
+      /** Format: double */
+      plainFromMm: number;
+      /** @enum {string} */
+      rhythm: "BATCH" | "TANDEM" | "ONE_BY_ONE";
       /** Format: double */
       sparePercent: number;
       /** Format: int32 */
@@ -632,6 +966,8 @@ export interface components {
       units: "MILLIMETRES" | "INCHES";
       /** @enum {string} */
       winding: "TURNED" | "POWERED" | "CARRIED";
+      /** Format: int32 */
+      wraps: number;
     };
     Coil: {
       /** Format: double */
@@ -654,6 +990,17 @@ export interface components {
       wireMm: number;
       /** Format: double */
       woundLengthMm: number;
+    };
+    Cut: {
+      /** Format: double */
+      diameterMm: number;
+      /** Format: double */
+      lengthInPieceMm: number;
+      /** Format: double */
+      lengthToCutMm: number;
+      name: string;
+      /** Format: double */
+      tailMm: number;
     };
     CutData: {
       flipped?: boolean;
@@ -680,6 +1027,16 @@ export interface components {
     };
     EditCutterData: {
       data: components["schemas"]["CutterData"];
+      /** Format: int32 */
+      version?: number;
+    };
+    EditFormJobData: {
+      data: components["schemas"]["FormJobData"];
+      /** Format: int32 */
+      version?: number;
+    };
+    EditFormMeasurementData: {
+      data: components["schemas"]["FormMeasurementData"];
       /** Format: int32 */
       version?: number;
     };
@@ -734,6 +1091,20 @@ export interface components {
       /** Format: double */
       wireUsedMm: number;
     };
+    Extent: {
+      /** Format: double */
+      fromX: number;
+      /** Format: double */
+      fromY: number;
+      /** Format: double */
+      fromZ: number;
+      /** Format: double */
+      x: number;
+      /** Format: double */
+      y: number;
+      /** Format: double */
+      z: number;
+    };
     Figure: {
       /** @enum {string} */
       basis: "EXACT" | "THEORY" | "MEASURED" | "PRACTICE" | "GIVEN";
@@ -756,6 +1127,219 @@ export interface components {
     FitQuestion: {
       metal: string;
       readings: components["schemas"]["Reading"][];
+    };
+    FormAnswer: {
+      contacts: components["schemas"]["Touch"][];
+      extentMm: components["schemas"]["Extent"];
+      figures: components["schemas"]["Figure"][];
+      formId: string;
+      /** Format: double */
+      lengthInPieceMm: number;
+      /** Format: double */
+      lengthToCutMm: number;
+      marks: components["schemas"]["Mark"][];
+      /** Format: double */
+      massG: number;
+      metal: string;
+      name: string;
+      notes: components["schemas"]["Note"][];
+      /** Format: double */
+      offcutMm: number;
+      parameters: {
+        [key: string]: unknown;
+      };
+      solids: components["schemas"]["SolidView"][];
+      steps: components["schemas"]["Step"][];
+      /** Format: double */
+      wireDiameterMm: number;
+      wires: components["schemas"]["WireView"][];
+    };
+    FormEntry: {
+      /** Format: date-time */
+      finishedAt?: string;
+      form: string;
+      formId: string;
+      /** Format: uuid */
+      jobId: string;
+      /** Format: double */
+      lengthToCutMm: number;
+      made: components["schemas"]["Made"][];
+      metal: string;
+      name: string;
+      note: string;
+      /** Format: int32 */
+      pieces: number;
+      /** Format: int32 */
+      piecesDone: number;
+      /** Format: uuid */
+      runId: string;
+      /** Format: date-time */
+      startedAt: string;
+      /** Format: double */
+      wireUsedMm: number;
+    };
+    FormInHand: {
+      /** Format: int32 */
+      count: number;
+      finished: boolean;
+      form: string;
+      job: components["schemas"]["KeptFormJobData"];
+      /** Format: double */
+      lengthToCutMm: number;
+      metal: string;
+      /** Format: int32 */
+      piecesDone: number;
+      /** Format: int32 */
+      place: number;
+      /** Format: int32 */
+      places: number;
+      refusal?: string;
+      /** Format: uuid */
+      runId?: string;
+      /** Format: double */
+      shortMm: number;
+      step?: components["schemas"]["Step"];
+      /** Format: int32 */
+      times: number;
+      /** Format: double */
+      wireDiameterMm: number;
+      /** Format: double */
+      wireMm: number;
+    };
+    FormJobData: {
+      /** @enum {string} */
+      cutting: "PRE_CUT" | "FROM_SPOOL";
+      formId: string;
+      /** @enum {string} */
+      hand: "RIGHT" | "LEFT" | "PAIRS";
+      metal: string;
+      name: string;
+      note: string;
+      parameters: {
+        [key: string]: unknown;
+      };
+      /** Format: int32 */
+      pieces: number;
+      /** Format: double */
+      plainFromMm: number;
+      /** @enum {string} */
+      rhythm: "BATCH" | "TANDEM" | "ONE_BY_ONE";
+      /** Format: uuid */
+      spoolId?: string;
+      /** Format: double */
+      tailFactor: number;
+      /** @enum {string} */
+      temper: "DEAD_SOFT" | "HALF_HARD" | "HARD" | "SPRING";
+      /** Format: double */
+      wireDiameterMm: number;
+    };
+    FormLineAnswer: {
+      /** Format: int32 */
+      count?: number;
+      formId: string;
+      /** Format: double */
+      lengthInPieceMm: number;
+      /** Format: double */
+      lengthToCutMm: number;
+      metal: string;
+      name: string;
+      notes: components["schemas"]["Note"][];
+      parameters: {
+        [key: string]: unknown;
+      };
+      /** @enum {string} */
+      temper: "DEAD_SOFT" | "HALF_HARD" | "HARD" | "SPRING";
+      understood: components["schemas"]["Understood"][];
+      /** Format: double */
+      wireDiameterMm: number;
+    };
+    FormMeasurementData: {
+      formId: string;
+      /** @enum {string} */
+      measured: "CUT_LENGTH" | "LOOP_INSIDE" | "WRAPS" | "OFFCUT" | "MINUTES";
+      note: string;
+      /** Format: double */
+      predicted?: number;
+      /** Format: uuid */
+      runId?: string;
+      /** Format: uuid */
+      sessionId?: string;
+      /** Format: uuid */
+      spoolId?: string;
+      /** Format: double */
+      tailMm?: number;
+      /** Format: date-time */
+      takenAt: string;
+      /** Format: double */
+      value: number;
+      /** Format: double */
+      wireMm: number;
+    };
+    /** @description A form to be worked out; everything may be left out */
+    FormQuestion: {
+      /** @enum {string} */
+      cutting?: "PRE_CUT" | "FROM_SPOOL";
+      leftHanded?: boolean;
+      metal?: string;
+      parameters?: {
+        [key: string]: unknown;
+      };
+      /** Format: double */
+      plainFromMm?: number;
+      /** Format: uuid */
+      spoolId?: string;
+      /** Format: double */
+      tailFactor?: number;
+      temper?: string;
+      /** Format: double */
+      wireDiameterMm?: number;
+    };
+    FormRunData: {
+      counts: {
+        [key: string]: number;
+      };
+      /** Format: date-time */
+      finishedAt?: string;
+      /** Format: uuid */
+      jobId: string;
+      note: string;
+      /** Format: int32 */
+      place: number;
+      /** Format: int32 */
+      places: number;
+      plan: components["schemas"]["FormRunPlan"];
+      /** Format: date-time */
+      startedAt: string;
+      /** Format: double */
+      wireUsedMm: number;
+    };
+    FormRunPlan: {
+      form: string;
+      job: components["schemas"]["FormJobData"];
+      metal: string;
+      /** Format: int32 */
+      perGroup: number;
+      steps: components["schemas"]["Step"][];
+      /** Format: double */
+      wireDiameterMm: number;
+      wires: components["schemas"]["Cut"][];
+    };
+    HandlingTail: {
+      /** Format: double */
+      factor?: number;
+      /** Format: double */
+      high?: number;
+      /** Format: double */
+      low?: number;
+      /** Format: int32 */
+      measurements?: number;
+    };
+    Imported: {
+      answer: components["schemas"]["FormAnswer"];
+      formId: string;
+      parameters: {
+        [key: string]: unknown;
+      };
     };
     JobInHand: {
       /** Format: int32 */
@@ -792,6 +1376,36 @@ export interface components {
     };
     KeptCutterData: {
       data: components["schemas"]["CutterData"];
+      deleted: boolean;
+      /** Format: uuid */
+      id: string;
+      /** Format: date-time */
+      updatedAt: string;
+      /** Format: int32 */
+      version: number;
+    };
+    KeptFormJobData: {
+      data: components["schemas"]["FormJobData"];
+      deleted: boolean;
+      /** Format: uuid */
+      id: string;
+      /** Format: date-time */
+      updatedAt: string;
+      /** Format: int32 */
+      version: number;
+    };
+    KeptFormMeasurementData: {
+      data: components["schemas"]["FormMeasurementData"];
+      deleted: boolean;
+      /** Format: uuid */
+      id: string;
+      /** Format: date-time */
+      updatedAt: string;
+      /** Format: int32 */
+      version: number;
+    };
+    KeptFormRunData: {
+      data: components["schemas"]["FormRunData"];
       deleted: boolean;
       /** Format: uuid */
       id: string;
@@ -853,6 +1467,10 @@ export interface components {
     Knock: {
       password: string;
     };
+    Learnt: {
+      sessions: components["schemas"]["Session"][];
+      tail: components["schemas"]["HandlingTail"];
+    };
     LengthAnswer: {
       inchFraction: string;
       /** @enum {string} */
@@ -912,6 +1530,14 @@ export interface components {
       /** Format: double */
       wireDiameterMm?: number;
     };
+    Made: {
+      /** @enum {string} */
+      measured: "CUT_LENGTH" | "LOOP_INSIDE" | "WRAPS" | "OFFCUT" | "MINUTES";
+      /** Format: double */
+      planned?: number;
+      spread: components["schemas"]["Repeatability"];
+      values: number[];
+    };
     MandrelData: {
       /** Format: double */
       diameterMm: number;
@@ -921,6 +1547,14 @@ export interface components {
       note: string;
       /** Format: double */
       usableLengthMm: number;
+    };
+    Mark: {
+      /** Format: double */
+      atMm: number;
+      /** @enum {string} */
+      kind: "MIDDLE" | "BEND" | "TRIM";
+      /** Format: int32 */
+      step: number;
     };
     MeasurementData: {
       cut: components["schemas"]["CutData"];
@@ -981,6 +1615,16 @@ export interface components {
       millimetres: number;
       name: string;
       taken: string;
+    };
+    Picture: {
+      id: string;
+      solids: components["schemas"]["SolidView"][];
+      wires: components["schemas"]["PictureWire"][];
+    };
+    PictureWire: {
+      /** Format: double */
+      diameterMm: number;
+      points: number[];
     };
     Prediction: {
       /** Format: double */
@@ -1131,6 +1775,12 @@ export interface components {
         | "HARD_WIRE_CRACKS"
         | "CARRIED_WIRE_KINKS"
         | "SHARP_POINTS"
+        | "TORCH"
+        | "DRILLING"
+        | "HAMMERING"
+        | "GLUE"
+        | "FINGERS_IN_WHEELS"
+        | "WORN_IN_AN_EAR"
       )[];
       /** Format: int32 */
       coil: number;
@@ -1216,10 +1866,38 @@ export interface components {
       /** Format: int32 */
       step: number;
     };
+    Session: {
+      /** Format: uuid */
+      id: string;
+      spread: components["schemas"]["Repeatability"];
+      /** Format: date-time */
+      startedAt: string;
+      values: number[];
+      /** Format: double */
+      wanted?: number;
+    };
     SessionView: {
       demo: boolean;
       in: boolean;
       passwordNeeded: boolean;
+    };
+    Shape: {
+      free: number[][];
+      held?: number[][];
+      /** Format: int32 */
+      stepsDone: number;
+    };
+    SolidView: {
+      axis: number[];
+      centre: number[];
+      /** Format: double */
+      diameterMm: number;
+      /** Format: double */
+      holeMm: number;
+      /** @enum {string} */
+      kind: "BEAD" | "BALL" | "LAID_BEAD" | "CORD";
+      /** Format: double */
+      lengthMm: number;
     };
     SolveAnswer: {
       /** Format: double */
@@ -1302,6 +1980,73 @@ export interface components {
       readings: components["schemas"]["ReadingView"][];
       rods: components["schemas"]["RodPrediction"][];
     };
+    Step: {
+      cautions: (
+        | "GLASSES_ENDS_FLY"
+        | "COIL_WHIPS"
+        | "POWER_WINDING"
+        | "SAW_BLADE"
+        | "HARD_WIRE_CRACKS"
+        | "CARRIED_WIRE_KINKS"
+        | "SHARP_POINTS"
+        | "TORCH"
+        | "DRILLING"
+        | "HAMMERING"
+        | "GLUE"
+        | "FINGERS_IN_WHEELS"
+        | "WORN_IN_AN_EAR"
+      )[];
+      /** Format: double */
+      degrees?: number;
+      /** Format: double */
+      fromMiddleMm?: number;
+      /** Format: double */
+      gripMm?: number;
+      /** Format: double */
+      heldDegrees?: number;
+      /** Format: double */
+      insideMm?: number;
+      /** @enum {string} */
+      kind:
+        | "CUT"
+        | "MARK"
+        | "LEAVE"
+        | "BEND"
+        | "LOOP"
+        | "WRAP"
+        | "COIL"
+        | "SPIRAL"
+        | "FORM"
+        | "FOLD"
+        | "THREAD"
+        | "BALL"
+        | "DOME"
+        | "STRETCH"
+        | "CRIMP"
+        | "BIND"
+        | "HAMMER"
+        | "DRILL"
+        | "SOLDER"
+        | "TWIST"
+        | "TRIM"
+        | "FILE"
+        | "GLUE";
+      /** Format: double */
+      lengthMm: number;
+      /** Format: double */
+      ownInsideMm?: number;
+      ownTool?: string;
+      /** Format: double */
+      ownToolMm?: number;
+      part: string;
+      /** @enum {string} */
+      stage: "IDEA" | "WIRE" | "CUT" | "FORM" | "JOIN" | "FINISH" | "CHECK";
+      /** Format: double */
+      toolMm?: number;
+      /** Format: double */
+      turns?: number;
+      wire: string;
+    };
     StockView: {
       /** Format: double */
       cost?: number;
@@ -1313,6 +2058,14 @@ export interface components {
       ringsPossible?: number;
       /** Format: double */
       shortMm: number;
+    };
+    Stretch: {
+      /** Format: double */
+      fromMm: number;
+      /** Format: int32 */
+      step: number;
+      /** Format: double */
+      toMm: number;
     };
     TableQuestion: {
       cut: components["schemas"]["CutData"];
@@ -1327,6 +2080,15 @@ export interface components {
       temper: "DEAD_SOFT" | "HALF_HARD" | "HARD" | "SPRING";
       /** Format: double */
       yieldMpa: number;
+    };
+    Touch: {
+      /** Format: double */
+      depthMm: number;
+      /** Format: double */
+      firstMm: number;
+      place: number[];
+      /** Format: double */
+      secondMm: number;
     };
     Understood: {
       as: string;
@@ -1362,6 +2124,30 @@ export interface components {
       awg: components["schemas"]["Named"];
       swg: components["schemas"]["Named"];
       tradeName?: string;
+    };
+    WireView: {
+      alongMm: number[];
+      /** Format: double */
+      diameterMm: number;
+      ends: ("FLUSH" | "FILED" | "BALLED" | "FOLDED" | "HAMMERED" | "DRILLED" | "TUCKED")[];
+      /** Format: double */
+      firstTailMm: number;
+      /** Format: double */
+      lengthInPieceMm: number;
+      /** Format: double */
+      lengthToCutMm: number;
+      marks: components["schemas"]["Mark"][];
+      /** Format: double */
+      meltedMm: number;
+      /** Format: double */
+      middleMm: number;
+      name: string;
+      /** Format: double */
+      offcutMm: number;
+      points: number[];
+      /** Format: double */
+      secondTailMm: number;
+      stretches: components["schemas"]["Stretch"][];
     };
     YieldEstimate: {
       /** Format: double */
@@ -1404,7 +2190,27 @@ export interface operations {
       };
     };
   };
-  all_5: {
+  bench_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["FormInHand"][];
+        };
+      };
+    };
+  };
+  all_7: {
     parameters: {
       query?: never;
       header?: never;
@@ -1424,7 +2230,7 @@ export interface operations {
       };
     };
   };
-  get_4: {
+  get_6: {
     parameters: {
       query?: never;
       header?: never;
@@ -1446,7 +2252,7 @@ export interface operations {
       };
     };
   };
-  put_5: {
+  put_7: {
     parameters: {
       query?: never;
       header?: never;
@@ -1472,7 +2278,7 @@ export interface operations {
       };
     };
   };
-  delete_4: {
+  delete_6: {
     parameters: {
       query: {
         version: number;
@@ -1496,7 +2302,7 @@ export interface operations {
       };
     };
   };
-  restore_4: {
+  restore_6: {
     parameters: {
       query?: never;
       header?: never;
@@ -1514,6 +2320,516 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["KeptCutterData"];
+        };
+      };
+    };
+  };
+  all_6: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormJobData"][];
+        };
+      };
+    };
+  };
+  get_5: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormJobData"];
+        };
+      };
+    };
+  };
+  put_6: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["EditFormJobData"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormJobData"];
+        };
+      };
+    };
+  };
+  delete_5: {
+    parameters: {
+      query: {
+        version: number;
+      };
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormJobData"];
+        };
+      };
+    };
+  };
+  exportJob: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+        format: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": string;
+        };
+      };
+    };
+  };
+  restore_5: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormJobData"];
+        };
+      };
+    };
+  };
+  start_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormRunData"];
+        };
+      };
+    };
+  };
+  all_5: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormMeasurementData"][];
+        };
+      };
+    };
+  };
+  ofForm: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        formId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Learnt"];
+        };
+      };
+    };
+  };
+  ofRun_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        runId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormMeasurementData"][];
+        };
+      };
+    };
+  };
+  get_4: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormMeasurementData"];
+        };
+      };
+    };
+  };
+  put_5: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["EditFormMeasurementData"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormMeasurementData"];
+        };
+      };
+    };
+  };
+  delete_4: {
+    parameters: {
+      query: {
+        version: number;
+      };
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormMeasurementData"];
+        };
+      };
+    };
+  };
+  restore_4: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormMeasurementData"];
+        };
+      };
+    };
+  };
+  run_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormRunData"];
+        };
+      };
+    };
+  };
+  progress_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["EditRunProgress"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KeptFormRunData"];
+        };
+      };
+    };
+  };
+  catalogue: {
+    parameters: {
+      query?: {
+        wireDiameterMm?: number;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Entry"][];
+        };
+      };
+    };
+  };
+  read_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "text/plain": string;
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Imported"];
+        };
+      };
+    };
+  };
+  pictures: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Picture"][];
+        };
+      };
+    };
+  };
+  export: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+        format: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["FormQuestion"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": string;
+        };
+      };
+    };
+  };
+  forming: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["FormQuestion"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Shape"][];
+        };
+      };
+    };
+  };
+  solve_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["FormQuestion"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["FormAnswer"];
         };
       };
     };
@@ -1538,6 +2854,30 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["LineAnswer"];
+        };
+      };
+    };
+  };
+  form: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["LineQuestion"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["FormLineAnswer"];
         };
       };
     };
@@ -1828,6 +3168,26 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["Entry"][];
+        };
+      };
+    };
+  };
+  notebook_1: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["FormEntry"][];
         };
       };
     };

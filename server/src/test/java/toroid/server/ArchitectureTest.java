@@ -22,11 +22,13 @@ class ArchitectureTest {
             "wire",
             "tool",
             "ring",
+            "form",
             "line",
             "bench",
             "calibration",
             "preference",
             "print",
+            "export",
             "demo");
 
     @ArchTest
@@ -60,5 +62,9 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage(
-                    "toroid.server.wire", "toroid.server.ring", "toroid.server.bench", "toroid.server.calibration");
+                    "toroid.server.wire",
+                    "toroid.server.ring",
+                    "toroid.server.form",
+                    "toroid.server.bench",
+                    "toroid.server.calibration");
 }

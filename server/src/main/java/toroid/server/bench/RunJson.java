@@ -28,8 +28,12 @@ class RunJson {
     }
 
     RunPlan plan(String json) {
+        return read(json, RunPlan.class);
+    }
+
+    <T> T read(String json, Class<T> type) {
         try {
-            return mapper.readValue(json, RunPlan.class);
+            return mapper.readValue(json, type);
         } catch (JsonProcessingException failure) {
             throw new IllegalStateException("a run's plan could not be read", failure);
         }

@@ -5,10 +5,8 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import toroid.core.numeric.Refusal;
 import toroid.server.store.Keeper;
 import toroid.server.store.Kept;
-import toroid.server.store.NotKept;
 import toroid.server.wire.Spools;
 
 /** Keeps the measurements. One taken out of the fit is taken away, and can be brought back. */
@@ -57,17 +55,6 @@ public class Measurements extends Keeper<Measurement, MeasurementData> {
     @Override
     protected void check(MeasurementData data) {
         data.check();
-        if (data.spoolId() != null) {
-            try {
-                spools.get(data.spoolId());
-            } catch (NotKept missing) {
-                throw Refusal.of(
-                        "no-such-spool",
-                        "spoolId",
-                        data.spoolId().toString(),
-                        "That spool is not in stock.",
-                        "Leave it out.");
-            }
-        }
+        spools.demand(data.spoolId());
     }
 }

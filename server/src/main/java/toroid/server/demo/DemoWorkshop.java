@@ -16,10 +16,12 @@ class DemoWorkshop implements ApplicationRunner {
 
     private final DemoStock stock;
     private final DemoSeason season;
+    private final DemoForms forms;
 
-    DemoWorkshop(DemoStock stock, DemoSeason season) {
+    DemoWorkshop(DemoStock stock, DemoSeason season, DemoForms forms) {
         this.stock = stock;
         this.season = season;
+        this.forms = forms;
     }
 
     @Override
@@ -28,6 +30,7 @@ class DemoWorkshop implements ApplicationRunner {
         if (stock.isEmpty()) {
             stock.load();
             season.load();
+            forms.load();
             LOG.info("the demo workshop is laid out");
         }
     }

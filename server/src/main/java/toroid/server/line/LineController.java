@@ -3,15 +3,26 @@ package toroid.server.line;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Map;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import toroid.core.bend.YieldEstimate;
+import toroid.core.form.FormRequest;
+import toroid.core.form.FormSolver;
+import toroid.core.form.FormWork;
+import toroid.core.form.Schools;
 import toroid.core.line.BenchLine;
+import toroid.core.line.FormLine;
+import toroid.core.line.FormLineReader;
 import toroid.core.line.RingLine;
+import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.quantity.GaugeTable;
+import toroid.core.quantity.Note;
 
 @RestController
 class LineController {
@@ -70,5 +81,61 @@ class LineController {
             temper = metal.yields().keySet().iterator().next();
         }
         return new LineSolver(line, metal, temper, question.wireDiameterMm()).answer();
+    }
+
+    /**
+     * A line about a form, worked out in the wire said, else in its usual one.
+     *
+     * @param count how many to make; null when none was said
+     * @param parameters what was said, by id
+     */
+    record FormLineAnswer(
+            @NotNull String formId,
+            @NotNull String name,
+            @NotNull double wireDiameterMm,
+            @NotNull String metal,
+            @NotNull Temper temper,
+            @NotNull Map<String, Object> parameters,
+            Integer count,
+            @NotNull double lengthInPieceMm,
+            @NotNull double lengthToCutMm,
+            @NotNull List<RingLine.Understood> understood,
+            @NotNull List<Note> notes) {}
+
+    @Operation(summary = "The bench line for forms; 204 when the line does not begin with a form")
+    @PostMapping("/api/line/form")
+    ResponseEntity<FormLineAnswer> form(@RequestBody LineQuestion question) {
+        GaugeTable table = question.bareGauge() == null ? GaugeTable.AWG : question.bareGauge();
+        return FormLineReader.read(question.text(), table)
+                .map(line -> ResponseEntity.ok(solved(line)))
+                .orElseGet(() -> ResponseEntity.noContent().build());
+    }
+
+    private static FormLineAnswer solved(FormLine line) {
+        Metal metal = line.metal() != null ? line.metal() : Metals.byId("copper");
+        boolean halfHard = line.temper() == null && metal.yields().containsKey(Temper.HALF_HARD);
+        Temper temper = line.temper() != null
+                ? line.temper()
+                : halfHard
+                        ? Temper.HALF_HARD
+                        : metal.yields().keySet().iterator().next();
+        double wireMm = line.wire() == null
+                ? line.form().info().usualWireMm()
+                : line.wire().length().inMillimetres();
+        var yield = YieldEstimate.ofHandbook(metal.yieldStrength(temper));
+        FormWork work = FormSolver.solve(
+                line.form(), new FormRequest(wireMm, metal, temper, yield, line.values(), false, Schools.USUAL));
+        return new FormLineAnswer(
+                line.form().info().id(),
+                line.form().info().name(),
+                wireMm,
+                metal.id(),
+                temper,
+                line.values(),
+                line.count(),
+                work.inPiece().inMillimetres(),
+                work.toCut().inMillimetres(),
+                line.understood(),
+                work.notes());
     }
 }

@@ -1,10 +1,12 @@
 package toroid.server.preference;
 
 import jakarta.validation.constraints.NotNull;
+import toroid.core.form.Schools;
 import toroid.core.numeric.Checks;
 import toroid.core.quantity.GaugeTable;
 import toroid.core.ring.CoilAllowances;
 import toroid.core.ring.RingAim;
+import toroid.server.form.FormJobData;
 import toroid.server.ring.RingJobData;
 
 /**
@@ -17,6 +19,10 @@ import toroid.server.ring.RingJobData;
  * @param cutMethod {@code saw}, {@code flush} or {@code none}
  * @param kerfMm for saws
  * @param sparePercent made on top
+ * @param formCutting lengths pre-cut, or straight from the spool
+ * @param rhythm how a batch of forms is run
+ * @param plainFromMm plain loops are trusted from this wire on, mm; 100 for always wrapped
+ * @param wraps on a wrapped loop
  */
 public record Choices(
         @NotNull Units units,
@@ -28,7 +34,22 @@ public record Choices(
         @NotNull double sparePercent,
         @NotNull double leadMm,
         @NotNull double tailMm,
-        @NotNull int spoiltTurnsPerEnd) {
+        @NotNull int spoiltTurnsPerEnd,
+        @NotNull Schools.Cutting formCutting,
+        @NotNull FormJobData.Rhythm rhythm,
+        @NotNull Double plainFromMm,
+        @NotNull Integer wraps) {
+    private static final double PLAIN_FROM_MM = 1.0;
+    private static final int THREE = 3;
+
+    /** Choices kept before forms were known lack theirs: the usual ones stand in. */
+    public Choices {
+        formCutting = formCutting == null ? Schools.Cutting.PRE_CUT : formCutting;
+        rhythm = rhythm == null ? FormJobData.Rhythm.BATCH : rhythm;
+        plainFromMm = plainFromMm == null ? PLAIN_FROM_MM : plainFromMm;
+        wraps = wraps == null ? THREE : wraps;
+    }
+
     /** Which tongue comes first; the other always stands beside it. */
     public enum Units {
         MILLIMETRES,
@@ -47,12 +68,18 @@ public record Choices(
                 5,
                 25,
                 40,
-                1);
+                1,
+                null,
+                null,
+                null,
+                null);
     }
 
     void check() {
         Checks.within("kerfMm", kerfMm, 0, 2, "mm", "Usual blades take 0.2 to 0.5.");
         Checks.within("sparePercent", sparePercent, 0, 100, "%", "Five is usual.");
+        Checks.within("plainFromMm", plainFromMm, 0, 100, "mm", "0.8 and 1.0 are usual.");
+        Checks.within("wraps", wraps, 1, 20, "wraps", "Two or three are usual.");
         new CoilAllowances(leadMm, tailMm, spoiltTurnsPerEnd, 100, CoilAllowances.CARRIED_FEED_MM);
         new toroid.server.ring.CutData(cutMethod, kerfMm, null, null).toCore(1);
     }

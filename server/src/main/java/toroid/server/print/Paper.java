@@ -75,6 +75,38 @@ final class Paper implements AutoCloseable {
         topMm -= (float) outerMm;
     }
 
+    /** A line of that width through places x, y after one another, mm from the drawing's lower left corner. */
+    record Line(float[] placesMm, float widthMm) {}
+
+    /**
+     * A drawing at true size, its left edge on the margin.
+     *
+     * @return whether all of it lies on the sheet
+     */
+    boolean drawn(List<Line> lines, float widthMm, float heightMm) throws IOException {
+        float room = PDRectangle.A4.getHeight() / POINTS_PER_MM - MARGIN_MM - BOTTOM_MM;
+        down(3, Math.min(heightMm, room - 4));
+        page.setLineCapStyle(0);
+        page.setLineJoinStyle(1);
+        for (Line line : lines) {
+            page.setLineWidth(line.widthMm() * POINTS_PER_MM);
+            page.setStrokingColor(0.35f);
+            for (int i = 0; i < line.placesMm().length; i += 2) {
+                float x = (MARGIN_MM + line.placesMm()[i]) * POINTS_PER_MM;
+                float y = (topMm - heightMm + line.placesMm()[i + 1]) * POINTS_PER_MM;
+                if (i == 0) {
+                    page.moveTo(x, y);
+                } else {
+                    page.lineTo(x, y);
+                }
+            }
+            page.stroke();
+        }
+        page.setStrokingColor(0f);
+        topMm -= heightMm;
+        return heightMm <= room - 4 && widthMm <= PDRectangle.A4.getWidth() / POINTS_PER_MM - 2 * MARGIN_MM;
+    }
+
     /** The line a printer is checked by, exactly so long. */
     void checkLine(float lengthMm) throws IOException {
         down(9, 4);

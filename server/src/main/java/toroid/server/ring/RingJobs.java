@@ -1,11 +1,8 @@
 package toroid.server.ring;
 
 import java.time.Clock;
-import java.util.UUID;
 import org.springframework.stereotype.Service;
-import toroid.core.numeric.Refusal;
 import toroid.server.store.Keeper;
-import toroid.server.store.NotKept;
 import toroid.server.wire.Spools;
 
 /** Keeps the ring jobs. */
@@ -36,17 +33,6 @@ public class RingJobs extends Keeper<RingJob, RingJobData> {
     @Override
     protected void check(RingJobData data) {
         data.check();
-        if (data.spoolId() != null) {
-            checkSpool(data.spoolId());
-        }
-    }
-
-    private void checkSpool(UUID spoolId) {
-        try {
-            spools.get(spoolId);
-        } catch (NotKept missing) {
-            throw Refusal.of(
-                    "no-such-spool", "spoolId", spoolId.toString(), "That spool is not in stock.", "Choose another.");
-        }
+        spools.demand(data.spoolId());
     }
 }

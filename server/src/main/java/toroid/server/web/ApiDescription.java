@@ -13,13 +13,22 @@ import org.springframework.context.annotation.Configuration;
 @Configuration
 class ApiDescription {
     private static final List<String> CORE_RECORDS = List.of(
-            "Figure", "Note", "Coil", "RingStep", "YieldEstimate", "WireNames", "Named", "Understood", "Repeatability");
+            "Figure",
+            "Note",
+            "Coil",
+            "RingStep",
+            "YieldEstimate",
+            "WireNames",
+            "Named",
+            "Understood",
+            "Repeatability",
+            "Mark", "HandlingTail");
 
     @Bean
     OpenAPI description() {
         String words =
-                "Jump rings from wire and mandrel to closed ring. Lengths are millimetres, masses grams, forces newtons,"
-                        + " stresses megapascals; bands are 95 %. /api/rings, /api/springback, /api/quantity, /api/line and"
+                "Jump rings and wire forms, from wire and tool to the finished piece. Lengths are millimetres, masses grams, forces newtons,"
+                        + " stresses megapascals; bands are 95 %. /api/rings, /api/forms, /api/springback, /api/quantity, /api/line and"
                         + " /api/spools/weigh keep nothing and need no token on loopback. Calls that write need the XSRF-TOKEN cookie's"
                         + " value in the X-XSRF-TOKEN header. Refusals are problem+json with code, field, limit and unit.";
         return new OpenAPI()

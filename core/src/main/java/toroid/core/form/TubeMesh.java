@@ -1,0 +1,93 @@
+package toroid.core.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.WirePoint;
+
+/**
+ * A wire as a closed skin of triangles, for other programs to look at or print. Its rings of corners are carried along without
+ * twist (double reflection; Wang, Jüttler, Zheng and Liu, Computation of rotation minimizing frames, ACM Trans. Graphics 27, 2008).
+ * Corners lie on the wire's surface, so the mesh is a little thin: its volume falls short by {@code 1 − sin(2π/n)/(2π/n)}. No
+ * length or mass is ever taken from it.
+ *
+ * @param corners mm
+ * @param triangles three places in {@code corners} each, anticlockwise from outside
+ */
+public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
+    private static final double SAGITTA_SHARE = 0.01;
+
+    /** @param sides corners of a ring, 3 up */
+    public static TubeMesh of(FormedWire wire, int sides) {
+        List<WirePoint> points = wire.program().sampled(SAGITTA_SHARE * wire.diameterMm(), 8 * wire.diameterMm());
+        var corners = new ArrayList<Vector3D>();
+        Vector3D normal = points.get(0).frame().normal();
+        for (int i = 0; i < points.size(); i++) {
+            if (i > 0) {
+                normal = carried(points.get(i - 1), points.get(i), normal);
+            }
+            ring(corners, points.get(i), normal, wire.diameterMm() / 2, sides);
+        }
+        var triangles = new ArrayList<int[]>();
+        for (int i = 0; i + 1 < points.size(); i++) {
+            wall(triangles, i * sides, sides);
+        }
+        cap(corners, triangles, points.get(0), 0, sides, false);
+        cap(corners, triangles, points.get(points.size() - 1), (points.size() - 1) * sides, sides, true);
+        return new TubeMesh(corners, triangles);
+    }
+
+    private static Vector3D carried(WirePoint from, WirePoint to, Vector3D normal) {
+        Vector3D chord = to.frame().position().subtract(from.frame().position());
+        double square = chord.getNormSq();
+        if (square < 1e-18) {
+            return normal;
+        }
+        Vector3D r = reflected(normal, chord, square);
+        Vector3D t = reflected(from.frame().tangent(), chord, square);
+        Vector3D second = to.frame().tangent().subtract(t);
+        double secondSquare = second.getNormSq();
+        return secondSquare < 1e-18 ? r : reflected(r, second, secondSquare);
+    }
+
+    private static Vector3D reflected(Vector3D v, Vector3D mirror, double square) {
+        return new Vector3D(1, v, -2 * v.dotProduct(mirror) / square, mirror);
+    }
+
+    private static void ring(List<Vector3D> corners, WirePoint at, Vector3D normal, double radius, int sides) {
+        Vector3D side = at.frame().tangent().crossProduct(normal);
+        for (int k = 0; k < sides; k++) {
+            double angle = 2 * Math.PI * k / sides;
+            corners.add(new Vector3D(
+                    1, at.frame().position(), radius * Math.cos(angle), normal, radius * Math.sin(angle), side));
+        }
+    }
+
+    private static void wall(List<int[]> triangles, int first, int sides) {
+        for (int k = 0; k < sides; k++) {
+            int next = (k + 1) % sides;
+            triangles.add(new int[] {first + k, first + next, first + sides + k});
+            triangles.add(new int[] {first + next, first + sides + next, first + sides + k});
+        }
+    }
+
+    private static void cap(
+            List<Vector3D> corners, List<int[]> triangles, WirePoint at, int first, int sides, boolean last) {
+        int middle = corners.size();
+        corners.add(at.frame().position());
+        for (int k = 0; k < sides; k++) {
+            int a = first + k;
+            int b = first + (k + 1) % sides;
+            triangles.add(last ? new int[] {middle, a, b} : new int[] {middle, b, a});
+        }
+    }
+
+    /** Volume enclosed, mm³, by the divergence theorem. */
+    public double volumeMm3() {
+        double six = 0;
+        for (int[] t : triangles) {
+            six += corners.get(t[0]).dotProduct(corners.get(t[1]).crossProduct(corners.get(t[2])));
+        }
+        return six / 6;
+    }
+}

@@ -1,0 +1,64 @@
+package toroid.server.bench;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import toroid.core.bench.FormRhythm;
+import toroid.core.form.FormStep;
+import toroid.server.form.FormAnswer;
+import toroid.server.form.FormJobData;
+
+/**
+ * The plan as it stood when the run began; frozen, so that planned can be set against made.
+ *
+ * @param form the form's name
+ * @param steps of one piece, in the order hands do them
+ * @param wires what is cut for one piece
+ * @param perGroup how many pieces each step is done over before the next
+ */
+public record FormRunPlan(
+        @NotNull FormJobData job,
+        @NotNull String form,
+        @NotNull String metal,
+        @NotNull double wireDiameterMm,
+        @NotNull List<FormAnswer.Step> steps,
+        @NotNull List<Cut> wires,
+        @NotNull int perGroup) {
+
+    /** One wire of a piece, mm; {@code tailMm} is the form's own handling tail, whatever factor was used. */
+    public record Cut(
+            @NotNull String name,
+            @NotNull double diameterMm,
+            @NotNull double lengthInPieceMm,
+            @NotNull double lengthToCutMm,
+            @NotNull double tailMm) {}
+
+    FormRhythm rhythm() {
+        return new FormRhythm(job.pieces(), perGroup, steps.size());
+    }
+
+    /** Wire of the job's own spool cut once everything before {@code place} is done, mm. */
+    double wireUsedMm(int place) {
+        FormRhythm rhythm = rhythm();
+        double used = 0;
+        for (int i = 0; i < Math.min(place, rhythm.places()); i++) {
+            FormAnswer.Step step = steps.get(rhythm.stepAt(i));
+            if (step.kind() == FormStep.Kind.CUT) {
+                used += rhythm.timesAt(i) * cutMm(step.wire());
+            }
+        }
+        return used;
+    }
+
+    private double cutMm(String wire) {
+        return wires.stream()
+                .filter(cut -> cut.name().equals(wire) && cut.diameterMm() == wireDiameterMm)
+                .mapToDouble(Cut::lengthToCutMm)
+                .findFirst()
+                .orElse(0);
+    }
+
+    /** Wire of the job's own spool for all pieces, mm. */
+    double wireMm() {
+        return wireUsedMm(rhythm().places());
+    }
+}

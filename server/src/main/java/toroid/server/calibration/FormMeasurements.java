@@ -1,0 +1,71 @@
+package toroid.server.calibration;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import toroid.core.calibration.HandlingTail;
+import toroid.server.store.Keeper;
+import toroid.server.store.Kept;
+import toroid.server.wire.Spools;
+
+/** Keeps what was measured on forms. One that was a slip is taken away, and can be brought back. */
+@Service
+public class FormMeasurements extends Keeper<FormMeasurement, FormMeasurementData> {
+    private final FormMeasurementRepository repository;
+    private final Spools spools;
+
+    FormMeasurements(FormMeasurementRepository repository, Spools spools, Clock clock) {
+        super("measurement", repository, clock);
+        this.repository = repository;
+        this.spools = spools;
+    }
+
+    /** Of one run, those taken away included. */
+    @Transactional(readOnly = true)
+    public List<Kept<FormMeasurementData>> ofRun(UUID runId) {
+        return repository.findByRunIdOrderByTakenAt(runId).stream()
+                .map(this::kept)
+                .toList();
+    }
+
+    /** Of one form, in the order taken. */
+    @Transactional(readOnly = true)
+    public List<FormMeasurementData> ofForm(String formId) {
+        return repository.findByFormIdAndDeletedAtIsNullOrderByTakenAt(formId).stream()
+                .map(FormMeasurement::data)
+                .toList();
+    }
+
+    /** The handling tail this maker's cut lengths of that form teach. */
+    @Transactional(readOnly = true)
+    public HandlingTail tailOf(String formId) {
+        return HandlingTail.of(ofForm(formId).stream()
+                .filter(m -> m.measured() == FormMeasurementData.Kind.CUT_LENGTH)
+                .filter(m -> m.tailMm() != null && m.tailMm() > 0.01 && m.predicted() != null)
+                .map(m -> new HandlingTail.Reading(m.value(), m.predicted(), m.tailMm()))
+                .toList());
+    }
+
+    @Override
+    protected FormMeasurement blank() {
+        return new FormMeasurement();
+    }
+
+    @Override
+    protected void fill(FormMeasurement measurement, FormMeasurementData data) {
+        measurement.fill(data);
+    }
+
+    @Override
+    protected FormMeasurementData dataOf(FormMeasurement measurement) {
+        return measurement.data();
+    }
+
+    @Override
+    protected void check(FormMeasurementData data) {
+        data.check();
+        spools.demand(data.spoolId());
+    }
+}

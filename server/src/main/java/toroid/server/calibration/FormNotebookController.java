@@ -1,0 +1,98 @@
+package toroid.server.calibration;
+
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+import toroid.core.bench.FormRhythm;
+import toroid.core.calibration.Repeatability;
+import toroid.server.bench.FormRunData;
+import toroid.server.bench.FormRuns;
+import toroid.server.store.Kept;
+
+@RestController
+class FormNotebookController {
+    private final FormRuns runs;
+    private final FormMeasurements measurements;
+
+    FormNotebookController(FormRuns runs, FormMeasurements measurements) {
+        this.runs = runs;
+        this.measurements = measurements;
+    }
+
+    /** One kind of measurement of a run: planned against made. */
+    record Made(
+            @NotNull FormMeasurementData.Kind measured,
+            Double planned,
+            @NotNull List<Double> values,
+            @NotNull Repeatability spread) {}
+
+    /** One run of a form job. Lengths mm. */
+    record FormEntry(
+            @NotNull UUID runId,
+            @NotNull UUID jobId,
+            @NotNull String name,
+            @NotNull String form,
+            @NotNull String formId,
+            @NotNull String metal,
+            @NotNull Instant startedAt,
+            Instant finishedAt,
+            @NotNull int pieces,
+            @NotNull int piecesDone,
+            @NotNull double lengthToCutMm,
+            @NotNull double wireUsedMm,
+            @NotNull List<Made> made,
+            @NotNull String note) {}
+
+    @GetMapping("/api/notebook/forms")
+    @Transactional(readOnly = true)
+    public List<FormEntry> notebook() {
+        return runs.all().stream()
+                .filter(run -> run.data().place() > 0)
+                .map(this::entry)
+                .toList();
+    }
+
+    private FormEntry entry(Kept<FormRunData> kept) {
+        FormRunData run = kept.data();
+        var plan = run.plan();
+        var rhythm = new FormRhythm(
+                plan.job().pieces(), plan.perGroup(), plan.steps().size());
+        List<FormMeasurementData> taken = measurements.ofRun(kept.id()).stream()
+                .filter(m -> !m.deleted())
+                .map(Kept::data)
+                .toList();
+        return new FormEntry(
+                kept.id(),
+                run.jobId(),
+                plan.job().name(),
+                plan.form(),
+                plan.job().formId(),
+                plan.metal(),
+                run.startedAt(),
+                run.finishedAt(),
+                plan.job().pieces(),
+                rhythm.piecesDone(run.place()),
+                plan.wires().stream().mapToDouble(c -> c.lengthToCutMm()).sum(),
+                run.wireUsedMm(),
+                Arrays.stream(FormMeasurementData.Kind.values())
+                        .map(kind -> made(kind, taken))
+                        .filter(made -> made != null)
+                        .toList(),
+                run.note());
+    }
+
+    private static Made made(FormMeasurementData.Kind kind, List<FormMeasurementData> taken) {
+        List<FormMeasurementData> these =
+                taken.stream().filter(m -> m.measured() == kind).toList();
+        if (these.isEmpty()) {
+            return null;
+        }
+        List<Double> values = these.stream().map(FormMeasurementData::value).toList();
+        return new Made(kind, these.get(0).predicted(), values, Repeatability.of(values));
+    }
+}

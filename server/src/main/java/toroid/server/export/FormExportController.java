@@ -1,0 +1,114 @@
+package toroid.server.export;
+
+import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import toroid.core.form.FormWork;
+import toroid.core.numeric.Refusal;
+import toroid.server.form.FormAnswer;
+import toroid.server.form.FormJobData;
+import toroid.server.form.FormJobs;
+import toroid.server.form.FormQuestion;
+import toroid.server.form.FormWorkshop;
+import toroid.server.print.FormSheetPrint;
+
+/** Forms out in open formats, and in again. */
+@RestController
+class FormExportController {
+    private final FormWorkshop workshop;
+    private final FormJobs jobs;
+    private final FormJson json;
+
+    FormExportController(FormWorkshop workshop, FormJobs jobs, FormJson json) {
+        this.workshop = workshop;
+        this.jobs = jobs;
+        this.json = json;
+    }
+
+    /** What came in: the form it makes and the values to make it with. */
+    record Imported(
+            @NotNull String formId,
+            @NotNull Map<String, Object> parameters,
+            @NotNull FormAnswer answer) {}
+
+    @Operation(summary = "A form as svg, pdf, dxf, stl, gltf, csv (bend table) or json (definition)")
+    @PostMapping("/api/forms/{id}/export/{format}")
+    ResponseEntity<byte[]> export(
+            @PathVariable String id, @PathVariable String format, @RequestBody @Valid FormQuestion question)
+            throws IOException {
+        return file(id, format, workshop.work(id, question));
+    }
+
+    @Operation(summary = "A kept form job's form in an open format")
+    @GetMapping("/api/form-jobs/{id}/export/{format}")
+    ResponseEntity<byte[]> exportJob(@PathVariable UUID id, @PathVariable String format) throws IOException {
+        FormJobData job = jobs.get(id).data();
+        return file(job.formId(), format, workshop.work(job.formId(), job.question()));
+    }
+
+    @Operation(summary = "Reads a form definition (JSON) or a bend table (CSV); keeps nothing")
+    @PostMapping(value = "/api/forms/import", consumes = MediaType.TEXT_PLAIN_VALUE)
+    Imported read(@RequestBody String text) {
+        FormJson.Read read =
+                text.stripLeading().startsWith("{") ? json.read(text) : new FormJson.Read("outline", outline(text));
+        return new Imported(
+                read.formId(), read.question().parameters(), workshop.answer(read.formId(), read.question()));
+    }
+
+    private static FormQuestion outline(String csv) {
+        Map<String, Object> parameters = Map.of("symmetric", "no", "bends", BendCsv.read(csv));
+        return new FormQuestion(null, null, null, null, parameters, false, null, null, null);
+    }
+
+    private ResponseEntity<byte[]> file(String id, String format, FormWork work) throws IOException {
+        byte[] body = switch (format) {
+            case "svg" -> utf8(FormSvg.of(work));
+            case "pdf" -> FormSheetPrint.print(work);
+            case "dxf" -> utf8(FormDxf.of(work));
+            case "stl" -> FormStl.of(work);
+            case "gltf" -> utf8(FormGltf.of(work));
+            case "csv" -> utf8(BendCsv.of(work));
+            case "json" -> utf8(json.of(work));
+            default ->
+                throw Refusal.of(
+                        "unknown-format",
+                        "format",
+                        format,
+                        "Forms are not written as " + format + ".",
+                        "Use svg, pdf, dxf, stl, gltf, csv or json.");
+        };
+        String name = id + "." + format;
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(TYPES.get(format)))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(body);
+    }
+
+    private static final Map<String, String> TYPES = Map.of(
+            "svg", "image/svg+xml",
+            "pdf", "application/pdf",
+            "dxf", "image/vnd.dxf",
+            "stl", "model/stl",
+            "gltf", "model/gltf+json",
+            "csv", "text/csv;charset=UTF-8",
+            "json", "application/json");
+
+    private static byte[] utf8(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+}

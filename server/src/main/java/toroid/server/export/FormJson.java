@@ -1,0 +1,113 @@
+package toroid.server.export;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import toroid.core.bend.program.Bend;
+import toroid.core.bend.program.ScrewRun;
+import toroid.core.form.FormWork;
+import toroid.core.form.FormedWire;
+import toroid.core.form.Forms;
+import toroid.core.numeric.Refusal;
+import toroid.server.form.FormQuestion;
+
+/** A form's definition as JSON, version 1: which form, in which wire, with which parameters; the program for whoever reads on. */
+@Component
+class FormJson {
+    static final String FORMAT = "toroid-form";
+    static final int VERSION = 1;
+
+    private final ObjectMapper mapper;
+
+    FormJson(ObjectMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    String of(FormWork work) {
+        ObjectNode root = mapper.createObjectNode();
+        root.put("format", FORMAT).put("version", VERSION);
+        root.put("form", work.info().id());
+        root.put("wireDiameterMm", work.request().wireDiameterMm());
+        root.put("metal", work.request().metal().id());
+        root.put("temper", work.request().temper().name());
+        root.put("leftHanded", work.request().leftHanded());
+        root.set("parameters", mapper.valueToTree(work.values()));
+        ArrayNode wires = root.putArray("wires");
+        work.wires().forEach(wire -> wire(wires.addObject(), wire));
+        return root.toPrettyString();
+    }
+
+    /** The program, to be read and not to be read back: the parameters are what counts. */
+    private static void wire(ObjectNode node, FormedWire wire) {
+        node.put("name", wire.name()).put("diameterMm", wire.diameterMm());
+        node.put("lengthInPieceMm", wire.inPiece().inMillimetres());
+        node.put("lengthToCutMm", wire.toCut().inMillimetres());
+        ArrayNode runs = node.putArray("program");
+        for (Bend bend : wire.program().bends()) {
+            ObjectNode run = runs.addObject();
+            run.put("rollDegrees", Math.toDegrees(bend.roll()));
+            run.put("lengthMm", bend.run().lengthMm());
+            if (bend.run() instanceof ScrewRun screw) {
+                run.put("curvaturePerMm", screw.curvature()).put("torsionPerMm", screw.torsion());
+            } else {
+                run.put("spiral", true);
+            }
+        }
+    }
+
+    /** What was read: the form and the question that makes it again. */
+    record Read(String formId, FormQuestion question) {}
+
+    /** @throws Refusal with the reason, when it is not what it says */
+    Read read(String text) {
+        JsonNode root = parsed(text);
+        if (!FORMAT.equals(root.path("format").asText())) {
+            throw wrong(
+                    "format",
+                    root.path("format").asText(),
+                    "This is no form definition: its format is not " + FORMAT + ".");
+        }
+        if (root.path("version").asInt() != VERSION) {
+            throw wrong(
+                    "version",
+                    root.path("version").asText(),
+                    "This definition is of a version this Toroid does not know.");
+        }
+        Forms.byId(root.path("form").asText(null));
+        Map<String, Object> parameters = mapper.convertValue(
+                root.path("parameters"),
+                mapper.getTypeFactory().constructMapType(Map.class, String.class, Object.class));
+        var question = new FormQuestion(
+                root.hasNonNull("wireDiameterMm") ? root.get("wireDiameterMm").asDouble(Double.NaN) : null,
+                root.path("metal").asText(null),
+                root.path("temper").asText(null),
+                null,
+                parameters == null ? Map.of() : parameters,
+                root.path("leftHanded").asBoolean(false),
+                null,
+                null,
+                null);
+        return new Read(root.path("form").asText(), question);
+    }
+
+    private JsonNode parsed(String text) {
+        try {
+            JsonNode root = mapper.readTree(text);
+            if (root != null && root.isObject()) {
+                return root;
+            }
+        } catch (JsonProcessingException broken) {
+            // said below, in words a maker can use
+        }
+        throw wrong("file", null, "The file could not be read as JSON.");
+    }
+
+    private static Refusal wrong(String field, String value, String message) {
+        return Refusal.of(
+                "unreadable-form", field, value, message, "Take one that Toroid wrote; nothing was kept of it.");
+    }
+}

@@ -1,0 +1,87 @@
+package toroid.server.form;
+
+import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import toroid.core.bend.program.BendProgram;
+import toroid.core.form.FormWork;
+import toroid.core.form.Forming;
+import toroid.core.wire.Wire;
+
+/** Stateless: nothing is kept, no token is needed on loopback. */
+@RestController
+@RequestMapping("/api/forms")
+class FormController {
+    private static final double COARSE = 0.03;
+
+    private final FormWorkshop workshop;
+
+    FormController(FormWorkshop workshop) {
+        this.workshop = workshop;
+    }
+
+    /**
+     * The wires once a step is made, as points: held in the tool, and let go.
+     *
+     * @param held null where nothing springs
+     */
+    record Shape(
+            @NotNull int stepsDone,
+            List<double[]> held,
+            @NotNull List<double[]> free) {}
+
+    @Operation(
+            summary = "The catalogue: every form with its parameters, units and limits, for that wire or its usual one")
+    @GetMapping
+    List<FormCatalogue.CatalogueForm> catalogue(@RequestParam(required = false) Double wireDiameterMm) {
+        if (wireDiameterMm != null) {
+            Wire.checkDiameter(wireDiameterMm);
+        }
+        return FormCatalogue.entries(wireDiameterMm);
+    }
+
+    @Operation(summary = "Every form as points, for drawing small")
+    @GetMapping("/pictures")
+    List<FormCatalogue.Picture> pictures() {
+        return FormCatalogue.pictures();
+    }
+
+    @Operation(summary = "A form worked out: lengths in the piece and to cut, marks, steps, judgement, for each wire")
+    @PostMapping("/{id}/solve")
+    FormAnswer solve(@PathVariable String id, @RequestBody @Valid FormQuestion question) {
+        return workshop.answer(id, question);
+    }
+
+    @Operation(summary = "The wire's shape before the first step and after each, held in the tool and sprung back")
+    @PostMapping("/{id}/forming")
+    List<Shape> forming(@PathVariable String id, @RequestBody @Valid FormQuestion question) {
+        FormWork work = workshop.work(id, question);
+        var shapes = new ArrayList<Shape>();
+        for (int done = 0; done <= work.steps().size(); done++) {
+            boolean springs = done > 0 && work.steps().get(done - 1).toolMm() != null;
+            shapes.add(new Shape(
+                    done,
+                    springs ? points(work, Forming.shapes(work, done, true)) : null,
+                    points(work, Forming.shapes(work, done, false))));
+        }
+        return shapes;
+    }
+
+    private static List<double[]> points(FormWork work, List<BendProgram> programs) {
+        var wires = new ArrayList<double[]>();
+        for (int i = 0; i < programs.size(); i++) {
+            double d = work.wires().get(i).diameterMm();
+            wires.add(Points.flat(Points.of(programs.get(i), d, COARSE)));
+        }
+        return wires;
+    }
+}

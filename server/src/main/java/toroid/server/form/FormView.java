@@ -1,0 +1,138 @@
+package toroid.server.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bench.FormCautions;
+import toroid.core.bend.program.Bend;
+import toroid.core.bend.program.WirePoint;
+import toroid.core.form.Extent;
+import toroid.core.form.FormFigures;
+import toroid.core.form.FormStep;
+import toroid.core.form.FormWork;
+import toroid.core.form.FormedWire;
+import toroid.core.form.Marks;
+import toroid.core.quantity.Figure;
+
+/** The core's answer laid out for whoever asked. */
+final class FormView {
+    private static final double FINE = 0.012;
+
+    private FormView() {}
+
+    static FormAnswer of(FormWork work, OwnTools tools) {
+        List<Figure> figures = FormFigures.of(work);
+        double offcut = work.wires().stream().mapToDouble(FormedWire::offcutMm).sum();
+        double mass = figures.stream()
+                .filter(f -> f.id().equals("mass-in-piece"))
+                .findFirst()
+                .orElseThrow()
+                .value();
+        List<FormAnswer.WireView> wires =
+                work.wires().stream().map(wire -> wire(wire, work)).toList();
+        return new FormAnswer(
+                work.info().id(),
+                work.info().name(),
+                work.request().wireDiameterMm(),
+                work.request().metal().id(),
+                work.values(),
+                work.inPiece().inMillimetres(),
+                work.toCut().inMillimetres(),
+                offcut,
+                mass,
+                extent(work),
+                wires.get(0).marks(),
+                work.steps().stream().map(step -> step(step, work, tools)).toList(),
+                work.notes(),
+                wires,
+                work.solids().stream()
+                        .map(s -> new FormAnswer.SolidView(
+                                s.kind(),
+                                Points.of(s.centre()),
+                                Points.of(s.axis()),
+                                s.diameterMm(),
+                                s.lengthMm(),
+                                s.holeMm()))
+                        .toList(),
+                figures,
+                work.contacts().stream()
+                        .map(c -> new FormAnswer.Touch(c.firstMm(), c.secondMm(), c.depthMm(), Points.of(c.place())))
+                        .toList());
+    }
+
+    private static FormAnswer.Extent extent(FormWork work) {
+        Extent extent = Extent.of(work);
+        Vector3D size = extent.size();
+        Vector3D from = extent.least();
+        return new FormAnswer.Extent(size.getX(), size.getY(), size.getZ(), from.getX(), from.getY(), from.getZ());
+    }
+
+    private static FormAnswer.Step step(FormStep step, FormWork work, OwnTools tools) {
+        OwnTools.Own own = step.toolMm() == null ? null : tools.nearest(step, work);
+        return new FormAnswer.Step(
+                step.kind(),
+                step.part(),
+                step.wire(),
+                step.lengthMm(),
+                step.gripMm(),
+                step.fromMiddleMm(),
+                step.insideMm(),
+                step.toolMm(),
+                own == null ? null : own.name(),
+                own == null ? null : own.diameterMm(),
+                own == null ? null : own.leavesInsideMm(),
+                step.degrees(),
+                step.heldDegrees(),
+                step.turns(),
+                FormCautions.stageOf(step.kind()),
+                FormCautions.of(step, work.info().family()));
+    }
+
+    private static FormAnswer.WireView wire(FormedWire wire, FormWork work) {
+        List<WirePoint> points = Points.of(wire.program(), wire.diameterMm(), FINE);
+        return new FormAnswer.WireView(
+                wire.name(),
+                wire.diameterMm(),
+                wire.inPiece().inMillimetres(),
+                wire.toCut().inMillimetres(),
+                wire.offcutMm(),
+                wire.tails().firstMm(),
+                wire.tails().secondMm(),
+                wire.middleMm(),
+                wire.meltedMm(),
+                wire.ends(),
+                Marks.of(wire).stream()
+                        .map(mark -> new Marks.Mark(mark.atMm(), mark.kind(), place(mark.step(), work)))
+                        .toList(),
+                stretches(wire, work),
+                Points.flat(points),
+                Points.along(points));
+    }
+
+    private static List<FormAnswer.Stretch> stretches(FormedWire wire, FormWork work) {
+        var stretches = new ArrayList<FormAnswer.Stretch>();
+        double at = 0;
+        for (Bend bend : wire.program().bends()) {
+            double to = at + bend.run().lengthMm();
+            int step = place(bend.step(), work);
+            int last = stretches.size() - 1;
+            if (last >= 0 && stretches.get(last).step() == step) {
+                stretches.set(last, new FormAnswer.Stretch(stretches.get(last).fromMm(), to, step));
+            } else {
+                stretches.add(new FormAnswer.Stretch(at, to, step));
+            }
+            at = to;
+        }
+        return stretches;
+    }
+
+    /** A step's number in the programs turned into its place in the list. */
+    private static int place(int id, FormWork work) {
+        for (int i = 0; id >= 0 && i < work.steps().size(); i++) {
+            if (work.steps().get(i).id() == id) {
+                return i;
+            }
+        }
+        return -1;
+    }
+}

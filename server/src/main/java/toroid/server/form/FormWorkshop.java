@@ -1,0 +1,51 @@
+package toroid.server.form;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import toroid.core.form.Form;
+import toroid.core.form.FormRequest;
+import toroid.core.form.FormSolver;
+import toroid.core.form.FormWork;
+import toroid.core.form.Forms;
+import toroid.server.tool.Mandrels;
+import toroid.server.wire.SpoolData;
+import toroid.server.wire.Spools;
+import toroid.server.wire.WireKnowledge;
+
+/** Works forms out with the wire and tools in stock: the core's answers, composed. Keeps nothing. */
+@Service
+@Transactional(readOnly = true)
+public class FormWorkshop {
+    private final Spools spools;
+    private final Mandrels mandrels;
+    private final WireKnowledge knowledge;
+
+    FormWorkshop(Spools spools, Mandrels mandrels, WireKnowledge knowledge) {
+        this.spools = spools;
+        this.mandrels = mandrels;
+        this.knowledge = knowledge;
+    }
+
+    /** @throws toroid.core.numeric.Refusal when it cannot be made so */
+    public FormWork work(String formId, FormQuestion question) {
+        Form form = Forms.byId(formId);
+        return FormSolver.solve(form, request(form, question));
+    }
+
+    private FormRequest request(Form form, FormQuestion question) {
+        if (question.spoolId() == null) {
+            return question.toCore(form.info().usualWireMm());
+        }
+        SpoolData spool = spools.get(question.spoolId()).data();
+        return question.request(
+                spool.wireDiameterMm(),
+                spool.metalKept(),
+                spool.temper(),
+                knowledge.yieldOf(question.spoolId(), spool));
+    }
+
+    /** Laid out, with the nearest tools in stock. */
+    public FormAnswer answer(String formId, FormQuestion question) {
+        return FormView.of(work(formId, question), new OwnTools(mandrels.all()));
+    }
+}
