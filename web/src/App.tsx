@@ -1,5 +1,6 @@
 import { Route, Routes } from "react-router";
 import { BenchPlace } from "./places/bench/BenchPlace";
+import { FormMakingPlace } from "./places/making/FormMakingPlace";
 import { MakingPlace } from "./places/making/MakingPlace";
 import { NotebookPlace } from "./places/notebook/NotebookPlace";
 import { SpoolPage } from "./places/notebook/SpoolPage";
@@ -8,6 +9,9 @@ import { PrintSheet } from "./places/rings/PrintSheet";
 import { RingsDoor } from "./places/rings/RingsDoor";
 import { RingsPlace } from "./places/rings/RingsPlace";
 import { ShelfTable } from "./places/rings/ShelfTable";
+import { CataloguePlace } from "./places/shapes/CataloguePlace";
+import { PracticePlace } from "./places/shapes/PracticePlace";
+import { ShapePlace } from "./places/shapes/ShapePlace";
 import { StockPlace } from "./places/stock/StockPlace";
 import { Frame } from "./shared/Frame";
 import { Gate } from "./shared/Gate";
@@ -19,6 +23,7 @@ export function App() {
   return (
     <Gate>
       <Routes>
+        <Route path="making/form/:id" element={<FormMakingPlace />} />
         <Route path="making/:id" element={<MakingPlace />} />
         <Route path="print/:id" element={<PrintSheet />} />
         <Route element={<Frame />}>
@@ -26,6 +31,9 @@ export function App() {
           <Route path="rings" element={<RingsDoor />} />
           <Route path="rings/:id" element={<RingsPlace />} />
           <Route path="rings/:id/shelf" element={<ShelfTable />} />
+          <Route path="shapes" element={<CataloguePlace />} />
+          <Route path="shapes/practice" element={<PracticePlace />} />
+          <Route path="shapes/:id" element={<ShapePlace />} />
           <Route path="notebook" element={<NotebookPlace />} />
           <Route path="notebook/wire/:id" element={<SpoolPage />} />
           <Route path="stock" element={<StockPlace />} />

@@ -31,14 +31,15 @@ function token(): string {
   return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? "";
 }
 
-/** One call; throws {@link Problem} or {@link Unreachable}. */
+/** One call; a body that is text goes as it is, anything else as JSON. Throws {@link Problem} or {@link Unreachable}. */
 export async function call<T>(
   method: string,
   path: string,
   body?: unknown,
   signal?: AbortSignal,
+  type = "application/json",
 ): Promise<T> {
-  const response = await send(method, path, body, signal);
+  const response = await send(method, path, body, signal, type);
   if (response.ok) {
     const text = await response.text();
     return (text ? JSON.parse(text) : undefined) as T;
@@ -52,17 +53,23 @@ export async function call<T>(
   throw new Problem(response.status, await problemOf(response));
 }
 
-async function send(method: string, path: string, body: unknown, signal?: AbortSignal): Promise<Response> {
+async function send(
+  method: string,
+  path: string,
+  body: unknown,
+  signal: AbortSignal | undefined,
+  type: string,
+): Promise<Response> {
   const headers: Record<string, string> = { Accept: "application/json" };
   if (method !== "GET") {
     headers["X-XSRF-TOKEN"] = token();
-    headers["Content-Type"] = "application/json";
+    headers["Content-Type"] = type;
   }
   try {
     return await fetch(path, {
       method,
       headers,
-      body: body === undefined ? undefined : JSON.stringify(body),
+      body: body === undefined ? undefined : typeof body === "string" ? body : JSON.stringify(body),
       signal,
       credentials: "same-origin",
       keepalive: method === "PUT",

@@ -2,6 +2,14 @@
 import { QueryClient, useQuery } from "@tanstack/react-query";
 import { call } from "./client";
 import type {
+  CatalogueForm,
+  FormEntry,
+  FormInHand,
+  FormJobData,
+  FormLearnt,
+  FormMeasurementData,
+  FormPicture,
+  FormRunData,
   Choices,
   CutterData,
   JobInHand,
@@ -25,7 +33,9 @@ export const queries = new QueryClient({
 /** Everything under this path may have changed. */
 export function changed(...paths: string[]): void {
   for (const path of paths) {
-    void queries.invalidateQueries({ queryKey: [path] });
+    void queries.invalidateQueries({
+      predicate: ({ queryKey }) => queryKey[0] === path || String(queryKey[0]).startsWith(`${path}/`),
+    });
   }
 }
 
@@ -44,6 +54,51 @@ export const useBench = () => useList<JobInHand[]>("bench");
 export const useNotebook = () => useList<NotebookEntry[]>("notebook");
 export const usePreferences = () => useList<Kept<Choices>>("preferences");
 export const useSession = () => useList<SessionView>("session");
+
+export const useFormJobs = () => useList<Kept<FormJobData>[]>("form-jobs");
+export const useFormBench = () => useList<FormInHand[]>("bench/forms");
+export const useFormNotebook = () => useList<FormEntry[]>("notebook/forms");
+
+/** The catalogue with defaults and limits for that wire. */
+export function useCatalogue(wireDiameterMm: number | null = null) {
+  const query = wireDiameterMm === null ? "" : `?wireDiameterMm=${wireDiameterMm}`;
+  return useQuery({
+    queryKey: ["forms", wireDiameterMm],
+    queryFn: () => call<CatalogueForm[]>("GET", `/api/forms${query}`),
+    staleTime: Infinity,
+    placeholderData: (before) => before,
+  });
+}
+
+export function usePictures() {
+  return useQuery({
+    queryKey: ["pictures"],
+    queryFn: () => call<FormPicture[]>("GET", "/api/forms/pictures"),
+    staleTime: Infinity,
+  });
+}
+
+export function useFormRun(id: string) {
+  return useQuery({
+    queryKey: ["form-runs", id],
+    queryFn: () => call<Kept<FormRunData>>("GET", `/api/form-runs/${id}`),
+  });
+}
+
+export function useFormMeasurements(runId: string) {
+  return useQuery({
+    queryKey: ["form-measurements", runId],
+    queryFn: () => call<Kept<FormMeasurementData>[]>("GET", `/api/form-measurements/of-run/${runId}`),
+  });
+}
+
+/** What a form's measurements have taught: the handling tail, the practice sessions. */
+export function useLearnt(formId: string) {
+  return useQuery({
+    queryKey: ["form-measurements", "learnt", formId],
+    queryFn: () => call<FormLearnt>("GET", `/api/form-measurements/of-form/${formId}`),
+  });
+}
 
 export function useMetals() {
   return useQuery({

@@ -920,6 +920,32 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
   schemas: {
+    CatalogueForm: {
+      does: string;
+      /** @enum {string} */
+      family:
+        | "LOOPS"
+        | "PINS"
+        | "BEAD_LINKS"
+        | "BEAD_CAPS"
+        | "COILS"
+        | "SPIRALS"
+        | "CLASPS"
+        | "EAR_FINDINGS"
+        | "FRAMES"
+        | "OUTLINES"
+        | "CRIMPED"
+        | "BOUND"
+        | "INTERLEAVED";
+      familyName: string;
+      id: string;
+      name: string;
+      parameters: components["schemas"]["ParameterView"][];
+      /** Format: double */
+      usualWireMm: number;
+      /** Format: double */
+      wireDiameterMm: number;
+    };
     Cell: {
       /** Format: double */
       aspectRatio?: number;
@@ -1326,13 +1352,13 @@ export interface components {
     };
     HandlingTail: {
       /** Format: double */
-      factor?: number;
+      factor: number;
       /** Format: double */
-      high?: number;
+      high: number;
       /** Format: double */
-      low?: number;
+      low: number;
       /** Format: int32 */
-      measurements?: number;
+      measurements: number;
     };
     Imported: {
       answer: components["schemas"]["FormAnswer"];
@@ -1615,6 +1641,22 @@ export interface components {
       millimetres: number;
       name: string;
       taken: string;
+    };
+    ParameterView: {
+      choices: string[];
+      id: string;
+      /** @enum {string} */
+      kind: "LENGTH" | "ANGLE" | "COUNT" | "CHOICE" | "ROWS";
+      /** Format: double */
+      least: number;
+      /** Format: double */
+      most: number;
+      name: string;
+      onlyWhen: string[];
+      reason: string;
+      unit: string;
+      /** Format: double */
+      usual: number;
     };
     Picture: {
       id: string;
@@ -2706,7 +2748,7 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          "application/json": components["schemas"]["Entry"][];
+          "application/json": components["schemas"]["CatalogueForm"][];
         };
       };
     };

@@ -42,6 +42,40 @@ export type TableRow = Received<Schemas["Row"]>;
 export type TableCell = Received<Schemas["Cell"]>;
 export type SessionView = Received<Schemas["SessionView"]>;
 export type Weighed = Received<Schemas["Weighed"]>;
+export type Parameters = Record<string, number | string | OutlineRow[]>;
+export interface OutlineRow {
+  feedMm: number;
+  rotateDegrees: number;
+  bendDegrees: number;
+  insideRadiusMm: number;
+}
+export type ParameterView = Received<Schemas["ParameterView"]>;
+export type CatalogueForm = Received<Schemas["CatalogueForm"]>;
+export type FormPicture = Received<Schemas["Picture"]>;
+export type FormWire = Received<Schemas["WireView"]>;
+export type FormSolid = Received<Schemas["SolidView"]>;
+export type FormStep = Received<Schemas["Step"]>;
+export type FormStepKind = FormStep["kind"];
+export type FormMark = FormWire["marks"][number];
+export type FormAnswer = Omit<Received<Schemas["FormAnswer"]>, "notes" | "parameters"> & {
+  notes: Note[];
+  parameters: Parameters;
+};
+export type FormShape = { stepsDone: number; held: number[][] | null; free: number[][] };
+export type FormJobData = Omit<Received<Schemas["FormJobData"]>, "parameters"> & { parameters: Parameters };
+export type FormRunData = Omit<Received<Schemas["FormRunData"]>, "counts" | "plan"> & {
+  counts: Record<string, number>;
+  plan: Omit<Received<Schemas["FormRunPlan"]>, "job"> & { job: FormJobData };
+};
+export type FormInHand = Omit<Received<Schemas["FormInHand"]>, "job"> & { job: Kept<FormJobData> };
+export type FormMeasurementData = Received<Schemas["FormMeasurementData"]>;
+export type FormMeasured = FormMeasurementData["measured"];
+export type FormLearnt = Received<Schemas["Learnt"]>;
+export type FormEntry = Received<Schemas["FormEntry"]>;
+export type FormLineAnswer = Omit<Received<Schemas["FormLineAnswer"]>, "parameters" | "notes"> & {
+  parameters: Parameters;
+  notes: Note[];
+};
 export type Temper = SpoolData["temper"];
 export type Convention = RingJobData["convention"];
 export type StepKind = RingStep["kind"];

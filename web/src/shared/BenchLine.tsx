@@ -2,11 +2,16 @@ import { useEffect, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { call, Problem } from "../api/client";
 import { usePreferences } from "../api/queries";
-import type { LineAnswer } from "../api/types";
+import type { FormLineAnswer, LineAnswer } from "../api/types";
+import { formNoteWords } from "./formWords";
 import { many, plain, signedPercent, sizeText, wireLength } from "../quantity/format";
+import { takeFormLine } from "./newForm";
 import { takeLine } from "./newJob";
 
-type Reply = { kind: "answer"; answer: LineAnswer } | { kind: "problem"; words: string };
+type Reply =
+  | { kind: "answer"; answer: LineAnswer }
+  | { kind: "form"; answer: FormLineAnswer }
+  | { kind: "problem"; words: string };
 
 /** Understands a maker's shorthand and answers at once; Enter takes the answer to its place. */
 export function BenchLine() {
@@ -29,8 +34,15 @@ export function BenchLine() {
       return;
     }
     const abort = new AbortController();
-    call<LineAnswer>("POST", "/api/line", { text, bareGauge: choices?.bareGauge }, abort.signal)
-      .then((answer) => setReply({ kind: "answer", answer }))
+    const question = { text, bareGauge: choices?.bareGauge };
+    const ask = async (): Promise<Reply> => {
+      const form = await call<FormLineAnswer | undefined>("POST", "/api/line/form", question, abort.signal);
+      return form
+        ? { kind: "form", answer: form }
+        : { kind: "answer", answer: await call<LineAnswer>("POST", "/api/line", question, abort.signal) };
+    };
+    ask()
+      .then(setReply)
       .catch((failure: unknown) => {
         if (failure instanceof Problem) {
           setReply({ kind: "problem", words: failure.body.detail });
@@ -40,6 +52,12 @@ export function BenchLine() {
   }, [text, choices?.bareGauge]);
 
   const take = async () => {
+    if (reply?.kind === "form" && choices) {
+      const id = await takeFormLine(reply.answer, text, choices);
+      setText("");
+      input.current?.blur();
+      await navigate(`/shapes/${id}`);
+    }
     if (reply?.kind === "answer" && choices) {
       const id = await takeLine(reply.answer, text, choices);
       setText("");
@@ -75,11 +93,52 @@ export function BenchLine() {
       <label htmlFor="bench-line">/ bench line</label>
       {reply && (
         <div className="line-answer" role="status">
-          {reply.kind === "problem" ? <p>{reply.words}</p> : <Answer answer={reply.answer} />}
+          {reply.kind === "problem" && <p>{reply.words}</p>}
+          {reply.kind === "answer" && <Answer answer={reply.answer} />}
+          {reply.kind === "form" && <FormLine answer={reply.answer} />}
         </div>
       )}
     </form>
   );
+
+  function FormLine({ answer }: { answer: FormLineAnswer }) {
+    return (
+      <>
+        <p className="figures text-3xl font-extrabold">
+          {sizeText(answer.lengthToCutMm, units, 1)}{" "}
+          <span className="text-base font-medium soft">to cut</span>
+        </p>
+        <p className="mt-1">
+          {answer.name} in <strong>{sizeText(answer.wireDiameterMm, units)}</strong> wire,{" "}
+          <strong>{sizeText(answer.lengthInPieceMm, units, 1)}</strong> in the piece
+        </p>
+        {answer.count !== null && (
+          <p>
+            {many(answer.count, "piece")} take{" "}
+            <strong>{wireLength(answer.count * answer.lengthToCutMm, units)}</strong>
+          </p>
+        )}
+        {answer.notes
+          .filter((note) => note.severity === "STOP" || note.severity === "CARE")
+          .slice(0, 2)
+          .map((note) => (
+            <p key={note.code} className="care">
+              {formNoteWords(note, units)}
+            </p>
+          ))}
+        <ul className="small soft">
+          {answer.understood.map((part) => (
+            <li key={part.role}>
+              {part.role}: {part.as}
+            </li>
+          ))}
+        </ul>
+        <p className="mt-2 small">
+          <kbd>Enter</kbd> takes it to Shapes
+        </p>
+      </>
+    );
+  }
 
   function Answer({ answer }: { answer: LineAnswer }) {
     return (

@@ -7,6 +7,7 @@ import { Thread } from "./StageRing";
 const PLACES: [string, string, string?][] = [
   ["/", "Bench"],
   ["/rings", "Rings"],
+  ["/shapes", "Shapes"],
   ["/notebook", "Notebook"],
   ["/stock", "Stock, tools", "apart"],
   ["/preferences", "Preferences"],

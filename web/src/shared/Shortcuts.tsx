@@ -5,6 +5,7 @@ import { redo, undo } from "./undo";
 const PLACES: Record<string, string> = {
   b: "/",
   r: "/rings",
+  h: "/shapes",
   n: "/notebook",
   s: "/stock",
   p: "/preferences",
@@ -12,12 +13,14 @@ const PLACES: Record<string, string> = {
 
 const SHEET: [string, string][] = [
   ["/", "the bench line"],
-  ["g then b, r, n, s, p", "go to Bench, Rings, Notebook, Stock, Preferences"],
+  ["g then b, r, h, n, s, p", "go to Bench, Rings, Shapes, Notebook, Stock, Preferences"],
   ["Ctrl Z", "undo"],
   ["Ctrl Shift Z", "do again"],
   ["↑ ↓", "on a number: a step up or down; with Shift, ten"],
   ["← →", "on the rail: the next rod"],
-  ["t", "in Rings: true size and back"],
+  ["t", "in Rings and Shapes: true size and back"],
+  ["3, f", "in Shapes: in the round, face-on"],
+  ["arrow keys", "on a form in the round: turn it"],
   ["Space", "in Making: next, or one more ring"],
   ["Backspace", "in Making: back"],
   ["0 … 9", "in Making: enter a measurement"],

@@ -16,6 +16,7 @@ const ALLOWED: Record<string, string[]> = {
   api: ["api"],
   quantity: ["quantity", "api"],
   drawing: ["drawing"],
+  scene: ["scene", "drawing"],
   shared: ["shared", "api", "quantity", "drawing"],
 };
 

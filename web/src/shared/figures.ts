@@ -20,6 +20,10 @@ export const FIGURE_NAMES: Record<string, string> = {
   "coil-length": "coil on the rod",
   "wire-total": "wire in all",
   "mass-total": "weight of that wire",
+  "length-in-piece": "in the piece",
+  "length-to-cut": "to cut",
+  offcut: "comes back as offcut",
+  "mass-in-piece": "weighs",
 };
 
 export const BASIS_WORDS: Record<string, string> = {

@@ -87,6 +87,14 @@ export function cautionWords(caution: Caution): string {
     HARD_WIRE_CRACKS: "This wire is hard for so small a rod: anneal it first.",
     CARRIED_WIRE_KINKS: "Carried round, wire twists: about 1.5 m at a time, and let it turn in the hand.",
     SHARP_POINTS: "The pointed ends are sharp: turn them inward or trim them.",
+    TORCH:
+      "Torch: ventilate, bare bench, hair and sleeves back, water at hand. Quench before touching. Never heat plated, coated or unknown wire.",
+    DRILLING: "Glasses on. Small work in a clamp, never in fingers.",
+    HAMMERING: "Glasses and hearing. Outer curves, never crossings.",
+    GLUE: "Ventilate. Give the glue its 24 hours.",
+    FINGERS_IN_WHEELS: "Fingers clear: toothed wheels draw them in.",
+    WORN_IN_AN_EAR:
+      "Round and smooth, nothing that scratches. Nickel release: EN 1811 sets 0.2 µg/cm²/week for a pierced ear.",
   }[caution];
 }
 

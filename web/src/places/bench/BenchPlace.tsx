@@ -1,17 +1,19 @@
 import { Link, useNavigate } from "react-router";
 import { call } from "../../api/client";
-import { changed, useBench, usePreferences, useSpools } from "../../api/queries";
+import { changed, useBench, useFormBench, usePreferences, useSpools } from "../../api/queries";
 import type { JobInHand, Kept, RunData } from "../../api/types";
 import { RingMark } from "../../shared/RingMark";
 import { Thread } from "../../shared/StageRing";
 import { say } from "../../shared/says";
 import { stepTitle } from "../../shared/words";
 import { many, plain, sizeText, wireLength, type Units } from "../../quantity/format";
+import { FormsInHand } from "./FormsInHand";
 import { blankJob, keepJob } from "../../shared/newJob";
 
 /** What is in hand: one click resumes a run at the very ring. */
 export function BenchPlace() {
   const bench = useBench();
+  const forms = useFormBench().data ?? [];
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   if (!bench.data) {
     return null;
@@ -19,19 +21,25 @@ export function BenchPlace() {
   const running = bench.data.filter((hand) => hand.step !== null);
   const planned = bench.data.filter((hand) => hand.step === null && !hand.finished);
   const finished = bench.data.filter((hand) => hand.finished);
-  if (bench.data.length === 0) {
+  if (bench.data.length === 0 && forms.length === 0) {
     return <EmptyBench />;
   }
   return (
     <div className="place">
       <div className="flex flex-wrap items-baseline justify-between gap-x-8">
         <h1 className="place-title">On the bench</h1>
-        <NewJob />
+        <span className="flex gap-6">
+          <NewJob />
+          <Link className="quiet" to="/shapes">
+            choose a shape
+          </Link>
+        </span>
       </div>
       {running[0] && <FirstInHand hand={running[0]} units={units} />}
       <Lacking all={bench.data} units={units} />
       <Group title="also begun" hands={running.slice(1)} units={units} />
       <Group title="planned" hands={planned} units={units} />
+      <FormsInHand hands={forms} units={units} />
       <Group title="done" hands={finished} units={units} />
     </div>
   );

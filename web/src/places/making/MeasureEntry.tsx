@@ -6,7 +6,7 @@ import { band, many, size } from "../../quantity/format";
 import { Editor } from "../../shared/editor";
 import { say } from "../../shared/says";
 import { rememberMeasurement } from "../notebook/leaving";
-import { DotRow } from "./DotRow";
+import { DotRow } from "../../shared/DotRow";
 
 type Side = "INNER" | "OUTER";
 

@@ -5,7 +5,7 @@ import type { Kept, RingStep, RunData } from "../../api/types";
 import { many } from "../../quantity/format";
 import { SaveMark } from "../../shared/SaveMark";
 import { capital, cautionWords, stepTitle } from "../../shared/words";
-import { CountRings } from "./CountRings";
+import { CountRings } from "../../shared/CountRings";
 import { MeasureEntry } from "./MeasureEntry";
 import { RunDone } from "./RunDone";
 import { StepDrawing } from "./StepDrawing";

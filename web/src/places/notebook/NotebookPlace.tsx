@@ -1,17 +1,19 @@
 import { Link } from "react-router";
-import { useNotebook, usePreferences, useSpools } from "../../api/queries";
-import type { Kept, NotebookEntry, SpoolData } from "../../api/types";
+import { useFormNotebook, useNotebook, usePreferences, useSpools } from "../../api/queries";
+import type { FormEntry, Kept, NotebookEntry, SpoolData } from "../../api/types";
 import { day, many, size, sizeText, wireLength, type Units } from "../../quantity/format";
 import { toneOf } from "../../drawing/metals";
-import { DotRow } from "../making/DotRow";
+import { DotRow } from "../../shared/DotRow";
+import { FormNotes } from "./FormNotes";
 import { Trend } from "./Trend";
 
 /** Planned against made, and what each spool has taught. */
 export function NotebookPlace() {
   const notebook = useNotebook();
+  const forms = useFormNotebook();
   const spools = useSpools();
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  if (!notebook.data || !spools.data) {
+  if (!notebook.data || !spools.data || !forms.data) {
     return null;
   }
   const measured = notebook.data.filter((entry) => entry.rings !== null);
@@ -19,15 +21,19 @@ export function NotebookPlace() {
     <div className="place grid gap-x-14 gap-y-8 min-[1100px]:grid-cols-[1fr_270px]">
       <div>
         <h1 className="place-title">Notebook</h1>
-        {notebook.data.length === 0 && (
+        {notebook.data.length + forms.data.length === 0 && (
           <p className="mt-3 max-w-prose">
             What you make is noted here by itself: wind one coil, measure it, and this page says how far the
             plan was off.
           </p>
         )}
-        {notebook.data.map((entry) => (
-          <Entry key={entry.runId} entry={entry} units={units} />
-        ))}
+        {byDate(notebook.data, forms.data).map((entry) =>
+          "form" in entry ? (
+            <FormNotes key={entry.runId} entry={entry} units={units} />
+          ) : (
+            <Entry key={entry.runId} entry={entry} units={units} />
+          ),
+        )}
       </div>
       <aside>
         {measured.length > 1 && <Trend entries={measured} units={units} />}
@@ -40,6 +46,11 @@ export function NotebookPlace() {
       </aside>
     </div>
   );
+}
+
+/** Rings and shapes together, latest first. */
+function byDate(rings: NotebookEntry[], forms: FormEntry[]): (NotebookEntry | FormEntry)[] {
+  return [...rings, ...forms].sort((a, b) => b.startedAt.localeCompare(a.startedAt));
 }
 
 function SpoolLine({ spool }: { spool: Kept<SpoolData> }) {

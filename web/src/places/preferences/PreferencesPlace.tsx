@@ -4,6 +4,7 @@ import type { Choices, Kept } from "../../api/types";
 import { NumberInput } from "../../shared/NumberInput";
 import { SaveMark } from "../../shared/SaveMark";
 import { useEditor } from "../../shared/useEditor";
+import { cuttingWord, rhythmWord } from "../../shared/formWords";
 import { windingWord } from "../../shared/words";
 import { Calibration } from "./Calibration";
 import { ThemeChoice } from "./ThemeChoice";
@@ -135,6 +136,48 @@ function Sheet({ kept }: { kept: Kept<Choices> }) {
                 onChange={(spoiltTurnsPerEnd) => change({ spoiltTurnsPerEnd }, "spoilt turns")}
               />
             </span>
+          </Question>
+          <Question
+            name="A plain loop is trusted"
+            note="Below that wire an open loop lets go: Toroid says so, and all wrap at 0.6 and below."
+          >
+            <Choose
+              name="plain"
+              value={String(data.plainFromMm)}
+              onChange={(from) => change({ plainFromMm: Number(from) }, "plain loops")}
+              options={[
+                ["1", "from 1.0 mm wire"],
+                ["0.8", "from 0.8 mm wire"],
+                ["100", "never: always wrapped"],
+              ]}
+            />
+          </Question>
+          <Question name="Wraps on a loop">
+            <Choose
+              name="wraps"
+              value={String(data.wraps)}
+              onChange={(wraps) => change({ wraps: Number(wraps) }, "wraps")}
+              options={[
+                ["2", "two"],
+                ["3", "three"],
+              ]}
+            />
+          </Question>
+          <Question name="Forms are cut" note="Pre-cut lengths come out equal; from the spool saves a tail.">
+            <Choose
+              name="formCutting"
+              value={data.formCutting}
+              onChange={(formCutting) => change({ formCutting }, "cutting")}
+              options={(["PRE_CUT", "FROM_SPOOL"] as const).map((c) => [c, cuttingWord(c)])}
+            />
+          </Question>
+          <Question name="A batch is run">
+            <Choose
+              name="rhythm"
+              value={data.rhythm}
+              onChange={(rhythm) => change({ rhythm }, "rhythm")}
+              options={(["BATCH", "TANDEM", "ONE_BY_ONE"] as const).map((r) => [r, rhythmWord(r)])}
+            />
           </Question>
           <Question name="Light">
             <ThemeChoice />

@@ -78,8 +78,8 @@ final class FormNotes {
     }
 
     /**
-     * Inside diameter of the tightest bend that counts. Crisp bends at a jaw's edge are common practice up to half hard; hard
-     * wire breaks there too.
+     * Inside diameter of the tightest bend that counts. Crisp bends at a jaw's edge and wraps about a neck of the same wire
+     * are common practice up to half hard; hard wire breaks there too.
      */
     private static double tightestMm(Temper temper, FormedWire wire) {
         double d = wire.diameterMm();
@@ -87,7 +87,7 @@ final class FormNotes {
         return wire.program().bends().stream()
                 .filter(bend -> bend.run().sharpestCurvature() > 0)
                 .mapToDouble(bend -> 2 / bend.run().sharpestCurvature() - d)
-                .filter(inside -> hard || inside > 0.7 * d)
+                .filter(inside -> hard || inside > 1.15 * d)
                 .min()
                 .orElse(100 * d);
     }

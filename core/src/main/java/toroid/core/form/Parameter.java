@@ -13,6 +13,7 @@ import java.util.function.DoubleUnaryOperator;
  * @param least lower limit from the wire's diameter
  * @param most upper limit from the wire's diameter
  * @param reason why the limits stand, a remedy in a few words
+ * @param onlyWhen choices as {@code id=word}, one of which must be taken for it to count; empty when it always does
  */
 public record Parameter(
         String id,
@@ -23,7 +24,8 @@ public record Parameter(
         DoubleUnaryOperator least,
         DoubleUnaryOperator most,
         List<String> choices,
-        String reason) {
+        String reason,
+        List<String> onlyWhen) {
     /** What kind of value it takes. A choice's number is its place in {@code choices}. */
     public enum Kind {
         LENGTH,
@@ -36,6 +38,12 @@ public record Parameter(
 
     public Parameter {
         choices = List.copyOf(choices);
+        onlyWhen = List.copyOf(onlyWhen);
+    }
+
+    /** The same, counting only when one of these choices, {@code id=word}, is taken. */
+    public Parameter when(String... choicesTaken) {
+        return new Parameter(id, name, kind, unit, usual, least, most, choices, reason, List.of(choicesTaken));
     }
 
     /** A length in mm. */
@@ -46,7 +54,7 @@ public record Parameter(
             DoubleUnaryOperator least,
             DoubleUnaryOperator most,
             String reason) {
-        return new Parameter(id, name, Kind.LENGTH, "mm", usual, least, most, List.of(), reason);
+        return new Parameter(id, name, Kind.LENGTH, "mm", usual, least, most, List.of(), reason, List.of());
     }
 
     /** A length in mm that does not follow the wire. */
@@ -55,22 +63,22 @@ public record Parameter(
     }
 
     public static Parameter angle(String id, String name, double usual, double least, double most) {
-        return new Parameter(id, name, Kind.ANGLE, "°", d -> usual, d -> least, d -> most, List.of(), "");
+        return new Parameter(id, name, Kind.ANGLE, "°", d -> usual, d -> least, d -> most, List.of(), "", List.of());
     }
 
     public static Parameter count(String id, String name, int usual, int least, int most, String reason) {
-        return new Parameter(id, name, Kind.COUNT, "", d -> usual, d -> least, d -> most, List.of(), reason);
+        return new Parameter(id, name, Kind.COUNT, "", d -> usual, d -> least, d -> most, List.of(), reason, List.of());
     }
 
     /** One of several; the first is the default. */
     public static Parameter choice(String id, String name, String... choices) {
         int last = choices.length - 1;
-        return new Parameter(id, name, Kind.CHOICE, "", d -> 0, d -> 0, d -> last, List.of(choices), "");
+        return new Parameter(id, name, Kind.CHOICE, "", d -> 0, d -> 0, d -> last, List.of(choices), "", List.of());
     }
 
     /** The rows of an outline. */
     public static Parameter rows(String id, String name) {
-        return new Parameter(id, name, Kind.ROWS, "", d -> 0, d -> 0, d -> 0, List.of(), "");
+        return new Parameter(id, name, Kind.ROWS, "", d -> 0, d -> 0, d -> 0, List.of(), "", List.of());
     }
 
     /** A loop's inside diameter: smaller than the wire itself it cannot be turned on any jaw. */

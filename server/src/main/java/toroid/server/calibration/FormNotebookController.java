@@ -2,9 +2,11 @@ package toroid.server.calibration;
 
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -79,20 +81,22 @@ class FormNotebookController {
                 rhythm.piecesDone(run.place()),
                 plan.wires().stream().mapToDouble(c -> c.lengthToCutMm()).sum(),
                 run.wireUsedMm(),
-                Arrays.stream(FormMeasurementData.Kind.values())
-                        .map(kind -> made(kind, taken))
-                        .filter(made -> made != null)
-                        .toList(),
+                made(taken),
                 run.note());
     }
 
-    private static Made made(FormMeasurementData.Kind kind, List<FormMeasurementData> taken) {
-        List<FormMeasurementData> these =
-                taken.stream().filter(m -> m.measured() == kind).toList();
-        if (these.isEmpty()) {
-            return null;
-        }
-        List<Double> values = these.stream().map(FormMeasurementData::value).toList();
-        return new Made(kind, these.get(0).predicted(), values, Repeatability.of(values));
+    /** One of each kind; of loops, one for each size that was planned. */
+    private static List<Made> made(List<FormMeasurementData> taken) {
+        Map<String, List<FormMeasurementData>> alike = taken.stream()
+                .collect(Collectors.groupingBy(
+                        m -> m.measured().ordinal() + "/" + m.predicted(), TreeMap::new, Collectors.toList()));
+        return alike.values().stream()
+                .map(these -> {
+                    List<Double> values =
+                            these.stream().map(FormMeasurementData::value).toList();
+                    FormMeasurementData first = these.get(0);
+                    return new Made(first.measured(), first.predicted(), values, Repeatability.of(values));
+                })
+                .toList();
     }
 }

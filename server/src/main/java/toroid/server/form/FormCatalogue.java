@@ -19,7 +19,7 @@ import toroid.core.metal.Temper;
 
 /** The catalogue as it is shown: what there is, its parameters for a wire, a picture of each drawn from its own geometry. */
 final class FormCatalogue {
-    private static final double COARSE = 0.05;
+    private static final double COARSE = 0.02;
     private static final List<Picture> PICTURES =
             Forms.all().stream().map(FormCatalogue::picture).toList();
 
@@ -40,7 +40,11 @@ final class FormCatalogue {
             @NotNull double wireDiameterMm,
             @NotNull List<ParameterView> parameters) {}
 
-    /** One parameter; a choice has its words, a length mm, an angle degrees. */
+    /**
+     * One parameter; a choice has its words, a length mm, an angle degrees.
+     *
+     * @param onlyWhen choices as {@code id=word} of which one must be taken for it to count; empty when it always does
+     */
     record ParameterView(
             @NotNull String id,
             @NotNull String name,
@@ -50,6 +54,7 @@ final class FormCatalogue {
             @NotNull double least,
             @NotNull double most,
             @NotNull List<String> choices,
+            @NotNull List<String> onlyWhen,
             @NotNull String reason) {}
 
     /** A form as points, coarse, in its usual wire. */
@@ -88,6 +93,7 @@ final class FormCatalogue {
                 p.least().applyAsDouble(d),
                 p.most().applyAsDouble(d),
                 p.choices(),
+                p.onlyWhen(),
                 p.reason());
     }
 

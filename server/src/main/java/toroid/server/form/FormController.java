@@ -21,7 +21,7 @@ import toroid.core.wire.Wire;
 @RestController
 @RequestMapping("/api/forms")
 class FormController {
-    private static final double COARSE = 0.03;
+    private static final double COARSE = 0.008;
 
     private final FormWorkshop workshop;
 

@@ -22,7 +22,8 @@ class ApiDescription {
             "Named",
             "Understood",
             "Repeatability",
-            "Mark", "HandlingTail");
+            "Mark",
+            "HandlingTail");
 
     @Bean
     OpenAPI description() {

@@ -39,7 +39,8 @@ public final class BeadCapWrapped implements Form {
                 Parameter.hole(),
                 Parameter.choice("begins", "rows begin", "below a wrapped neck", "at the loop"),
                 Parameter.loop("loop", "loops, inside", 2.8),
-                Parameter.count("wraps", "wraps on the neck", 2, 1, 8, "Two or three."),
+                Parameter.count("wraps", "wraps on the neck", 2, 1, 8, "Two or three.")
+                        .when("begins=below a wrapped neck"),
                 Parameter.length(
                         "rows", "rows on the bead", d -> 3, d -> 1, d -> 12, "Rows end before the bead's equator."));
     }

@@ -31,7 +31,7 @@ public final class BeadChain implements Form {
                 Parameter.hole(),
                 Parameter.choice("ends", "loops", "plain", "wrapped"),
                 Parameter.loop("loop", "loops, inside", 2.8),
-                Parameter.count("wraps", "wraps", 2, 1, 12, "Two or three."),
+                Parameter.count("wraps", "wraps", 2, 1, 12, "Two or three.").when("ends=wrapped"),
                 Parameter.count("links", "links", 3, 2, 40, "Longer chains are counted in Pieces."));
     }
 

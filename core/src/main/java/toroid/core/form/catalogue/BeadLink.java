@@ -30,7 +30,8 @@ public final class BeadLink implements Form {
                 Parameter.choice("first", "first end", "wrapped", "plain"),
                 Parameter.choice("second", "second end", "wrapped", "plain"),
                 Parameter.loop("loop", "loops, inside", 2.5),
-                Parameter.count("wraps", "wraps", 3, 1, 12, "Three is the habit."),
+                Parameter.count("wraps", "wraps", 3, 1, 12, "Three is the habit.")
+                        .when("first=wrapped", "second=wrapped"),
                 Parameter.angle("turned", "loops turned by", 0, 0, 180));
     }
 

@@ -31,7 +31,8 @@ public final class BeadedDangle implements Form {
                 Parameter.choice("head", "head", "folded", "balled"),
                 Parameter.choice("top", "loop", "plain", "wrapped"),
                 Parameter.loop("loop", "loop, inside", 2.5),
-                Parameter.count("wraps", "wraps", 3, 1, 12, "Three is the habit."));
+                Parameter.count("wraps", "wraps", 3, 1, 12, "Three is the habit.")
+                        .when("top=wrapped"));
     }
 
     @Override

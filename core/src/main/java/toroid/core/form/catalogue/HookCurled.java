@@ -25,7 +25,7 @@ public final class HookCurled implements Form {
         return List.of(
                 Parameter.loop("loop", "loop, inside", 2.5),
                 Parameter.choice("base", "loop", "plain", "wrapped"),
-                Parameter.count("wraps", "wraps", 2, 1, 8, "Two or three."),
+                Parameter.count("wraps", "wraps", 2, 1, 8, "Two or three.").when("base=wrapped"),
                 Parameter.length(
                         "shank", "shank", d -> 10 * d, d -> 2 * d, d -> 60 * d, "A shorter shank cannot be gripped."),
                 Parameter.loop("hook", "hook, inside", 4),

@@ -40,7 +40,7 @@ public final class InterleavedCoils implements Form {
                         "core", "core wires", d -> 1.6, d -> d, d -> 12 * d, "The rod the coils are wound on."),
                 Parameter.count("turns", "turns of each", 10, 2, 150, "Make it in lengths."),
                 Parameter.choice("ends", "outer cores end in", "a loop", "a cut end"),
-                Parameter.loop("loop", "end loops, inside", 2.5));
+                Parameter.loop("loop", "end loops, inside", 2.5).when("ends=a loop"));
     }
 
     @Override

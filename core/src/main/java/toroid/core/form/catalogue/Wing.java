@@ -33,7 +33,7 @@ public final class Wing implements Form {
                 Parameter.angle("tipAngle", "bent back at the tip", 130, 20, 165),
                 Parameter.length("tip", "tip, inside", d -> 3 * d, d -> 0.5 * d, d -> 40 * d, "Round or crisp."),
                 Parameter.length("lower", "lower edge", d -> 15, d -> 3 * d, d -> 150, "From tip to end loop."),
-                Parameter.loop("end", "end loops, inside", 2));
+                Parameter.loop("end", "end loops, inside", 2.3));
     }
 
     @Override

@@ -1,5 +1,5 @@
-import { openRing } from "../../drawing/ring";
-import { NumberInput } from "../../shared/NumberInput";
+import { openRing } from "../drawing/ring";
+import { NumberInput } from "./NumberInput";
 
 const WIDTH = 560;
 const HEIGHT = 64;
@@ -9,10 +9,14 @@ export function CountRings({
   count,
   of,
   onCount,
+  label = "Rings cut",
+  what = "rings",
 }: {
   count: number;
   of: number;
   onCount?: (count: number) => void;
+  label?: string;
+  what?: string;
 }) {
   const rows = of <= 12 ? 1 : of <= 60 ? 2 : of <= 160 ? 3 : of <= 420 ? 5 : 8;
   const columns = Math.ceil(of / rows);
@@ -33,15 +37,10 @@ export function CountRings({
     <>
       {onCount && (
         <span className="sentence justify-center">
-          <NumberInput
-            label="Rings cut"
-            kind="number"
-            decimals={0}
-            step={1}
-            value={count}
-            onChange={onCount}
-          />
-          <span>of {of} rings</span>
+          <NumberInput label={label} kind="number" decimals={0} step={1} value={count} onChange={onCount} />
+          <span>
+            of {of} {what}
+          </span>
         </span>
       )}
       <svg

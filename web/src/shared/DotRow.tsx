@@ -1,4 +1,4 @@
-import { size, type Units } from "../../quantity/format";
+import { size, type Units } from "../quantity/format";
 
 const WIDTH = 520;
 

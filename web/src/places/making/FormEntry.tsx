@@ -1,0 +1,206 @@
+import { useState } from "react";
+import { call, Problem } from "../../api/client";
+import { changed, useFormMeasurements, usePreferences } from "../../api/queries";
+import type {
+  FormMeasured,
+  FormMeasurementData,
+  FormRunData,
+  FormStep,
+  Kept,
+  LengthAnswer,
+} from "../../api/types";
+import { many, size } from "../../quantity/format";
+import { DotRow } from "../../shared/DotRow";
+import { Editor } from "../../shared/editor";
+import { say } from "../../shared/says";
+
+const WORDS: Record<FormMeasured, string> = {
+  CUT_LENGTH: "really cut",
+  LOOP_INSIDE: "loop, inside",
+  WRAPS: "wraps",
+  OFFCUT: "offcut",
+  MINUTES: "minutes",
+};
+
+/** What can be measured at a step. */
+export function measuredIn(step: FormStep): FormMeasured[] {
+  switch (step.kind) {
+    case "CUT":
+      return ["CUT_LENGTH"];
+    case "LOOP":
+    case "FORM":
+      return step.insideMm !== null ? ["LOOP_INSIDE"] : [];
+    case "WRAP":
+      return ["WRAPS"];
+    case "TRIM":
+      return ["OFFCUT", "MINUTES"];
+    default:
+      return [];
+  }
+}
+
+/** Type a number, Enter, next: a caliper that types like a keyboard works as it is. */
+export function FormEntry({ run, step }: { run: Kept<FormRunData>; step: FormStep }) {
+  const kinds = measuredIn(step);
+  const [chosen, setChosen] = useState<FormMeasured>(kinds[0]!);
+  const kind = kinds.includes(chosen) ? chosen : kinds[0]!;
+  const [text, setText] = useState("");
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const choices = usePreferences().data?.data;
+  const units = choices?.units ?? "MILLIMETRES";
+  const here = (useFormMeasurements(run.id).data ?? []).filter(
+    (kept) =>
+      !kept.deleted &&
+      kept.data.measured === kind &&
+      (kind !== "LOOP_INSIDE" || Math.abs((kept.data.predicted ?? 0) - (step.insideMm ?? 0)) < 0.005),
+  );
+  const planned = plannedValue(run.data, step, kind);
+  const take = async () => {
+    const typed = text.trim();
+    if (!typed) {
+      return;
+    }
+    let data: FormMeasurementData | null = null;
+    try {
+      const value = await read(typed, kind, units === "INCHES", choices?.bareGauge);
+      data = measurement(run, step, kind, value);
+      await call("PUT", `/api/form-measurements/${crypto.randomUUID()}`, { version: null, data });
+      changed("form-measurements", "notebook");
+      setText("");
+      setRefusal(null);
+    } catch (failure) {
+      if (failure instanceof Problem) {
+        setRefusal(failure.body.detail);
+      } else if (data) {
+        new Editor("form-measurements", crypto.randomUUID(), null, data);
+        setText("");
+        say("The server is not answering. The measurement is kept here and sent when it does.");
+      } else {
+        setRefusal(`"${typed}" could not be read just now. Type it in mm.`);
+      }
+    }
+  };
+  return (
+    <>
+      <form
+        className="measure-entry"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void take();
+        }}
+      >
+        <label className="sr-only" htmlFor="measured">
+          Measured, {WORDS[kind]}
+        </label>
+        <input
+          id="measured"
+          type="text"
+          inputMode="decimal"
+          autoComplete="off"
+          value={text}
+          placeholder={kind === "WRAPS" || kind === "MINUTES" ? "0" : "0.0"}
+          onChange={(event) => setText(event.target.value)}
+          onKeyDown={(event) => event.key === "Escape" && event.currentTarget.blur()}
+        />
+        {kinds.length > 1 ? (
+          <span className="segmented text-lg" role="radiogroup" aria-label="What was measured">
+            {kinds.map((one) => (
+              <label key={one}>
+                <input type="radio" name="kind" checked={kind === one} onChange={() => setChosen(one)} />
+                {WORDS[one]}
+              </label>
+            ))}
+          </span>
+        ) : (
+          <span className="text-lg">{WORDS[kind]}</span>
+        )}
+        <button className="action">Note it</button>
+      </form>
+      {refusal && (
+        <p className="stop mt-2 text-lg" role="alert">
+          {refusal}
+        </p>
+      )}
+      {here.length > 0 && kind !== "WRAPS" && kind !== "MINUTES" && planned !== null && (
+        <div className="mt-3" data-testid="noted">
+          <DotRow
+            values={here.map((kept) => kept.data.value)}
+            low={planned - (kind === "LOOP_INSIDE" ? 0.1 : 1)}
+            high={planned + (kind === "LOOP_INSIDE" ? 0.1 : 1)}
+            target={planned}
+            units={units}
+          />
+          <p className="text-lg">
+            {many(here.length, "measurement")}, the last {size(here.at(-1)!.data.value, units).value}; planned{" "}
+            {size(planned, units).value}.
+          </p>
+        </div>
+      )}
+      {here.length > 0 && (kind === "WRAPS" || kind === "MINUTES") && (
+        <p className="mt-3 text-lg" data-testid="noted">
+          {many(here.length, "measurement")}, the last {here.at(-1)!.data.value}.
+        </p>
+      )}
+    </>
+  );
+}
+
+async function read(
+  typed: string,
+  kind: FormMeasured,
+  inches: boolean,
+  bareGauge: "AWG" | "SWG" | undefined,
+): Promise<number> {
+  const bare = Number(typed.replace(",", "."));
+  const count = kind === "WRAPS" || kind === "MINUTES";
+  if (Number.isFinite(bare) && (count || !inches)) {
+    return bare;
+  }
+  const text = Number.isFinite(bare) ? `${bare} in` : typed;
+  return (await call<LengthAnswer>("POST", "/api/quantity/length", { text, bareGauge })).millimetres;
+}
+
+function cutOf(run: FormRunData, step: FormStep) {
+  return run.plan.wires.find((wire) => wire.name === step.wire) ?? run.plan.wires[0]!;
+}
+
+/** What was planned for it, as shown. */
+function plannedValue(run: FormRunData, step: FormStep, kind: FormMeasured): number | null {
+  const cut = cutOf(run, step);
+  switch (kind) {
+    case "CUT_LENGTH":
+      return cut.lengthToCutMm;
+    case "LOOP_INSIDE":
+      return step.insideMm;
+    case "WRAPS":
+      return step.turns;
+    case "OFFCUT":
+      return cut.lengthToCutMm - cut.lengthInPieceMm;
+    case "MINUTES":
+      return null;
+  }
+}
+
+function measurement(
+  run: Kept<FormRunData>,
+  step: FormStep,
+  kind: FormMeasured,
+  value: number,
+): FormMeasurementData {
+  const { plan } = run.data;
+  const cut = cutOf(run.data, step);
+  const length = kind === "CUT_LENGTH";
+  return {
+    runId: run.id,
+    sessionId: null,
+    formId: plan.job.formId,
+    spoolId: plan.job.spoolId,
+    wireMm: cut.diameterMm,
+    measured: kind,
+    value,
+    predicted: length ? cut.lengthInPieceMm : plannedValue(run.data, step, kind),
+    tailMm: length ? cut.tailMm : null,
+    takenAt: new Date().toISOString(),
+    note: "",
+  };
+}

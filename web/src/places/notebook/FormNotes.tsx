@@ -1,0 +1,89 @@
+import { Link } from "react-router";
+import type { FormEntry, FormMeasured } from "../../api/types";
+import { day, many, plain, size, sizeText, wireLength, type Units } from "../../quantity/format";
+import { DotRow } from "../../shared/DotRow";
+
+const WORDS: Record<FormMeasured, string> = {
+  CUT_LENGTH: "really cut",
+  LOOP_INSIDE: "loops, inside",
+  WRAPS: "wraps",
+  OFFCUT: "offcut",
+  MINUTES: "minutes a piece",
+};
+
+/** One batch of a form: planned against made. */
+export function FormNotes({ entry, units }: { entry: FormEntry; units: Units }) {
+  const loops = entry.made.find((made) => made.measured === "LOOP_INSIDE");
+  const cut = entry.made.find((made) => made.measured === "CUT_LENGTH");
+  const main = cut ?? loops;
+  return (
+    <article className="mt-6 border-t border-base-content pt-4">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h2 className="text-xl font-bold">
+          <Link to={`/shapes/${entry.jobId}`} className="no-underline hover:underline">
+            {entry.name}
+          </Link>
+        </h2>
+        <span className="small soft">
+          {day(entry.startedAt)}
+          {entry.finishedAt === null && (
+            <>
+              ,{" "}
+              <Link to={`/making/form/${entry.runId}`} className="mark">
+                in hand
+              </Link>
+            </>
+          )}
+        </span>
+      </div>
+      <div className="mt-2 grid gap-x-10 gap-y-3 min-[720px]:grid-cols-[230px_1fr]">
+        <div>
+          {main ? (
+            <p className="figures text-[44px] leading-none font-extrabold tracking-tight">
+              {size(main.spread.mean, units, main === cut ? 1 : 2).value}{" "}
+              <span className="text-base font-medium soft">
+                {size(0, units).unit} {main === cut ? "cut" : "inside"}
+              </span>
+            </p>
+          ) : (
+            <p className="soft">nothing measured yet; cut {sizeText(entry.lengthToCutMm, units, 1)}</p>
+          )}
+          {cut && (
+            <p className="small mt-1">
+              planned {size(entry.lengthToCutMm, units, 1).value}, {size(cut.planned ?? 0, units, 1).value} of
+              it stays in
+            </p>
+          )}
+          {entry.made
+            .filter((made) => made !== main)
+            .map((made) => (
+              <p key={`${made.measured}${made.planned}`} className="small mt-1">
+                {WORDS[made.measured]}{" "}
+                {made.measured === "WRAPS" || made.measured === "MINUTES"
+                  ? plain(made.spread.mean, 1)
+                  : size(made.spread.mean, units).value}
+                {made.planned !== null && `, planned ${plain(made.planned, 2)}`}; spread{" "}
+                {plain(made.spread.standardDeviation, 2)} over {made.spread.count}
+              </p>
+            ))}
+          <p className="small soft mt-1">
+            {entry.piecesDone} of {many(entry.pieces, "piece")}, {entry.form},{" "}
+            {wireLength(entry.wireUsedMm, units)} of wire
+          </p>
+        </div>
+        <div>
+          {loops && loops.planned !== null && (
+            <DotRow
+              values={loops.values}
+              low={loops.planned - 0.1}
+              high={loops.planned + 0.1}
+              target={loops.planned}
+              units={units}
+            />
+          )}
+          {entry.note && <p className="mt-2 italic">{entry.note}</p>}
+        </div>
+      </div>
+    </article>
+  );
+}

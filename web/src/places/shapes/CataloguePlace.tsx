@@ -1,0 +1,174 @@
+import { useRef, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { call, Problem } from "../../api/client";
+import { useCatalogue, useFormBench, usePictures, usePreferences, useSpools } from "../../api/queries";
+import type { CatalogueForm, FormPicture, OutlineRow, Parameters } from "../../api/types";
+import { sizeText } from "../../quantity/format";
+import { say } from "../../shared/says";
+import { WirePicture } from "../../shared/WirePicture";
+import { blankForm, keepForm } from "../../shared/newForm";
+
+/** Every wire form by what it does, drawn from its own geometry. */
+export function CataloguePlace() {
+  const forms = useCatalogue().data;
+  const pictures = usePictures().data;
+  const [wanted, setWanted] = useState("");
+  if (!forms || !pictures) {
+    return null;
+  }
+  const words = wanted.trim().toLowerCase();
+  const shown = forms.filter((form) =>
+    `${form.name} ${form.does} ${form.familyName}`.toLowerCase().includes(words),
+  );
+  const families = [...new Set(shown.map((form) => form.familyName))];
+  return (
+    <div className="place catalogue">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-8">
+        <h1 className="place-title">Shapes</h1>
+        <span className="flex items-baseline gap-6">
+          <Link className="quiet" to="/shapes/practice">
+            practise loops
+          </Link>
+          <ReadIn forms={forms} />
+          <input
+            className="plain-input"
+            aria-label="Find a form"
+            placeholder="find a form"
+            value={wanted}
+            onChange={(event) => setWanted(event.target.value)}
+          />
+        </span>
+      </div>
+      {words === "" && <Drawer pictures={pictures} />}
+      {families.map((family) => (
+        <section key={family} aria-label={family}>
+          <h2>{family}</h2>
+          <ul>
+            {shown
+              .filter((form) => form.familyName === family)
+              .map((form) => (
+                <FormTile key={form.id} form={form} picture={pictures.find((p) => p.id === form.id)!} />
+              ))}
+          </ul>
+        </section>
+      ))}
+      {shown.length === 0 && (
+        <p className="mt-6 soft">No form is called that. Try loop, hook, spiral, ear, bead, frame.</p>
+      )}
+    </div>
+  );
+}
+
+function FormTile({ form, picture }: { form: CatalogueForm; picture: FormPicture }) {
+  const choices = usePreferences().data?.data;
+  const spools = useSpools().data ?? [];
+  const navigate = useNavigate();
+  const [busy, setBusy] = useState(false);
+  const open = async () => {
+    if (!choices) {
+      return;
+    }
+    setBusy(true);
+    try {
+      await navigate(`/shapes/${await keepForm(blankForm(form, choices, spools))}`);
+    } catch (failure) {
+      say(
+        failure instanceof Problem ? failure.body.detail : "The server is not answering; nothing was begun.",
+      );
+      setBusy(false);
+    }
+  };
+  return (
+    <li>
+      <button className="form-tile" disabled={busy} onClick={() => void open()}>
+        <WirePicture wires={picture.wires} solids={picture.solids} metal="copper" look="corner" />
+        <span className="strong">{form.name}</span>
+        <span className="tiny soft">{form.does}</span>
+      </button>
+    </li>
+  );
+}
+
+/** What this workshop has drawn already, latest first. */
+function Drawer({ pictures }: { pictures: FormPicture[] }) {
+  const hands = useFormBench().data ?? [];
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  if (hands.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-label="Your own">
+      <h2>your own</h2>
+      <ul>
+        {hands.slice(0, 10).map((hand) => {
+          const picture = pictures.find((one) => one.id === hand.job.data.formId);
+          return (
+            <li key={hand.job.id}>
+              <Link className="form-tile" to={`/shapes/${hand.job.id}`}>
+                {picture && (
+                  <WirePicture
+                    wires={picture.wires}
+                    solids={picture.solids}
+                    metal={hand.metal}
+                    look="corner"
+                  />
+                )}
+                <span className="strong">{hand.job.data.name}</span>
+                <span className="tiny soft">
+                  {hand.job.data.pieces} of {sizeText(hand.wireDiameterMm, units)} wire
+                </span>
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+interface Imported {
+  formId: string;
+  parameters: Parameters;
+  answer: { wireDiameterMm: number; metal: string; parameters: { bends?: OutlineRow[] } };
+}
+
+/** A form definition or a bend table from a file. */
+function ReadIn({ forms }: { forms: CatalogueForm[] }) {
+  const file = useRef<HTMLInputElement>(null);
+  const choices = usePreferences().data?.data;
+  const spools = useSpools().data ?? [];
+  const navigate = useNavigate();
+  const read = async (chosen: File) => {
+    try {
+      const text = await chosen.text();
+      const came = await call<Imported>("POST", "/api/forms/import", text, undefined, "text/plain");
+      const form = forms.find((one) => one.id === came.formId)!;
+      const blank = blankForm({ ...form, usualWireMm: came.answer.wireDiameterMm }, choices!, spools);
+      const name = chosen.name.replace(/\.[^.]*$/, "").slice(0, 120) || blank.name;
+      await navigate(`/shapes/${await keepForm({ ...blank, name, parameters: came.parameters })}`);
+    } catch (failure) {
+      say(failure instanceof Problem ? failure.body.detail : "The file could not be read; nothing was kept.");
+    }
+  };
+  return (
+    <>
+      <button className="quiet" onClick={() => file.current?.click()}>
+        read in a file
+      </button>
+      <input
+        ref={file}
+        type="file"
+        hidden
+        aria-label="Form definition or bend table"
+        accept=".json,.csv"
+        onChange={(event) => {
+          const chosen = event.target.files?.[0];
+          event.target.value = "";
+          if (chosen) {
+            void read(chosen);
+          }
+        }}
+      />
+    </>
+  );
+}

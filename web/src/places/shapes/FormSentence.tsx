@@ -1,0 +1,131 @@
+import { Link } from "react-router";
+import { useCatalogue, useMetals, useSpools } from "../../api/queries";
+import type { FormJobData, Kept, Temper } from "../../api/types";
+import type { Editor, SaveState } from "../../shared/editor";
+import { NumberInput } from "../../shared/NumberInput";
+import { SaveMark } from "../../shared/SaveMark";
+import { temperWord } from "../../shared/words";
+import { BesideChoice } from "./Beside";
+
+export interface ChangeForm {
+  (patch: Partial<FormJobData>, tag: string): void;
+}
+
+interface Props {
+  editor: Editor<FormJobData>;
+  kept: Kept<FormJobData>;
+  data: FormJobData;
+  state: SaveState<FormJobData>;
+  change: ChangeForm;
+}
+
+/** The job as one sentence: what it is called, which form, from which wire. */
+export function FormSentence({ editor, kept, data, state, change }: Props) {
+  const spools = useSpools().data ?? [];
+  const form = useCatalogue().data?.find((one) => one.id === data.formId);
+  const choose = (id: string) => {
+    const spool = spools.find((one) => one.id === id);
+    change(
+      spool
+        ? {
+            spoolId: id,
+            metal: spool.data.metal,
+            temper: spool.data.temper,
+            wireDiameterMm: spool.data.wireDiameterMm,
+          }
+        : { spoolId: null },
+      "wire",
+    );
+  };
+  return (
+    <div className="pr-4">
+      <div className="flex items-baseline gap-4">
+        <input
+          className="name-input"
+          aria-label="Name of the job"
+          value={data.name}
+          maxLength={120}
+          onChange={(event) => change({ name: event.target.value }, "name")}
+        />
+        <Link className="quiet small whitespace-nowrap" to="/shapes">
+          all shapes
+        </Link>
+        <BesideChoice kept={kept} />
+        <SaveMark editor={editor} state={state} describe={describe} />
+      </div>
+      <p className="sentence">
+        <span>{form ? capitalised(form.name) : data.formId} from</span>
+        <select
+          className="word-select"
+          aria-label="Wire from"
+          value={data.spoolId ?? ""}
+          onChange={(event) => choose(event.target.value)}
+        >
+          <option value="">wire not in stock</option>
+          {spools.map((spool) => (
+            <option key={spool.id} value={spool.id}>
+              {spool.data.name}
+            </option>
+          ))}
+        </select>
+        {data.spoolId === null && <LooseWire data={data} change={change} />}
+      </p>
+    </div>
+  );
+}
+
+function LooseWire({ data, change }: { data: FormJobData; change: ChangeForm }) {
+  const metals = useMetals().data ?? [];
+  const metal = metals.find((one) => one.id === data.metal);
+  return (
+    <>
+      <NumberInput
+        label="Wire"
+        value={data.wireDiameterMm}
+        minimum={0.1}
+        onChange={(value) => change({ wireDiameterMm: value }, "wire diameter")}
+      />
+      <select
+        className="word-select"
+        aria-label="Metal"
+        value={data.metal}
+        onChange={(event) => {
+          const chosen = metals.find((one) => one.id === event.target.value)!;
+          const temper = chosen.tempers.some((t) => t.temper === data.temper)
+            ? data.temper
+            : chosen.tempers[0]!.temper;
+          change({ metal: chosen.id, temper }, "metal");
+        }}
+      >
+        {metals.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.name}
+          </option>
+        ))}
+      </select>
+      <select
+        className="word-select"
+        aria-label="Temper"
+        value={data.temper}
+        onChange={(event) => change({ temper: event.target.value as Temper }, "temper")}
+      >
+        {(metal?.tempers ?? []).map((t) => (
+          <option key={t.temper} value={t.temper}>
+            {temperWord(t.temper)}
+          </option>
+        ))}
+      </select>
+    </>
+  );
+}
+
+function capitalised(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+function describe(job: FormJobData): string {
+  const values = Object.entries(job.parameters)
+    .filter(([, value]) => !Array.isArray(value))
+    .map(([id, value]) => `${id} ${String(value)}`);
+  return `${job.name}: ${job.pieces} pieces${values.length ? `, ${values.join(", ")}` : ""}`;
+}

@@ -1,0 +1,188 @@
+import { useEffect, useState } from "react";
+import { usePreferences } from "../../api/queries";
+import type { FormAnswer } from "../../api/types";
+import { openRing } from "../../drawing/ring";
+import { plain, size } from "../../quantity/format";
+import { formStepNumber, formStepPart, formStepTitle, formStepWords } from "../../shared/formWords";
+
+interface Props {
+  form: FormAnswer;
+  /** Steps done in what is shown; null when the form is shown done. */
+  step: number | null;
+  held: boolean;
+  ready: boolean;
+  onStep: (step: number | null) => void;
+  onHeld: (held: boolean) => void;
+}
+
+const HOLD_MS = 650;
+const REST_MS = 750;
+
+/** Plays the bends: step by step or through; each bend held in its tool, then let spring back. */
+export function Player({ form, step, held, ready, onStep, onHeld }: Props) {
+  const [playing, setPlaying] = useState(false);
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const last = form.steps.length;
+  const now = step === null || step === 0 ? null : form.steps[step - 1];
+  const springs = now?.toolMm != null;
+  const go = (to: number) => {
+    const next = Math.max(0, Math.min(last, to));
+    onStep(next);
+    onHeld(next > 0 && form.steps[next - 1]!.toolMm !== null);
+  };
+  useEffect(() => {
+    if (!playing || !ready || step === null) {
+      return;
+    }
+    const timer = setTimeout(
+      () => {
+        if (held) {
+          onHeld(false);
+        } else if (step < last) {
+          go(step + 1);
+        } else {
+          setPlaying(false);
+        }
+      },
+      held ? HOLD_MS : REST_MS,
+    );
+    return () => clearTimeout(timer);
+  }); // one step at a time, each set anew by what is shown
+  const begin = () => {
+    if (step === null || step === last) {
+      go(0);
+    }
+    setPlaying(!playing);
+  };
+  const cut = form.wires.find((wire) => wire.name === now?.wire)?.lengthToCutMm ?? form.lengthToCutMm;
+  const number = now ? formStepNumber(now, cut, units) : null;
+  return (
+    <div className="player" aria-label="The bends">
+      <div className="player-keys">
+        <button className="quiet" onClick={begin}>
+          {playing ? "stop" : "play the bends"}
+        </button>
+        <button
+          className="quiet"
+          aria-label="One step back"
+          disabled={step === null || step === 0}
+          onClick={() => {
+            setPlaying(false);
+            go((step ?? last) - 1);
+          }}
+        >
+          ←
+        </button>
+        <Chain count={last} at={step} steps={form.steps.map(formStepTitle)} onStep={go} />
+        <button
+          className="quiet"
+          aria-label="One step on"
+          disabled={step === last}
+          onClick={() => {
+            setPlaying(false);
+            if (held && springs) {
+              onHeld(false);
+            } else {
+              go((step ?? -1) + 1);
+            }
+          }}
+        >
+          →
+        </button>
+        {step !== null && (
+          <button
+            className="quiet"
+            onClick={() => {
+              setPlaying(false);
+              onStep(null);
+              onHeld(false);
+            }}
+          >
+            done form
+          </button>
+        )}
+      </div>
+      {step !== null && (
+        <p className="player-words" role="status">
+          {now ? (
+            <>
+              <strong>
+                {step}. {formStepTitle(now)}:
+              </strong>{" "}
+              {formStepPart(now, form.wires.length)}
+              {number && (
+                <strong className="figures">
+                  {" "}
+                  {number.length
+                    ? size(number.value, units, number.decimals).value
+                    : plain(number.value, number.decimals)}{" "}
+                  {number.unit}
+                </strong>
+              )}
+              <span className="soft">
+                {springs ? (held ? " in the tool. " : " sprung back. ") : " "}
+                {formStepWords(now, units)}
+              </span>
+            </>
+          ) : (
+            <span className="soft">The wire, cut straight. Every mark is on the strip below.</span>
+          )}
+        </p>
+      )}
+    </div>
+  );
+}
+
+const CELL = 18;
+
+/** One ring a step, closed when it is done. */
+function Chain({
+  count,
+  at,
+  steps,
+  onStep,
+}: {
+  count: number;
+  at: number | null;
+  steps: string[];
+  onStep: (step: number) => void;
+}) {
+  const done = at ?? count;
+  const width = Math.min(CELL, 420 / count);
+  return (
+    <svg
+      width={count * width}
+      height={22}
+      className="chain"
+      role="slider"
+      tabIndex={0}
+      aria-label="Steps done"
+      aria-valuemin={0}
+      aria-valuemax={count}
+      aria-valuenow={done}
+      aria-valuetext={done === 0 ? "not begun" : `${done}, ${steps[done - 1]}`}
+      onClick={(event) => {
+        const box = event.currentTarget.getBoundingClientRect();
+        onStep(Math.ceil((event.clientX - box.left) / width));
+      }}
+      onKeyDown={(event) => {
+        if (event.key === "ArrowRight" || event.key === "ArrowLeft") {
+          event.preventDefault();
+          onStep(done + (event.key === "ArrowRight" ? 1 : -1));
+        }
+      }}
+    >
+      {steps.map((name, i) => (
+        <path
+          key={i}
+          d={openRing(i * width + width / 2, 11, Math.min(6, width * 0.36), i < done ? 0.5 : 70)}
+          fill="none"
+          stroke={i === done - 1 && at !== null ? "var(--mark)" : i < done ? "var(--ink)" : "var(--soft)"}
+          strokeWidth={i < done ? 2.2 : 1.4}
+        >
+          <title>{name}</title>
+        </path>
+      ))}
+    </svg>
+  );
+}

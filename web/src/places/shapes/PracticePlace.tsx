@@ -1,0 +1,203 @@
+import { useState } from "react";
+import { Link } from "react-router";
+import { call, Problem } from "../../api/client";
+import { changed, useLearnt, usePreferences } from "../../api/queries";
+import type { FormLearnt, FormMeasurementData } from "../../api/types";
+import { day, plain, size, sizeText } from "../../quantity/format";
+import { CountRings } from "../../shared/CountRings";
+import { DotRow } from "../../shared/DotRow";
+import { NumberInput } from "../../shared/NumberInput";
+
+const LOOPS = 10;
+const FORM = "wrapped-loop";
+
+/** Ten loops measured, their spread shown, the trend kept. */
+export function PracticePlace() {
+  const learnt = useLearnt(FORM).data;
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const [session, setSession] = useState(() => crypto.randomUUID());
+  const [wanted, setWanted] = useState(2.5);
+  const [wire, setWire] = useState(0.8);
+  const now = learnt?.sessions.find((one) => one.id === session);
+  const taken = now?.values ?? [];
+  const done = taken.length >= LOOPS;
+  return (
+    <div className="place practice">
+      <Link className="quiet small" to="/shapes">
+        all shapes
+      </Link>
+      <h1 className="place-title">Ten loops, as alike as you can</h1>
+      <p className="mt-2 max-w-prose soft">
+        Turn ten wrapped loops on the same step of the jaw, measure each inside. The spread is the skill; a
+        mean off the mark only means another place on the jaw.
+      </p>
+      <p className="sentence mt-3">
+        <span>Wire</span>
+        <NumberInput label="Wire" value={wire} minimum={0.2} onChange={setWire} />
+        <span>, loops of</span>
+        <NumberInput label="Loop wanted, inside" value={wanted} minimum={0.5} onChange={setWanted} />
+        <span>inside.</span>
+      </p>
+      <div className="mt-4 max-w-[560px]">
+        <CountRings count={taken.length} of={LOOPS} />
+      </div>
+      {!done && <Entry session={session} wanted={wanted} wire={wire} number={taken.length + 1} />}
+      {now && (
+        <div className="mt-4">
+          <p className="shape-hero figures" data-testid="spread">
+            {size(now.spread.standardDeviation, units, 2).value}
+            <small>{size(0, units).unit} spread</small>
+          </p>
+          <p>
+            mean {sizeText(now.spread.mean, units)}, {taken.length} loops from{" "}
+            {size(now.spread.smallest, units).value} to {size(now.spread.largest, units).value}
+          </p>
+          <DotRow values={taken} low={wanted - 0.1} high={wanted + 0.1} target={wanted} units={units} />
+        </div>
+      )}
+      {done && (
+        <button className="action mt-4" onClick={() => setSession(crypto.randomUUID())}>
+          Ten more
+        </button>
+      )}
+      {learnt && learnt.sessions.length > 0 && <Season sessions={learnt.sessions} />}
+    </div>
+  );
+}
+
+function Entry({
+  session,
+  wanted,
+  wire,
+  number,
+}: {
+  session: string;
+  wanted: number;
+  wire: number;
+  number: number;
+}) {
+  const [text, setText] = useState("");
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const take = async () => {
+    const value = Number(text.trim().replace(",", "."));
+    if (text.trim() === "") {
+      return;
+    }
+    const data: FormMeasurementData = {
+      runId: null,
+      sessionId: session,
+      formId: FORM,
+      spoolId: null,
+      wireMm: wire,
+      measured: "LOOP_INSIDE",
+      value,
+      predicted: wanted,
+      tailMm: null,
+      takenAt: new Date().toISOString(),
+      note: "",
+    };
+    if (!Number.isFinite(value)) {
+      setRefusal(`"${text}" is not a number. Type the inside diameter in mm.`);
+      return;
+    }
+    try {
+      await call("PUT", `/api/form-measurements/${crypto.randomUUID()}`, { version: null, data });
+      changed("form-measurements");
+      setText("");
+      setRefusal(null);
+    } catch (failure) {
+      setRefusal(
+        failure instanceof Problem ? failure.body.detail : "The server is not answering; try again.",
+      );
+    }
+  };
+  return (
+    <form
+      className="measure-entry"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void take();
+      }}
+    >
+      <label htmlFor="measured">loop {number}, inside, mm</label>
+      <input
+        id="measured"
+        type="text"
+        inputMode="decimal"
+        autoComplete="off"
+        autoFocus
+        placeholder="0.00"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <button className="action">Note it</button>
+      {refusal && (
+        <p className="stop w-full" role="alert">
+          {refusal}
+        </p>
+      )}
+    </form>
+  );
+}
+
+const WIDTH = 620;
+const HEIGHT = 170;
+
+/** Spread by session: each session's loops as dots about what was wanted, its spread as a bar. */
+function Season({ sessions }: { sessions: FormLearnt["sessions"] }) {
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const off = (session: FormLearnt["sessions"][number]) => session.wanted ?? session.spread.mean;
+  const most = Math.max(
+    0.1,
+    ...sessions.flatMap((session) => session.values.map((value) => Math.abs(value - off(session)))),
+  );
+  const y = (value: number) => HEIGHT / 2 - (value / most) * (HEIGHT / 2 - 14);
+  const step = Math.min(120, (WIDTH - 60) / sessions.length);
+  return (
+    <section className="mt-8" aria-label="Over the season">
+      <h2 className="text-xl font-bold">Over the season</h2>
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT + 40}`}
+        className="w-full max-w-[620px]"
+        role="img"
+        aria-label="Spread by session"
+      >
+        <path className="dimension" d={`M0 ${HEIGHT / 2}H${WIDTH}`} />
+        <text className="soft" x={WIDTH} y={HEIGHT / 2 - 5} textAnchor="end">
+          wanted
+        </text>
+        {sessions.map((session, i) => {
+          const x = 40 + i * step;
+          const middle = session.spread.mean - off(session);
+          const half = session.spread.standardDeviation;
+          return (
+            <g key={session.id}>
+              <path
+                className="marked"
+                strokeWidth="9"
+                opacity="0.25"
+                d={`M${x} ${y(middle - half)}V${y(middle + half)}`}
+              />
+              {session.values.map((value, k) => (
+                <circle
+                  key={k}
+                  cx={x + ((k % 3) - 1) * 7}
+                  cy={y(value - off(session))}
+                  r={3.4}
+                  fill="var(--paper)"
+                  stroke="var(--ink)"
+                />
+              ))}
+              <text className="figures" x={x} y={HEIGHT + 14} textAnchor="middle">
+                {plain(size(half, units).unit === "in" ? half / 25.4 : half, 2)}
+              </text>
+              <text className="soft" x={x} y={HEIGHT + 32} textAnchor="middle">
+                {day(session.startedAt)}
+              </text>
+            </g>
+          );
+        })}
+      </svg>
+    </section>
+  );
+}

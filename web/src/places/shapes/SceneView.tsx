@@ -1,0 +1,100 @@
+import { useEffect, useRef } from "react";
+import type { FormShape, FormSolid } from "../../api/types";
+import { toneOf } from "../../drawing/metals";
+import { WireScene } from "../../scene/wireScene";
+import { useSize } from "../../shared/useSize";
+import type { ViewWire } from "./ShapeView";
+
+interface Props {
+  wires: readonly ViewWire[];
+  solids: readonly FormSolid[];
+  metal: string;
+  name: string;
+  /** Room to keep for these wires as well; null fits what is shown. */
+  room: FormShape | null;
+}
+
+const TURN = 0.12;
+
+const LOOKS = [
+  ["corner", "corner"],
+  ["face", "front"],
+  ["edge", "side"],
+  ["above", "top"],
+] as const;
+
+/** The form in the round: drag or arrow keys turn it, the wheel comes nearer. Drawn only when something changes. */
+export function SceneView({ wires, solids, metal, name, room }: Props) {
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const scene = useRef<WireScene | null>(null);
+  useEffect(() => {
+    const style = getComputedStyle(document.documentElement);
+    const made = new WireScene(
+      canvas.current!,
+      toneOf(metal),
+      hex(style.getPropertyValue("--color-primary"), "#233f93"),
+      hex(style.getPropertyValue("--color-secondary"), "#535c63"),
+    );
+    scene.current = made;
+    return () => {
+      scene.current = null;
+      made.dispose();
+    };
+  }, []); // made once; metal and size follow below
+  useEffect(() => {
+    if (width > 0 && height > 0) {
+      scene.current?.resize(width, height);
+    }
+  }, [width, height]);
+  useEffect(() => scene.current?.tone(toneOf(metal)), [metal]);
+  const shown = width > 0;
+  useEffect(() => {
+    if (shown) {
+      scene.current?.show({ wires, solids });
+    }
+  }, [wires, solids, shown]);
+  const stage = room === null ? null : wires;
+  useEffect(() => {
+    if (shown) {
+      scene.current?.keepRoomFor(room?.free ?? []);
+    }
+  }, [room, stage, shown]);
+  return (
+    <div ref={ref} className="scene">
+      <canvas
+        ref={canvas}
+        tabIndex={0}
+        role="img"
+        aria-label={`${name} in the round. Arrow keys turn it.`}
+        onKeyDown={(event) => {
+          const turns: Record<string, [number, number]> = {
+            ArrowLeft: [-TURN, 0],
+            ArrowRight: [TURN, 0],
+            ArrowUp: [0, -TURN],
+            ArrowDown: [0, TURN],
+          };
+          const by = turns[event.key];
+          if (by) {
+            event.preventDefault();
+            scene.current?.turn(...by);
+          }
+        }}
+      />
+      <span className="scene-looks">
+        <span className="small soft">seen from the</span>
+        {LOOKS.map(([look, name]) => (
+          <button key={look} className="quiet small" onClick={() => scene.current?.look(look)}>
+            {name}
+          </button>
+        ))}
+      </span>
+    </div>
+  );
+}
+
+/** A theme colour as the scene wants it. */
+function hex(value: string, otherwise: string): string {
+  const trimmed = value.trim();
+  return /^#[0-9a-f]{3,8}$/i.test(trimmed) ? trimmed : otherwise;
+}

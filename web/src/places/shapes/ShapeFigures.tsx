@@ -1,0 +1,99 @@
+import { usePreferences } from "../../api/queries";
+import type { FormAnswer, FormJobData, Kept, Note } from "../../api/types";
+import { mass, size, sizeText, type Units } from "../../quantity/format";
+import { formNoteWords } from "../../shared/formWords";
+import { FigureRow } from "../../shared/Why";
+import { Exports } from "./Exports";
+import type { ChangeForm } from "./FormSentence";
+import { OwnTail } from "./OwnTail";
+import { ParameterList } from "./ParameterList";
+
+interface Props {
+  kept: Kept<FormJobData>;
+  form: FormAnswer;
+  data: FormJobData;
+  change: ChangeForm;
+}
+
+/** The cut length biggest, then what the form is made to, what it takes, what is to be said of it, and on to the bench. */
+export function ShapeFigures({ kept, form, data, change }: Props) {
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const figure = (id: string) => form.figures.find((one) => one.id === id)!;
+  const cut = size(form.lengthToCutMm, units, 1);
+  return (
+    <>
+      <p className="soft">
+        {form.wires.length > 1 ? `to cut, ${form.wires.length} wires together` : "to cut"}
+      </p>
+      <p className="shape-hero figures" data-testid="to-cut">
+        {cut.value}
+        <small>{cut.unit}</small>
+        <span>{cut.other}</span>
+      </p>
+      <FigureRow figure={figure("length-to-cut")} name="why this number">
+        <small>tails held and trimmed</small>
+      </FigureRow>
+      <Judgement
+        notes={form.notes.filter((note) => note.severity === "STOP" || note.severity === "CARE")}
+        units={units}
+      />
+      <ParameterList form={form} data={data} change={change} units={units} />
+      <div className="mt-3">
+        <FigureRow figure={figure("length-in-piece")}>{sizeText(form.lengthInPieceMm, units, 1)}</FigureRow>
+        <FigureRow figure={figure("offcut")}>{sizeText(form.offcutMm, units, 1)}</FigureRow>
+        <OwnTail form={form} data={data} change={change} />
+        <FigureRow figure={figure("mass-in-piece")}>{mass(form.massG)}</FigureRow>
+        {form.wires.length > 1 && <Wires form={form} units={units} />}
+      </div>
+      <Judgement
+        notes={form.notes.filter((note) => note.severity === "GOOD" || note.severity === "INFO")}
+        units={units}
+      />
+      <Exports kept={kept} form={form} />
+    </>
+  );
+}
+
+function Judgement({ notes, units }: { notes: Note[]; units: Units }) {
+  return (
+    <div data-testid="judgement">
+      {notes.map((note, i) => (
+        <p key={i} className={`note ${note.severity.toLowerCase()}`}>
+          {formNoteWords(note, units)}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+/** Several wires make one form: each its own length. */
+function Wires({ form, units }: { form: FormAnswer; units: Units }) {
+  return (
+    <table className="ruled small mt-2">
+      <thead>
+        <tr>
+          <th scope="col">wire</th>
+          <th scope="col" className="right">
+            thick
+          </th>
+          <th scope="col" className="right">
+            in the piece
+          </th>
+          <th scope="col" className="right">
+            to cut
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {form.wires.map((wire, i) => (
+          <tr key={i}>
+            <td>{wire.name}</td>
+            <td className="right">{size(wire.diameterMm, units).value}</td>
+            <td className="right">{size(wire.lengthInPieceMm, units, 1).value}</td>
+            <td className="right strong">{size(wire.lengthToCutMm, units, 1).value}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,101 @@
+import { useEffect, useState } from "react";
+import { useParams, useSearchParams } from "react-router";
+import { useFormJobs } from "../../api/queries";
+import type { FormJobData, Kept } from "../../api/types";
+import { Lost } from "../../shared/Lost";
+import { useEditor } from "../../shared/useEditor";
+import { problemWords } from "../../shared/words";
+import { Beside } from "./Beside";
+import { FormSentence } from "./FormSentence";
+import { Player } from "./Player";
+import { ShapeFigures } from "./ShapeFigures";
+import { ShapeView, type ViewKind } from "./ShapeView";
+import { StartForm } from "./StartForm";
+import { useForm, useForming } from "./useForm";
+import { WireStrip } from "./WireStrip";
+
+export function ShapePlace() {
+  const { id } = useParams();
+  const jobs = useFormJobs();
+  const job = jobs.data?.find((kept) => kept.id === id);
+  if (!jobs.data) {
+    return null;
+  }
+  return job ? <ShapePage key={job.id} kept={job} /> : <Lost />;
+}
+
+const VIEW_KEYS: Record<string, ViewKind> = { t: "true", "3": "solid", f: "face" };
+
+/** One form: large in 3D or flat, its parameters and figures beside it, its wire below, its bends played. */
+function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
+  const { editor, data, state } = useEditor("form-jobs", kept);
+  const { form, problem, stale } = useForm(data);
+  const [view, setView] = useState<ViewKind>("solid");
+  const [step, setStep] = useState<number | null>(null);
+  const [held, setHeld] = useState(false);
+  const [query] = useSearchParams();
+  const beside = query.get("beside");
+  const shapes = useForming(data, step !== null);
+  const change = (patch: Partial<FormJobData>, tag: string) => editor.change(patch, tag);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const inField =
+        event.target instanceof HTMLElement && event.target.closest("input, select, textarea, dialog");
+      const wanted = VIEW_KEYS[event.key];
+      if (wanted && !inField && !event.ctrlKey && !event.metaKey) {
+        setView((now) => (now === wanted && wanted === "true" ? "face" : wanted));
+      }
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
+  return (
+    <div className="shape-place" data-stale={stale}>
+      <section className="view" aria-label="The form">
+        <FormSentence editor={editor} kept={kept} data={data} state={state} change={change} />
+        {problem && (
+          <p className="stop mt-1 mr-4 max-w-prose" role="alert">
+            {problemWords(problem)}
+          </p>
+        )}
+        {form && (
+          <div className="views">
+            <ShapeView
+              form={form}
+              twins={data.hand === "PAIRS"}
+              view={view}
+              onView={setView}
+              straight={shapes?.[0] ?? null}
+              shape={step === null ? null : (shapes?.[step] ?? null)}
+              held={held}
+              step={step === null ? null : step - 1}
+            />
+            {beside && <Beside id={beside} view={view} />}
+          </div>
+        )}
+        {form && (
+          <Player
+            form={form}
+            step={step}
+            held={held}
+            ready={shapes !== undefined}
+            onStep={setStep}
+            onHeld={setHeld}
+          />
+        )}
+      </section>
+      {form && (
+        <>
+          <section className="figures-side" aria-label="Figures">
+            <ShapeFigures kept={kept} form={form} data={data} change={change} />
+          </section>
+          <section className="strip" aria-label="The wire">
+            <WireStrip form={form} step={step === null ? null : step - 1} pieces={data.pieces}>
+              <StartForm kept={kept} form={form} data={data} change={change} />
+            </WireStrip>
+          </section>
+        </>
+      )}
+    </div>
+  );
+}

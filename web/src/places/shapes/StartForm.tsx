@@ -1,0 +1,124 @@
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { call, Problem } from "../../api/client";
+import { changed } from "../../api/queries";
+import type { FormAnswer, FormJobData, FormRunData, Kept } from "../../api/types";
+import { cuttingWord, handWord, rhythmWord } from "../../shared/formWords";
+import { NumberInput } from "../../shared/NumberInput";
+import { say } from "../../shared/says";
+import { editorOf } from "../../shared/useEditor";
+import type { ChangeForm } from "./FormSentence";
+
+const HANDS = ["RIGHT", "LEFT", "PAIRS"] as const;
+const RHYTHMS = ["BATCH", "TANDEM", "ONE_BY_ONE"] as const;
+const CUTTINGS = ["PRE_CUT", "FROM_SPOOL"] as const;
+
+interface Props {
+  kept: Kept<FormJobData>;
+  form: FormAnswer;
+  data: FormJobData;
+  change: ChangeForm;
+}
+
+/** From the drawing to the bench: how many, in what rhythm, of which hand. */
+export function StartForm({ kept, form, data, change }: Props) {
+  const navigate = useNavigate();
+  const [busy, setBusy] = useState(false);
+  const stopped = form.notes.some((note) => note.severity === "STOP");
+  const start = async () => {
+    setBusy(true);
+    try {
+      await editorOf("form-jobs", kept).flush();
+      const run = await call<Kept<FormRunData>>("POST", `/api/form-jobs/${kept.id}/runs`);
+      changed("bench");
+      await navigate(`/making/form/${run.id}`);
+    } catch (failure) {
+      say(
+        failure instanceof Problem ? failure.body.detail : "The server is not answering; nothing was begun.",
+      );
+      setBusy(false);
+    }
+  };
+  return (
+    <div className="start-form">
+      <p className="sentence">
+        <NumberInput
+          label="Pieces"
+          kind="number"
+          decimals={0}
+          step={1}
+          minimum={1}
+          value={data.pieces}
+          onChange={(pieces) => change({ pieces: Math.round(pieces) }, "pieces")}
+        />
+        <span>pieces,</span>
+        <Words
+          label="Hand"
+          values={HANDS}
+          value={data.hand}
+          word={handWord}
+          onValue={(hand) => change({ hand }, "hand")}
+        />
+        <Words
+          label="Rhythm"
+          values={RHYTHMS}
+          value={data.rhythm}
+          word={rhythmWord}
+          onValue={(rhythm) => change({ rhythm }, "rhythm")}
+        />
+        <Words
+          label="Cutting"
+          values={CUTTINGS}
+          value={data.cutting}
+          word={cuttingWord}
+          onValue={(cutting) => change({ cutting }, "cutting")}
+        />
+      </p>
+      <p className="flex flex-wrap items-center gap-x-5">
+        <button className="action" disabled={busy} onClick={() => void start()}>
+          Make {data.pieces} of these
+        </button>
+        {data.hand !== "PAIRS" && (
+          <button
+            className="quiet"
+            onClick={() =>
+              change({ hand: "PAIRS", pieces: data.pieces + (data.pieces % 2), rhythm: "TANDEM" }, "twins")
+            }
+          >
+            make twins
+          </button>
+        )}
+      </p>
+      {stopped && <p className="care small">As it stands it cannot be made: see beside.</p>}
+    </div>
+  );
+}
+
+function Words<T extends string>({
+  label,
+  values,
+  value,
+  word,
+  onValue,
+}: {
+  label: string;
+  values: readonly T[];
+  value: T;
+  word: (value: T) => string;
+  onValue: (value: T) => void;
+}) {
+  return (
+    <select
+      className="word-select"
+      aria-label={label}
+      value={value}
+      onChange={(event) => onValue(event.target.value as T)}
+    >
+      {values.map((one) => (
+        <option key={one} value={one}>
+          {word(one)}
+        </option>
+      ))}
+    </select>
+  );
+}

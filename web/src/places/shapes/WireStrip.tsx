@@ -1,0 +1,183 @@
+import { useState, type ReactNode } from "react";
+import { usePreferences } from "../../api/queries";
+import type { FormAnswer, FormWire } from "../../api/types";
+import { toneOf } from "../../drawing/metals";
+import { layMarks, stripScale } from "../../drawing/strip";
+import { plain, sizeText, wireLength } from "../../quantity/format";
+import { Ruler } from "../../shared/Ruler";
+import { usePixelsPerMm } from "../../shared/scale";
+import { useSize } from "../../shared/useSize";
+
+const INSET = 28;
+const LABEL = 40;
+const ROW = 17;
+const WIRE_Y = 66;
+
+/** The wire itself, straight, at true scale: every mark in its place, tails hatched as waste, the step in hand marked. */
+export function WireStrip({
+  form,
+  step,
+  pieces,
+  children,
+}: {
+  form: FormAnswer;
+  step: number | null;
+  pieces: number;
+  children?: ReactNode;
+}) {
+  const [larger, setLarger] = useState(false);
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const [chosen, setChosen] = useState(0);
+  const inHand = step === null ? -1 : form.wires.findIndex((wire) => wire.name === form.steps[step]?.wire);
+  const index = inHand >= 0 ? inHand : Math.min(chosen, form.wires.length - 1);
+  const wire = form.wires[index]!;
+  return (
+    <>
+      <div className="strip-head">
+        <p className="figures strong">
+          Cut {sizeText(wire.lengthToCutMm, units, 1)}
+          <span className="soft font-medium">
+            {" "}
+            {wire.offcutMm > 0.05
+              ? `${sizeText(wire.offcutMm, units, 1)} of it comes back`
+              : "nothing is trimmed"}
+            {wire.meltedMm > 0 && `, ${sizeText(wire.meltedMm, units, 1)} melts into the ball`}
+            {pieces > 1 && `; ${pieces} pieces take ${wireLength(wire.lengthToCutMm * pieces, units)}`}
+          </span>
+        </p>
+        <span className="flex items-baseline gap-5">
+          <button className="quiet small" aria-pressed={larger} onClick={() => setLarger(!larger)}>
+            {larger ? "true size" : "larger"}
+          </button>
+          {form.wires.length > 1 && (
+            <select
+              className="word-select"
+              aria-label="Wire shown"
+              value={index}
+              onChange={(event) => setChosen(Number(event.target.value))}
+            >
+              {form.wires.map((one, i) => (
+                <option key={i} value={i}>
+                  {one.name}, {plain(one.diameterMm)} mm
+                </option>
+              ))}
+            </select>
+          )}
+        </span>
+      </div>
+      {children}
+      <Straight wire={wire} metal={form.metal} step={step} larger={larger} />
+    </>
+  );
+}
+
+/** One wire straight, on its ruler. */
+export function Straight({
+  wire,
+  metal,
+  step,
+  larger = false,
+}: {
+  wire: FormWire;
+  metal: string;
+  step: number | null;
+  /** As wide as the screen instead of true size, for marks that lie close. */
+  larger?: boolean;
+}) {
+  const { ref, width } = useSize<HTMLDivElement>();
+  const truePixels = usePixelsPerMm();
+  const scale = stripScale(wire.lengthToCutMm, width - 2 * INSET, larger ? 40 * truePixels : truePixels);
+  const x = (mm: number) => INSET + mm * scale;
+  const thick = Math.max(5, Math.min(18, wire.diameterMm * scale));
+  const tone = toneOf(metal);
+  const marks = layMarks(wire.marks, scale, LABEL, (mm) => mm.toFixed(1));
+  const hand = wire.stretches.filter((one) => one.step === step && step !== null);
+  const first = wire.firstTailMm;
+  const end = first + wire.lengthInPieceMm;
+  return (
+    <div ref={ref} className="straight" data-testid="wire-strip">
+      {width > 0 && (
+        <>
+          <svg
+            width={width}
+            height={WIRE_Y + 18}
+            role="img"
+            aria-label={`${wire.marks.length} marks on the wire`}
+          >
+            <rect
+              x={x(first)}
+              y={WIRE_Y - thick / 2}
+              width={(end - first) * scale}
+              height={thick}
+              fill={tone.body}
+              stroke={tone.deep}
+            />
+            <rect
+              x={x(first)}
+              y={WIRE_Y - thick * 0.28}
+              width={(end - first) * scale}
+              height={thick * 0.2}
+              fill={tone.light}
+            />
+            <Waste from={x(0)} to={x(first)} y={WIRE_Y} thick={thick} />
+            <Waste from={x(end)} to={x(wire.lengthToCutMm)} y={WIRE_Y} thick={thick} />
+            {hand.map((one, i) => (
+              <rect
+                key={i}
+                x={x(first + one.fromMm)}
+                y={WIRE_Y + thick / 2 + 3}
+                width={Math.max(2, (one.toMm - one.fromMm) * scale)}
+                height={4}
+                fill="var(--mark)"
+              />
+            ))}
+            {marks.map((mark, i) => {
+              const top = WIRE_Y - 20 - mark.row * ROW;
+              return (
+                <g key={i}>
+                  <path
+                    className={
+                      mark.kind === "MIDDLE" ? "marked" : mark.kind === "TRIM" ? "dash" : "dimension"
+                    }
+                    strokeWidth={mark.kind === "MIDDLE" ? 2 : 1}
+                    d={`M${x(mark.at)} ${WIRE_Y + thick / 2 + 2}V${top + 3}`}
+                  />
+                  <text
+                    className={mark.kind === "TRIM" ? "soft" : "figures"}
+                    x={x(mark.at)}
+                    y={top}
+                    textAnchor="middle"
+                  >
+                    {mark.label}
+                  </text>
+                </g>
+              );
+            })}
+          </svg>
+          <Ruler width={width} pixelsPerMm={scale} inset={INSET} />
+          {Math.abs(scale - truePixels) > 1e-6 && (
+            <p className="strip-note tiny soft">
+              {scale < truePixels ? "longer than this screen: " : ""}shown at{" "}
+              {plain((100 * scale) / truePixels, 0)} %
+            </p>
+          )}
+        </>
+      )}
+    </div>
+  );
+}
+
+function Waste({ from, to, y, thick }: { from: number; to: number; y: number; thick: number }) {
+  if (to - from < 0.5) {
+    return null;
+  }
+  const lines = Array.from({ length: Math.floor((to - from) / 6) + 1 }, (_, i) => from + i * 6)
+    .map((at) => `M${at} ${y + thick / 2}L${Math.min(to, at + thick)} ${y - thick / 2}`)
+    .join("");
+  return (
+    <>
+      <rect x={from} y={y - thick / 2} width={to - from} height={thick} className="waste" />
+      <path d={lines} stroke="var(--soft)" strokeWidth="0.8" />
+    </>
+  );
+}

@@ -1,0 +1,231 @@
+/** Words about forms: steps, judgements, ends. The codes are the core's. */
+import type { FormJobData, FormStep, FormStepKind, Note } from "../api/types";
+import { plain, sizeText, type Units } from "../quantity/format";
+import { capital, noteWords } from "./words";
+
+const VERBS: Record<FormStepKind, string> = {
+  CUT: "Cut the wire",
+  MARK: "Mark it",
+  LEAVE: "Leave straight",
+  BEND: "Bend",
+  LOOP: "Turn the loop",
+  WRAP: "Wrap",
+  COIL: "Coil",
+  SPIRAL: "Curl the spiral",
+  FORM: "Form",
+  FOLD: "Fold",
+  THREAD: "Thread on",
+  BALL: "Ball the end",
+  DOME: "Dome it",
+  STRETCH: "Stretch it",
+  CRIMP: "Crimp",
+  BIND: "Bind",
+  HAMMER: "Hammer",
+  DRILL: "Drill",
+  SOLDER: "Solder",
+  TWIST: "Fan and true",
+  TRIM: "Trim the ends",
+  FILE: "File the ends",
+  GLUE: "Glue",
+};
+
+/** Steps whose part says more than a name. */
+const PART_IS_PLACE: readonly FormStepKind[] = ["LEAVE", "BEND", "WRAP", "COIL", "FOLD", "BIND", "CRIMP"];
+
+export function formStepTitle(step: FormStep): string {
+  return VERBS[step.kind];
+}
+
+/** Which part, which wire. */
+export function formStepPart(step: FormStep, wires: number): string {
+  const wire = wires > 1 && step.wire ? `, ${step.wire}` : "";
+  switch (step.kind) {
+    case "CUT":
+      return `straightened${wire}`;
+    case "MARK":
+      return step.part === "middle" ? `the middle first${wire}` : `from the first end${wire}`;
+    case "FORM":
+      return wire.slice(2);
+    default:
+      return step.part + (PART_IS_PLACE.includes(step.kind) || wires > 1 ? wire : "");
+  }
+}
+
+/** The number that matters in a step, with its unit. */
+export function formStepNumber(
+  step: FormStep,
+  cutMm: number,
+  units: Units,
+): { value: number; unit: string; decimals: number; length: boolean } | null {
+  const mm = (value: number, decimals = 1) => ({
+    value,
+    unit: units === "INCHES" ? "in" : "mm",
+    decimals,
+    length: true,
+  });
+  switch (step.kind) {
+    case "CUT":
+      return mm(cutMm);
+    case "LEAVE":
+    case "CRIMP":
+    case "BALL":
+      return mm(step.lengthMm);
+    case "LOOP":
+    case "FORM":
+    case "COIL":
+      if (step.ownToolMm !== null || step.toolMm !== null) {
+        return mm(step.ownToolMm ?? step.toolMm!, 2);
+      }
+      break;
+    case "WRAP":
+    case "SPIRAL":
+      if (step.turns !== null) {
+        return { value: step.turns, unit: "turns", decimals: 2, length: false };
+      }
+      break;
+    case "BIND":
+      return mm(step.lengthMm, 0);
+    default:
+      break;
+  }
+  const degrees = step.heldDegrees ?? step.degrees;
+  return degrees === null ? null : { value: degrees, unit: "°", decimals: 0, length: false };
+}
+
+/** What to do, in one or two sentences. */
+export function formStepWords(step: FormStep, units: Units): string {
+  const grip =
+    step.fromMiddleMm !== null
+      ? `Grip ${sizeText(step.fromMiddleMm, units, 1)} from the middle mark`
+      : step.gripMm !== null
+        ? `Grip at the ${sizeText(step.gripMm, units, 1)} mark`
+        : "";
+  const held =
+    step.heldDegrees !== null && step.degrees !== null && step.heldDegrees - step.degrees >= 1
+      ? `bend to ${plain(step.heldDegrees, 0)}°, it springs back to ${plain(step.degrees, 0)}°`
+      : step.degrees !== null
+        ? `bend ${plain(step.degrees, 0)}°`
+        : "";
+  switch (step.kind) {
+    case "CUT":
+      return "Draw the wire straight, cut with the flush face to the piece. Equal pieces together.";
+    case "MARK":
+      return "Set every mark on the strip below before bending anything.";
+    case "LEAVE":
+      return "Nothing to bend here: the next grip is at its end.";
+    case "BEND":
+    case "FOLD":
+      return `${grip}, in the strong back of the jaw: ${held}.`;
+    case "LOOP":
+    case "FORM":
+      return `${grip}; ${held}. ${toolWords(step, units)}`;
+    case "WRAP":
+      return `Hold the loop flat across in flat jaws. ${plain(step.turns ?? 0, 1)} turns, each close to the last; tuck the end in.`;
+    case "COIL":
+      return `${plain(step.turns ?? 0, 1)} turns, tight against the last one. ${toolWords(step, units)}`;
+    case "SPIRAL":
+      return `Begin with the tips, then hold the spiral flat and push: ${plain(step.turns ?? 0, 2)} turns.`;
+    case "BALL":
+      return `This much wire melts into the ball. Hold it upright in the flame's tip.`;
+    case "THREAD":
+      return `On now, before the next end is closed: ${step.part}.`;
+    case "TRIM":
+      return "Flush face to the work; hold both sides of the cut. Look and feel for a sharp end.";
+    case "FILE":
+      return "Round and smooth, nothing a thread or fingertip catches on.";
+    case "BIND":
+      return `This stretch takes that much wire. ${capital(step.part)}.`;
+    case "HAMMER":
+      return "On the outer curves, a little at a time; anneal when it stiffens.";
+    case "DRILL":
+      return "Round the end, punch, drill, deburr, then texture.";
+    case "SOLDER":
+      return "Ends filed to meet; flux; solder runs to the hotter side. Quench, pickle, rinse, dry.";
+    case "STRETCH":
+      return "Pull evenly from both ends; anneal again when stiff.";
+    case "CRIMP":
+      return "Feed straight through the toothed wheels, no twist.";
+    case "DOME":
+      return "Press the middle over a round jaw until it sits on its bead.";
+    case "TWIST":
+      return "Spread the turns evenly, then true them with the fingers.";
+    case "GLUE":
+      return "A drop inside, wipe, leave a day.";
+  }
+}
+
+function toolWords(step: FormStep, units: Units): string {
+  if (step.toolMm === null) {
+    return "";
+  }
+  if (step.ownTool !== null && step.ownInsideMm !== null) {
+    return `Your ${step.ownTool} leaves ${sizeText(step.ownInsideMm, units)} inside; ${sizeText(step.toolMm, units)} would be exact.`;
+  }
+  return `A ${sizeText(step.toolMm, units)} jaw leaves ${sizeText(step.insideMm ?? 0, units)} inside.`;
+}
+
+/** A judgement on a form, as a sentence. */
+export function formNoteWords(note: Note, units: Units): string {
+  const v = note.values as Record<string, number>;
+  const mm = (key: string, decimals = 2) => sizeText(v[key] ?? 0, units, decimals);
+  switch (note.code) {
+    case "passes-through":
+      return `The wire would pass through itself ${mm("atMm", 1)} along, by ${mm("depthMm")}. Make room there: a larger loop, a longer neck, thinner wire.`;
+    case "bead-hole-small":
+      return `The bead does not go on: its ${mm("holeMm")} hole must take ${v.passes === 1 ? "one pass" : `${v.passes} passes`} of ${mm("wireMm")} wire, ${mm("neededMm")}. Thinner wire or another bead.`;
+    case "wraps-do-not-fit":
+      return `${v.wraps} wraps need a neck of ${mm("needMm")}; this one has ${mm("neckMm")}.`;
+    case "plain-loop-holds":
+      return `An open loop in this wire holds ${plain(v.staysOpenN!, 1)} N (${plain(v.staysOpenGf!, 0)} g) before it stays open.`;
+    case "plain-loop-opens":
+      return `A plain loop stays open from ${plain(v.staysOpenN!, 1)} N (${plain(v.staysOpenGf!, 0)} g) in this wire: fine for light work, wrap it for more.`;
+    case "wrap-this-loop":
+      return `At ${mm("wireMm")} an open loop lets go: wrap it.`;
+    case "spiral-wider-than-bead":
+      return `The spiral is ${mm("widthMm", 1)} across, wider than its ${mm("beadMm", 1)} bead.`;
+    case "toggle-falls-through":
+      return `A ${mm("barMm", 1)} bar falls back through a ${mm("ringMm", 1)} ring: make it ${mm("betterMm", 1)}.`;
+    case "toggle-does-not-pass":
+      return `The bar cannot pass on end: with what follows it needs ${mm("needsMm", 1)}, the ring has ${mm("ringMm", 1)}.`;
+    case "eye-too-small":
+      return `The hook does not go through a ${mm("eyeMm")} eye: ${mm("neededMm")} at least.`;
+    case "link-too-short":
+      return `The link is too short to turn up: ${mm("neededMm", 1)} at least.`;
+    case "ear-wire-thick":
+      return `${mm("wireMm")} is thick for an ear: ${mm("mostMm")} is the usual most, 0.7 better for many.`;
+    case "flat-too-narrow":
+      return `Hammered so, the flat is ${mm("wideMm")} wide; a ${mm("holeMm")} hole with 1 mm around it needs ${mm("neededMm")}. Hammer to ${mm("thickMm")}, or take a finer ring.`;
+    case "flat-is-wide":
+      return `Hammered to ${mm("thickMm")} the flat is at most ${mm("wideMm")} wide. Drill ${mm("holeMm")}.`;
+    case "wheels-take":
+      return `Toothed wheels take ${mm("fromMm", 1)} to ${mm("toMm", 1)}; this wire is ${mm("wireMm")}.`;
+    case "crimp-shortens":
+      return `Crimped it is ${mm("longMm", 0)} long, ${plain(100 * (v.share ?? 0), 0)} % of its wire.`;
+    case "coil-on-coil-longer":
+      return `Finished at least ${mm("lengthMm", 1)} long; made ones come out ${mm("lowMm", 1)} to ${mm("highMm", 1)}, since a close coil can only open outward.`;
+    case "small-beads":
+      return `${v.each} small beads over each big one, ${v.all} in all.`;
+    case "too-springy-beyond":
+      return `This wire only flexes on anything larger than ${mm("largestMm", 1)}: anneal it for wide bends.`;
+    case "anneal-first":
+      return `The tightest bend stretches the outside by ${plain(v.strainPercent!, 0)} %: anneal first, or it may crack.`;
+    default:
+      return noteWords(note, units);
+  }
+}
+
+export function handWord(hand: FormJobData["hand"]): string {
+  return { RIGHT: "one hand", LEFT: "the other hand", PAIRS: "mirrored pairs" }[hand];
+}
+
+export function rhythmWord(rhythm: FormJobData["rhythm"]): string {
+  return {
+    BATCH: "one operation over all",
+    TANDEM: "two in tandem",
+    ONE_BY_ONE: "one piece at a time",
+  }[rhythm];
+}
+
+export function cuttingWord(cutting: FormJobData["cutting"]): string {
+  return { PRE_CUT: "pre-cut lengths", FROM_SPOOL: "from the spool" }[cutting];
+}
