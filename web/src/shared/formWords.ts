@@ -33,6 +33,9 @@ const VERBS: Record<FormStepKind, string> = {
 const PART_IS_PLACE: readonly FormStepKind[] = ["LEAVE", "BEND", "WRAP", "COIL", "FOLD", "BIND", "CRIMP"];
 
 export function formStepTitle(step: FormStep): string {
+  if (step.kind === "FORM") {
+    return step.part.includes(" ") ? capital(step.part) : `Form the ${step.part}`;
+  }
   return VERBS[step.kind];
 }
 
@@ -189,6 +192,10 @@ export function formNoteWords(note: Note, units: Units): string {
       return `The bar cannot pass on end: with what follows it needs ${mm("needsMm", 1)}, the ring has ${mm("ringMm", 1)}.`;
     case "eye-too-small":
       return `The hook does not go through a ${mm("eyeMm")} eye: ${mm("neededMm")} at least.`;
+    case "nothing-goes-through":
+      return `What it carries is ${mm("throughMm")} thick and does not go through a ${mm("insideMm")} loop: ${mm("neededMm")} at least.`;
+    case "cord-end-loose":
+      return `Wound on ${mm("rodMm")}, the end slides off a ${mm("cordMm")} cord: wind it on ${mm("cordMm")} or a little less.`;
     case "link-too-short":
       return `The link is too short to turn up: ${mm("neededMm", 1)} at least.`;
     case "ear-wire-thick":

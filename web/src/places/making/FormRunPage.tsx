@@ -8,6 +8,7 @@ import { formStepNumber, formStepPart, formStepTitle, formStepWords } from "../.
 import { SaveMark } from "../../shared/SaveMark";
 import { capital, cautionWords } from "../../shared/words";
 import { FormDone } from "./FormDone";
+import { MarkList } from "./MarkList";
 import { FormEntry, measuredIn } from "./FormEntry";
 import { FormStepDrawing } from "./FormStepDrawing";
 import { useFormProgress } from "./useFormProgress";
@@ -66,7 +67,11 @@ export function FormRunPage({ run }: { run: Kept<FormRunData> }) {
           <FormStepDrawing run={run.data} index={progress.index} />
           <div>
             <h1>{formStepTitle(step)}</h1>
-            <BigNumber step={step} run={run.data} />
+            {step.kind === "MARK" ? (
+              <MarkList step={step} run={run.data} />
+            ) : (
+              <BigNumber step={step} run={run.data} />
+            )}
             <p className="what">
               {part && <span className="strong">{capital(part)}. </span>}
               {formStepWords(step, units)}

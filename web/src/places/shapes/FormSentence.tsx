@@ -1,8 +1,10 @@
 import { Link } from "react-router";
 import { useCatalogue, useMetals, useSpools } from "../../api/queries";
-import type { FormJobData, Kept, Temper } from "../../api/types";
+import { call, Problem } from "../../api/client";
+import type { FormJobData, Kept, Parameters, Temper } from "../../api/types";
 import type { Editor, SaveState } from "../../shared/editor";
 import { NumberInput } from "../../shared/NumberInput";
+import { say } from "../../shared/says";
 import { SaveMark } from "../../shared/SaveMark";
 import { temperWord } from "../../shared/words";
 import { BesideChoice } from "./Beside";
@@ -23,8 +25,16 @@ interface Props {
 export function FormSentence({ editor, kept, data, state, change }: Props) {
   const spools = useSpools().data ?? [];
   const form = useCatalogue().data?.find((one) => one.id === data.formId);
+  const own = Object.values(data.parameters).some((value) => typeof value === "number");
   const choose = (id: string) => {
     const spool = spools.find((one) => one.id === id);
+    const from = data.wireDiameterMm;
+    if (spool && own && Math.abs(spool.data.wireDiameterMm / from - 1) > 0.02) {
+      say(`Its sizes were chosen for ${from} mm wire.`, {
+        label: "scale them with the wire",
+        run: () => void scale(data, from, spool.data.wireDiameterMm, change),
+      });
+    }
     change(
       spool
         ? {
@@ -72,6 +82,22 @@ export function FormSentence({ editor, kept, data, state, change }: Props) {
       </p>
     </div>
   );
+}
+
+/** Carries the maker's own lengths over to another wire. */
+async function scale(data: FormJobData, fromWireMm: number, toWireMm: number, change: ChangeForm) {
+  try {
+    const parameters = await call<Parameters>("POST", `/api/forms/${data.formId}/scale`, {
+      parameters: data.parameters,
+      fromWireMm,
+      toWireMm,
+    });
+    change({ parameters }, "scale");
+  } catch (failure) {
+    say(
+      failure instanceof Problem ? failure.body.detail : "The server is not answering; nothing was changed.",
+    );
+  }
 }
 
 function LooseWire({ data, change }: { data: FormJobData; change: ChangeForm }) {

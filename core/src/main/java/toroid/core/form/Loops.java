@@ -14,6 +14,19 @@ import toroid.core.quantity.Note;
 public final class Loops {
     private Loops() {}
 
+    /** Play a loop needs about what goes through it, mm. Common practice: 0.2. */
+    private static final double PLAY_MM = 0.2;
+
+    /** Notes a loop too small for what it is to carry; parameter {@code through}. */
+    public static void checkThrough(FormMaker maker, double insideMm) {
+        double needed = maker.mm("through") + PLAY_MM;
+        if (insideMm < needed) {
+            maker.care(
+                    "nothing-goes-through",
+                    Map.of("insideMm", insideMm, "throughMm", maker.mm("through"), "neededMm", needed));
+        }
+    }
+
     /** The usual handling beyond a plain loop, mm. Common practice: a loop takes about 1 cm beyond the bead at 0.8 mm. */
     public static double plainTail(double wireMm) {
         return 1.5 * wireMm + 0.5;

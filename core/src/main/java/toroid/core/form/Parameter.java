@@ -92,6 +92,17 @@ public record Parameter(
                 "Smaller than the wire no jaw turns it; much larger it is a frame.");
     }
 
+    /** How thick what goes through a loop is: a ring's wire, a cord. */
+    public static Parameter through() {
+        return length(
+                "through",
+                "what goes through, thick",
+                d -> Math.round(10 * d) / 10.0,
+                d -> 0,
+                d -> 40,
+                "Measure the ring's wire or the cord.");
+    }
+
     /** A bead's diameter. */
     public static Parameter bead(double usual) {
         return fixed("bead", "bead", usual, 1, 60, "Measure the bead.");

@@ -117,6 +117,34 @@ class JudgementsTest {
     }
 
     @Test
+    void aLoopTooSmallForWhatItCarriesIsSaid() {
+        assertThat(codes(EveryForm.solve("wrapped-loop", 0.8, Map.of("loop", 2, "through", 2))))
+                .contains("nothing-goes-through");
+        assertThat(codes(EveryForm.solve("wrapped-loop", 0.8, Map.of("loop", 2, "through", 1.7))))
+                .doesNotContain("nothing-goes-through");
+    }
+
+    @Test
+    void aCordEndWoundLargerThanItsCordIsSaid() {
+        assertThat(codes(EveryForm.solve("cord-end", 1.0, Map.of("cord", 3, "rod", 3.5))))
+                .contains("cord-end-loose");
+        assertThat(codes(EveryForm.solve("cord-end", 1.0, Map.of("cord", 3, "rod", 2.9))))
+                .doesNotContain("cord-end-loose");
+    }
+
+    @Test
+    void aFormCarriedToAnotherWireKeepsItsProportions() {
+        Form link = Forms.byId("bead-link");
+        Map<String, Object> chosen = Map.of("bead", 8.0, "loop", 2.4, "wraps", 3.0, "first", "plain");
+        Map<String, Object> grown = FormScaling.scaled(link, chosen, 0.8, 1.2);
+        assertThat((double) grown.get("bead")).isCloseTo(12, within(1e-9));
+        assertThat((double) grown.get("loop")).isCloseTo(3.6, within(1e-9));
+        assertThat(grown).containsEntry("wraps", 3.0).containsEntry("first", "plain");
+        assertThat(FormScaling.scaled(Forms.byId("fish-hook"), Map.of("over", 9.0), 0.8, 1.6))
+                .containsEntry("over", 9.0);
+    }
+
+    @Test
     void marksStandWhereStepsBeginAndTheMiddleIsMarked() {
         FormWork work = EveryForm.solve("s-hook", 1.2, Map.of("shank", 4));
         FormedWire wire = work.wires().get(0);

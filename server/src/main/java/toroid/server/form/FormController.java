@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -13,8 +14,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.bend.program.BendProgram;
+import toroid.core.form.FormScaling;
 import toroid.core.form.FormWork;
 import toroid.core.form.Forming;
+import toroid.core.form.Forms;
 import toroid.core.wire.Wire;
 
 /** Stateless: nothing is kept, no token is needed on loopback. */
@@ -74,6 +77,24 @@ class FormController {
                     points(work, Forming.shapes(work, done, false))));
         }
         return shapes;
+    }
+
+    /**
+     * A form to be carried over to another wire.
+     *
+     * @param parameters chosen by the maker, by id
+     */
+    record ScaleQuestion(
+            @NotNull Map<String, Object> parameters,
+            @NotNull double fromWireMm,
+            @NotNull double toWireMm) {}
+
+    @Operation(summary = "A form's lengths carried over to another wire, proportions kept, snapped to 0.1 mm")
+    @PostMapping("/{id}/scale")
+    Map<String, Object> scale(@PathVariable String id, @RequestBody @Valid ScaleQuestion question) {
+        Wire.checkDiameter(question.fromWireMm());
+        Wire.checkDiameter(question.toWireMm());
+        return FormScaling.scaled(Forms.byId(id), question.parameters(), question.fromWireMm(), question.toWireMm());
     }
 
     private static List<double[]> points(FormWork work, List<BendProgram> programs) {

@@ -30,6 +30,7 @@ public final class BeadLink implements Form {
                 Parameter.choice("first", "first end", "wrapped", "plain"),
                 Parameter.choice("second", "second end", "wrapped", "plain"),
                 Parameter.loop("loop", "loops, inside", 2.5),
+                Parameter.through(),
                 Parameter.count("wraps", "wraps", 3, 1, 12, "Three is the habit.")
                         .when("first=wrapped", "second=wrapped"),
                 Parameter.angle("turned", "loops turned by", 0, 0, 180));
@@ -42,6 +43,7 @@ public final class BeadLink implements Form {
 
     @Override
     public void make(FormMaker m) {
+        Loops.checkThrough(m, m.mm("loop"));
         double half = m.mm("bead") / 2;
         Beads.along(m, 0, m.mm("bead"), m.mm("hole"));
         WireMaker left = m.wire("link", Loops.stem(0, 0, -1, 1)).leave("through the bead", half);

@@ -31,12 +31,14 @@ public final class BeadedDangle implements Form {
                 Parameter.choice("head", "head", "folded", "balled"),
                 Parameter.choice("top", "loop", "plain", "wrapped"),
                 Parameter.loop("loop", "loop, inside", 2.5),
+                Parameter.through(),
                 Parameter.count("wraps", "wraps", 3, 1, 12, "Three is the habit.")
                         .when("top=wrapped"));
     }
 
     @Override
     public void make(FormMaker m) {
+        Loops.checkThrough(m, m.mm("loop"));
         double half = m.mm("bead") / 2;
         Beads.along(m, 0, m.mm("bead"), m.mm("hole"));
         WireMaker foot = m.wire("pin", Loops.stem(0, 0, -1, 1));

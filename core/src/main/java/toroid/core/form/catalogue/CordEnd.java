@@ -2,6 +2,7 @@ package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
 import java.util.List;
+import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
@@ -32,6 +33,7 @@ public final class CordEnd implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.fixed("cord", "cord", 3, 0.8, 20, "Measure the cord, not stretched."),
+                Parameter.fixed("rod", "wound on", 3, 0.8, 20, "A rod no larger than the cord."),
                 Parameter.length("long", "coil, long", d -> 10, d -> 3 * d, d -> 40, "About 1 cm is usual."));
     }
 
@@ -39,12 +41,15 @@ public final class CordEnd implements Form {
     public void make(FormMaker m) {
         double d = m.d();
         double turns = Math.floor(m.mm("long") / d) + 0.5;
-        double radius = (m.mm("cord") + d) / 2;
+        double radius = (m.mm("rod") + d) / 2;
+        if (m.mm("rod") > m.mm("cord")) {
+            m.care("cord-end-loose", Map.of("rodMm", m.mm("rod"), "cordMm", m.mm("cord")));
+        }
         m.solid(new Solid(
                 Solid.Kind.CORD,
                 new Vector3D(-m.mm("long") / 2, 0, 0),
                 Vector3D.PLUS_I,
-                m.mm("cord"),
+                Math.min(m.mm("cord"), m.mm("rod")),
                 2 * m.mm("long"),
                 0));
         WireMaker coil = m.wire(

@@ -25,6 +25,7 @@ public final class EyePin implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.loop("loop", "loop, inside", 2.5),
+                Parameter.through(),
                 Parameter.fixed("stem", "stem", 30, 3, 200, "A stem shorter than a few millimetres cannot be held."),
                 Parameter.choice("style", "loop stands", "over the stem", "beside the stem"));
     }
@@ -36,6 +37,7 @@ public final class EyePin implements Form {
 
     @Override
     public void make(FormMaker m) {
+        Loops.checkThrough(m, m.mm("loop"));
         WireMaker pin = m.wire("pin", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));
         if (m.is("style", "over the stem")) {
             Loops.plain(pin, m.mm("loop"), "loop");

@@ -25,6 +25,7 @@ public final class FishHook implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.loop("loop", "loop, inside", 2.2),
+                Parameter.through(),
                 Parameter.fixed("rise", "rise to the bend", 5, 0.5, 30, "Longer it hangs low."),
                 Parameter.fixed("over", "bend over the ear, inside", 9, 4, 25, "8 to 10 mm is usual."),
                 Parameter.fixed("tail", "tail", 14, 4, 40, "Shorter falls out, longer scratches."),
@@ -38,6 +39,7 @@ public final class FishHook implements Form {
 
     @Override
     public void make(FormMaker m) {
+        Loops.checkThrough(m, m.mm("loop"));
         EarWires.check(m);
         WireMaker front = m.wire("ear wire", EarWires.start(-1)).leave("rise", m.mm("rise"));
         Loops.plain(front, m.mm("loop"), "loop");

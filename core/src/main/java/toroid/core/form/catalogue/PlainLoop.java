@@ -26,6 +26,7 @@ public final class PlainLoop implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.loop("loop", "loop, inside", 2.5),
+                Parameter.through(),
                 Parameter.choice("style", "loop stands", "over the stem", "beside the stem"),
                 Parameter.fixed("stem", "stem", 8, 1, 200, "What it grows from."));
     }
@@ -37,6 +38,7 @@ public final class PlainLoop implements Form {
 
     @Override
     public void make(FormMaker m) {
+        Loops.checkThrough(m, m.mm("loop"));
         WireMaker wire = m.wire("loop", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));
         if (m.is("style", "over the stem")) {
             Loops.plain(wire, m.mm("loop"), "loop");

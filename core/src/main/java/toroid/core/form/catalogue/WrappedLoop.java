@@ -26,6 +26,7 @@ public final class WrappedLoop implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.loop("loop", "loop, inside", 2.8),
+                Parameter.through(),
                 Parameter.count("wraps", "wraps", 3, 1, 20, "Two or three; more make a coil."),
                 Parameter.fixed("stem", "stem", 8, 1, 200, "What it grows from."));
     }
@@ -37,6 +38,7 @@ public final class WrappedLoop implements Form {
 
     @Override
     public void make(FormMaker m) {
+        Loops.checkThrough(m, m.mm("loop"));
         WireMaker wire = m.wire("loop", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));
         wire.does(Kind.THREAD, "what the loop carries, before the wraps");
         Loops.wrapped(wire, m.mm("loop"), m.count("wraps"), "loop");
