@@ -346,6 +346,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/forms/{id}/scale": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** A form's lengths carried over to another wire, proportions kept, snapped to 0.1 mm */
+    post: operations["scale"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/forms/{id}/solve": {
     parameters: {
       query?: never;
@@ -1908,6 +1925,15 @@ export interface components {
       /** Format: int32 */
       step: number;
     };
+    ScaleQuestion: {
+      /** Format: double */
+      fromWireMm: number;
+      parameters: {
+        [key: string]: unknown;
+      };
+      /** Format: double */
+      toWireMm: number;
+    };
     Session: {
       /** Format: uuid */
       id: string;
@@ -2846,6 +2872,34 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["Shape"][];
+        };
+      };
+    };
+  };
+  scale: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ScaleQuestion"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": {
+            [key: string]: unknown;
+          };
         };
       };
     };

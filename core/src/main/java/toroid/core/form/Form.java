@@ -22,6 +22,11 @@ public interface Form {
         return null;
     }
 
+    /** The rows an outline begins from; empty for a form without rows. */
+    default List<OutlineRow> usualRows() {
+        return List.of();
+    }
+
     /**
      * Bends it.
      *

@@ -23,7 +23,7 @@ public final class FormValues {
             Object given = request.values().get(parameter.id());
             if (parameter.kind() == Parameter.Kind.ROWS) {
                 checked.parameters.put(parameter.id(), parameter);
-                checked.rows.put(parameter.id(), given == null ? List.of() : OutlineRow.read(given));
+                checked.rows.put(parameter.id(), given == null ? form.usualRows() : OutlineRow.read(given));
                 checked.values.put(parameter.id(), 0.0);
                 continue;
             }

@@ -68,7 +68,7 @@ class EdgeTest extends ApiTest {
     void theKeptApiDescriptionIsCurrent() throws Exception {
         Path kept = Path.of("..", "docs", "openapi.json");
         assertThat(read("/api/openapi.json").body())
-                .as("docs/openapi.json is not what the server says; see docs/development.md")
+                .as("docs/openapi.json is not what the server says; take it anew: ./toroid api")
                 .isEqualTo(json.readTree(Files.readString(kept)));
     }
 }

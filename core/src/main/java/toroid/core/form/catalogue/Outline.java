@@ -32,8 +32,13 @@ public final class Outline implements Form {
     }
 
     @Override
+    public List<OutlineRow> usualRows() {
+        return LEAF;
+    }
+
+    @Override
     public void make(FormMaker m) {
-        List<OutlineRow> rows = m.rows("bends").isEmpty() ? LEAF : m.rows("bends");
+        List<OutlineRow> rows = m.rows("bends");
         if (m.is("symmetric", "no")) {
             WireMaker wire = m.wire("outline", Loops.stem(0, 0, 1, 1));
             bend(wire, rows, 1);

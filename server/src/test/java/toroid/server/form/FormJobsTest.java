@@ -1,0 +1,203 @@
+package toroid.server.form;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import toroid.server.ApiTest;
+
+/** Form jobs, their runs, and what is learnt from them. */
+class FormJobsTest extends ApiTest {
+    private HashMap<String, Object> data(UUID spool, int pieces, String rhythm) {
+        var data = new HashMap<String, Object>(Map.of(
+                "name",
+                "Hooks",
+                "formId",
+                "s-hook",
+                "metal",
+                "copper",
+                "temper",
+                "HALF_HARD",
+                "wireDiameterMm",
+                1.2,
+                "parameters",
+                Map.of("large", 6.0),
+                "hand",
+                "RIGHT",
+                "pieces",
+                pieces,
+                "rhythm",
+                rhythm));
+        data.putAll(Map.of("cutting", "PRE_CUT", "plainFromMm", 1.0, "tailFactor", 1.0, "note", ""));
+        data.put("spoolId", spool);
+        return data;
+    }
+
+    private UUID kept(Map<String, Object> data) {
+        UUID id = UUID.randomUUID();
+        assertThat(keep("/api/form-jobs", id, null, data).status()).isEqualTo(200);
+        return id;
+    }
+
+    private Answer progress(Answer run, int place, Map<String, Integer> counts) {
+        return keep(
+                "/api/form-runs",
+                UUID.fromString(run.at("/id").asText()),
+                run.at("/version").asInt(),
+                Map.of("step", place, "counts", counts, "note", ""));
+    }
+
+    private double left(UUID spool) {
+        return read("/api/spools/" + spool).at("/data/lengthLeftMm").asDouble();
+    }
+
+    @Test
+    void aJobIsKeptWithItsParametersAndGuardedByItsVersion() {
+        UUID id = kept(data(null, 4, "BATCH"));
+        Answer job = read("/api/form-jobs/" + id);
+        assertThat(job.at("/data/parameters/large").asDouble()).isEqualTo(6);
+        var other = data(null, 6, "BATCH");
+        assertThat(keep("/api/form-jobs", id, job.at("/version").asInt(), other)
+                        .at("/data/pieces")
+                        .asInt())
+                .isEqualTo(6);
+        Answer late = keep("/api/form-jobs", id, job.at("/version").asInt(), data(null, 9, "BATCH"));
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.at("/current/data/pieces").asInt()).isEqualTo(6);
+    }
+
+    @Test
+    void whatCannotBeKeptIsRefusedAndNothingIsWritten() {
+        var unknown = data(null, 4, "BATCH");
+        unknown.put("formId", "nothing");
+        UUID id = UUID.randomUUID();
+        assertThat(keep("/api/form-jobs", id, null, unknown).at("/code").asText())
+                .isEqualTo("unknown-form");
+        assertThat(read("/api/form-jobs/" + id).status()).isEqualTo(404);
+        assertThat(keep("/api/form-jobs", id, null, data(UUID.randomUUID(), 4, "BATCH"))
+                        .at("/code")
+                        .asText())
+                .isEqualTo("no-such-spool");
+        assertThat(keep("/api/form-jobs", id, null, data(null, 0, "BATCH"))
+                        .at("/field")
+                        .asText())
+                .isEqualTo("pieces");
+    }
+
+    @Test
+    void aBatchCutsItsWireOnceAndGivesItBackWhenUndone() {
+        UUID spool = spool("copper", "HALF_HARD", 1.2, 10_000);
+        Answer run = tell("/api/form-jobs/" + kept(data(spool, 8, "BATCH")) + "/runs", Map.of());
+        double cut = run.at("/data/plan/wires/0/lengthToCutMm").asDouble();
+        assertThat(run.at("/data/places").asInt())
+                .isEqualTo(run.at("/data/plan/steps").size());
+        Answer after = progress(run, 1, Map.of("0", 8));
+        assertThat(left(spool)).isCloseTo(10_000 - 8 * cut, within(1e-6));
+        progress(after, 0, Map.of());
+        assertThat(left(spool)).isCloseTo(10_000, within(1e-6));
+    }
+
+    @Test
+    void oneByOneEachPieceTakesItsOwnWireAndTheRunResumes() {
+        UUID spool = spool("copper", "HALF_HARD", 1.2, 10_000);
+        UUID job = kept(data(spool, 3, "ONE_BY_ONE"));
+        Answer run = tell("/api/form-jobs/" + job + "/runs", Map.of());
+        int steps = run.at("/data/plan/steps").size();
+        double cut = run.at("/data/plan/wires/0/lengthToCutMm").asDouble();
+        assertThat(run.at("/data/places").asInt()).isEqualTo(3 * steps);
+        progress(run, steps + 1, Map.of());
+        assertThat(left(spool)).isCloseTo(10_000 - 2 * cut, within(1e-6));
+        Answer again = tell("/api/form-jobs/" + job + "/runs", Map.of());
+        assertThat(again.at("/data/place").asInt()).isEqualTo(steps + 1);
+        Answer hand = read("/api/bench/forms");
+        assertThat(hand.body().findValuesAsText("runId"))
+                .contains(again.at("/id").asText());
+        Answer stale = progress(run, 2, Map.of());
+        assertThat(stale.status()).isEqualTo(409);
+    }
+
+    @Test
+    void whatWasReallyCutTeachesTheHandlingTail() {
+        UUID job = kept(data(null, 3, "BATCH"));
+        Answer run = tell("/api/form-jobs/" + job + "/runs", Map.of());
+        double inPiece = run.at("/data/plan/wires/0/lengthInPieceMm").asDouble();
+        double tail = run.at("/data/plan/wires/0/tailMm").asDouble();
+        for (int i = 0; i < 3; i++) {
+            assertThat(measure(run, "CUT_LENGTH", inPiece + 1.5 * tail, inPiece, tail)
+                            .status())
+                    .isEqualTo(200);
+        }
+        Answer learnt = read("/api/form-measurements/of-form/s-hook");
+        assertThat(learnt.at("/tail/factor").asDouble()).isCloseTo(1.5, within(1e-9));
+        var own = data(null, 3, "BATCH");
+        own.put("tailFactor", 1.5);
+        Answer next = tell("/api/form-jobs/" + kept(own) + "/runs", Map.of());
+        assertThat(next.at("/data/plan/wires/0/lengthToCutMm").asDouble())
+                .isCloseTo(inPiece + 1.5 * tail, within(1e-9));
+        assertThat(next.at("/data/plan/wires/0/tailMm").asDouble()).isCloseTo(tail, within(1e-9));
+        progress(run, 3, Map.of());
+        Answer notebook = read("/api/notebook/forms");
+        assertThat(notebook.body().findValuesAsText("runId"))
+                .contains(run.at("/id").asText());
+    }
+
+    @Test
+    void tenLoopsAreASessionWithASpread() {
+        UUID session = UUID.randomUUID();
+        double[] loops = {2.4, 2.5, 2.6};
+        for (double loop : loops) {
+            var data = measurement("LOOP_INSIDE", loop, 2.5, null);
+            data.put("sessionId", session);
+            data.put("formId", "wrapped-loop");
+            assertThat(keep("/api/form-measurements", UUID.randomUUID(), null, data)
+                            .status())
+                    .isEqualTo(200);
+        }
+        Answer learnt = read("/api/form-measurements/of-form/wrapped-loop");
+        var mine = learnt.at("/sessions").findParents("id").stream()
+                .filter(s -> s.get("id").asText().equals(session.toString()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(mine.at("/spread/standardDeviation").asDouble()).isCloseTo(0.1, within(1e-9));
+        assertThat(mine.at("/values")).hasSize(3);
+    }
+
+    private Answer measure(Answer run, String kind, double value, double predicted, Double tail) {
+        var data = measurement(kind, value, predicted, tail);
+        data.put("runId", run.at("/id").asText());
+        return keep("/api/form-measurements", UUID.randomUUID(), null, data);
+    }
+
+    private static HashMap<String, Object> measurement(String kind, double value, double predicted, Double tail) {
+        var data = new HashMap<String, Object>(Map.of(
+                "formId",
+                "s-hook",
+                "wireMm",
+                1.2,
+                "measured",
+                kind,
+                "value",
+                value,
+                "predicted",
+                predicted,
+                "takenAt",
+                Instant.parse("2026-11-02T10:00:00Z").toString(),
+                "note",
+                ""));
+        data.put("tailMm", tail);
+        return data;
+    }
+
+    @Test
+    void anImpossibleMeasurementIsRefused() {
+        var data = measurement("LOOP_INSIDE", -3, 2.5, null);
+        assertThat(keep("/api/form-measurements", UUID.randomUUID(), null, data)
+                        .at("/field")
+                        .asText())
+                .isEqualTo("value");
+    }
+}

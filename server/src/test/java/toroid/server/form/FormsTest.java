@@ -1,0 +1,149 @@
+package toroid.server.form;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import toroid.core.form.Forms;
+import toroid.server.ApiTest;
+
+/** The stateless calculators for forms. */
+class FormsTest extends ApiTest {
+    private Answer solve(String form, Map<String, Object> question) {
+        return tell("/api/forms/" + form + "/solve", question);
+    }
+
+    @Test
+    void theCatalogueSaysEveryParameterWithUnitAndLimits() {
+        Answer catalogue = read("/api/forms?wireDiameterMm=0.8");
+        assertThat(catalogue.body()).hasSize(Forms.all().size());
+        JsonNode link = null;
+        for (JsonNode form : catalogue.body()) {
+            link = form.get("id").asText().equals("bead-link") ? form : link;
+            for (JsonNode parameter : form.get("parameters")) {
+                assertThat(parameter.get("usual").asDouble())
+                        .as(form.get("id") + " " + parameter.get("id"))
+                        .isBetween(
+                                parameter.get("least").asDouble(),
+                                parameter.get("most").asDouble());
+            }
+        }
+        assertThat(link.at("/parameters/0/unit").asText()).isEqualTo("mm");
+        assertThat(read("/api/forms?wireDiameterMm=900").status()).isEqualTo(400);
+        assertThat(read("/api/forms/pictures").body()).hasSize(Forms.all().size());
+    }
+
+    @Test
+    void aFormIsWorkedOutWithoutAToken() throws Exception {
+        Answer answer =
+                solve("wrapped-loop", Map.of("wireDiameterMm", 0.9, "parameters", Map.of("wraps", 3, "loop", 2.5)));
+        assertThat(answer.number("lengthToCutMm") - answer.number("lengthInPieceMm"))
+                .isCloseTo(answer.number("offcutMm"), within(1e-9));
+        double steps = 0;
+        for (JsonNode step : answer.at("/steps")) {
+            steps += step.get("lengthMm").asDouble();
+        }
+        assertThat(steps).isCloseTo(answer.number("lengthInPieceMm"), within(1e-9));
+        assertThat(answer.at("/marks").size()).isGreaterThan(3);
+        assertThat(answer.at("/extentMm/x").asDouble()).isGreaterThan(5);
+        assertThat(answer.at("/wires/0/points").size() / 3)
+                .isEqualTo(answer.at("/wires/0/alongMm").size());
+        assertThat(answer.at("/figures").findValuesAsText("id")).contains("length-in-piece", "length-to-cut", "offcut");
+    }
+
+    @Test
+    void everyFormAnswersInItsUsualWire() {
+        Forms.all().forEach(form -> {
+            Answer answer = solve(form.info().id(), Map.of());
+            assertThat(answer.status()).as(form.info().id()).isEqualTo(200);
+            assertThat(answer.number("lengthInPieceMm")).isPositive();
+            assertThat(answer.at("/contacts")).as(form.info().id()).isEmpty();
+        });
+    }
+
+    @Test
+    void aSpoolInStockBringsItsWireAndTheRodsComeNearest() {
+        var spool = spool("sterling-silver", "HALF_HARD", 0.8, 5000);
+        keep(
+                "/api/mandrels",
+                java.util.UUID.randomUUID(),
+                null,
+                Map.of("name", "the 9 rod", "kind", "ROD", "diameterMm", 8.7, "usableLengthMm", 100, "note", ""));
+        Answer answer = solve("fish-hook", Map.of("spoolId", spool));
+        assertThat(answer.at("/metal").asText()).isEqualTo("sterling-silver");
+        JsonNode over = null;
+        for (JsonNode step : answer.at("/steps")) {
+            over = step.get("part").asText().equals("over the ear") ? step : over;
+        }
+        assertThat(over.get("ownToolMm").asDouble())
+                .isCloseTo(over.get("toolMm").asDouble(), within(0.5));
+        assertThat(over.get("ownInsideMm").asDouble())
+                .isGreaterThan(over.get("ownToolMm").asDouble());
+    }
+
+    @Test
+    void theWireIsStraightBeforeTheFirstStepAndFormedAfterTheLast() {
+        Answer solved = solve("s-hook", Map.of());
+        Answer shapes = tell("/api/forms/s-hook/forming", Map.of());
+        assertThat(shapes.body()).hasSize(solved.at("/steps").size() + 1);
+        JsonNode first = shapes.at("/0/free/0");
+        assertThat(first.size()).isLessThan(400);
+        for (int i = 1; i < first.size(); i += 3) {
+            assertThat(first.get(i).asDouble()).isCloseTo(0, within(1e-3));
+        }
+        JsonNode last = shapes.at("/" + (shapes.body().size() - 1) + "/free/0");
+        JsonNode done = solved.at("/wires/0/points");
+        assertThat(last.get(0).asDouble()).isCloseTo(done.get(0).asDouble(), within(1e-3));
+        assertThat(last.get(last.size() - 2).asDouble())
+                .isCloseTo(done.get(done.size() - 2).asDouble(), within(1e-3));
+    }
+
+    @Test
+    void badInputIsRefusedInFull() {
+        Answer small = solve("bead-link", Map.of("wireDiameterMm", 0.8, "parameters", Map.of("loop", 0.1)));
+        assertThat(small.status()).isEqualTo(400);
+        assertThat(small.at("/field").asText()).isEqualTo("loop");
+        assertThat(small.at("/unit").asText()).isEqualTo("mm");
+        assertThat(small.at("/minimum").asDouble()).isCloseTo(0.96, within(1e-9));
+        assertThat(solve("no-such-form", Map.of()).at("/code").asText()).isEqualTo("unknown-form");
+        assertThat(solve("s-hook", Map.of("parameters", Map.of("size", 3)))
+                        .at("/code")
+                        .asText())
+                .isEqualTo("unknown-parameter");
+        assertThat(solve("s-hook", Map.of("metal", "unobtainium")).at("/code").asText())
+                .isEqualTo("unknown-metal");
+        assertThat(solve("s-hook", Map.of("tailFactor", 99)).at("/field").asText())
+                .isEqualTo("tailFactor");
+        assertThat(solve("outline", Map.of("parameters", Map.of("bends", List.of(Map.of("feedMm", "x")))))
+                        .at("/code")
+                        .asText())
+                .isEqualTo("bad-rows");
+    }
+
+    @Test
+    void theBenchLineKnowsForms() {
+        Answer line = tell("/api/line/form", Map.of("text", "wrapped 0.6 loop 2.5 x3"));
+        assertThat(line.at("/formId").asText()).isEqualTo("wrapped-loop");
+        assertThat(line.number("wireDiameterMm")).isEqualTo(0.6);
+        assertThat(line.number("count")).isEqualTo(3);
+        assertThat(line.number("lengthToCutMm")).isGreaterThan(line.number("lengthInPieceMm"));
+        assertThat(tell("/api/line/form", Map.of("text", "1.0 on 4.5")).status())
+                .isEqualTo(204);
+        assertThat(tell("/api/line/form", Map.of("text", "spiral 1.0 wobbly"))
+                        .at("/detail")
+                        .asText())
+                .contains("wobbly");
+    }
+
+    @Test
+    void sizesAreCarriedOverToAnotherWire() {
+        Answer scaled = tell(
+                "/api/forms/bead-link/scale",
+                Map.of("parameters", Map.of("loop", 2.0, "first", "plain"), "fromWireMm", 0.8, "toWireMm", 1.2));
+        assertThat(scaled.number("loop")).isCloseTo(3.0, within(1e-9));
+        assertThat(scaled.at("/first").asText()).isEqualTo("plain");
+    }
+}
