@@ -64,6 +64,11 @@ browser_run() {
   : >"$VAR/test-empty.log"
   TOROID_PORT=$empty_port TOROID_DEMO=false launch "$VAR/test-empty.pid" "$VAR/test-empty.log"
   wait_healthy "http://127.0.0.1:$empty_port" "$(cat "$VAR/test-empty.pid")" "$VAR/test-empty.log"
+  if [ $# -eq 0 ]; then
+    say "exports: opened by readers that know nothing of them"
+    web_install
+    (cd web && TOROID_URL="http://127.0.0.1:$demo_port" npm run -s checks) || fail "an export was not what it says"
+  fi
   say "browser: the real interface in headless Chromium"
   local result=0
   PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 $MVN -pl browser-tests test \

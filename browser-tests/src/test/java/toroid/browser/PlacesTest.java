@@ -17,8 +17,11 @@ class PlacesTest extends BrowserTest {
         visit(DEMO + "/notebook");
         String spool = DEMO + page.locator("aside a").first().getAttribute("href");
         visit(DEMO + "/");
-        String run = DEMO + page.locator("a[href^='/making/']").first().getAttribute("href");
-        return new ArrayList<>(List.of(
+        String run = DEMO
+                + page.locator("a[href^='/making/']:not([href*=form])").first().getAttribute("href");
+        String formRun = DEMO + page.locator("a[href^='/making/form/']").first().getAttribute("href");
+        String form = DEMO + page.locator("a[href^='/shapes/']").first().getAttribute("href");
+        var places = new ArrayList<>(List.of(
                 DEMO + "/",
                 job,
                 job + "/shelf",
@@ -29,6 +32,8 @@ class PlacesTest extends BrowserTest {
                 run,
                 job.replace("/rings/", "/print/"),
                 DEMO + "/nowhere"));
+        places.addAll(List.of(DEMO + "/shapes", form, formRun, DEMO + "/shapes/practice"));
+        return places;
     }
 
     @ParameterizedTest

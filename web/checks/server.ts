@@ -1,0 +1,42 @@
+/** The running server the checks ask. */
+const URL_OF_SERVER = process.env.TOROID_URL ?? "http://127.0.0.1:8420";
+
+export interface Wire {
+  name: string;
+  diameterMm: number;
+  lengthInPieceMm: number;
+  points: number[];
+}
+
+export interface Answer {
+  extentMm: { x: number; y: number; z: number };
+  wireDiameterMm: number;
+  lengthInPieceMm: number;
+  wires: Wire[];
+  contacts: { depthMm: number }[];
+}
+
+async function ask(path: string, body: unknown): Promise<Response> {
+  const response = await fetch(`${URL_OF_SERVER}${path}`, {
+    method: "POST",
+    headers: { "Content-Type": "application/json" },
+    body: JSON.stringify(body),
+  });
+  if (!response.ok) {
+    throw new Error(`${path}: ${response.status} ${await response.text()}`);
+  }
+  return response;
+}
+
+export async function catalogue(): Promise<string[]> {
+  const forms = (await (await fetch(`${URL_OF_SERVER}/api/forms`)).json()) as { id: string }[];
+  return forms.map((form) => form.id);
+}
+
+export async function solve(form: string, question: unknown = {}): Promise<Answer> {
+  return (await ask(`/api/forms/${form}/solve`, question)).json() as Promise<Answer>;
+}
+
+export async function exported(form: string, format: string, question: unknown = {}): Promise<ArrayBuffer> {
+  return (await ask(`/api/forms/${form}/export/${format}`, question)).arrayBuffer();
+}
