@@ -22,6 +22,8 @@ bench_command() {
   wait_healthy "http://127.0.0.1:$port" "$(cat "$VAR/bench.pid")" "$VAR/bench-server.log"
   say "API (about a minute)"
   java -cp performance/target/classes toroid.performance.ApiLoad "http://127.0.0.1:$port" >"$VAR/load.md" || fail "the load failed"
-  python3 scripts/performance.py "$VAR/jmh.json" "$VAR/load.md" >docs/performance.md
+  say "the screen's geometry"
+  (cd web && TOROID_URL="http://127.0.0.1:$port" TOROID_OUT="$VAR/geometry.md" npm run -s geometry >"$VAR/geometry.log") || fail "the geometry could not be measured; see $VAR/geometry.log"
+  python3 scripts/performance.py "$VAR/jmh.json" "$VAR/load.md" "$VAR/geometry.md" >docs/performance.md
   say "written to docs/performance.md"
 }

@@ -9,7 +9,8 @@ import sys
 UNIT = "springbackOfOneRing"
 
 results = json.load(open(sys.argv[1], encoding="utf-8"))
-scores = {r["benchmark"].rsplit(".", 1)[1]: r["primaryMetric"] for r in results}
+scores = {r["benchmark"].rsplit(".", 1)[1]: r["primaryMetric"] for r in results if not r.get("params")}
+forms = {r["params"]["form"]: r["primaryMetric"] for r in results if r.get("params")}
 unit = scores[UNIT]["score"]
 
 print("# Performance\n")
@@ -21,6 +22,15 @@ print("| work | µs | ± µs (99.9 %) | against one springback |")
 print("| --- | --- | --- | --- |")
 for name, metric in sorted(scores.items(), key=lambda item: item[1]["score"]):
     print(f"| {name} | {metric['score']:.2f} | {metric['scoreError']:.2f} | {metric['score'] / unit:.1f}× |")
+print("\n## Forms, one thread\n")
+print("A form worked out whole: bent, checked for contact, its steps ordered.\n")
+print("| form | µs | ± µs (99.9 %) | against one springback |")
+print("| --- | --- | --- | --- |")
+for name, metric in sorted(forms.items(), key=lambda item: item[1]["score"]):
+    print(f"| {name} | {metric['score']:.0f} | {metric['scoreError']:.0f} | {metric['score'] / unit:.0f}× |")
+print("\n## In the round\n")
+print("The screen's part of one change: the wires' skins made anew from the points the server sent, in Node, median of 50.\n")
+print(open(sys.argv[3], encoding="utf-8").read())
 print("\n## API on loopback, demo workshop\n")
 print("Each call against the server's own no-op (the health answer) in the same run, median of three rounds.")
 print("The server runs as `./toroid start` runs it, with the quick-starting compiler only.\n")

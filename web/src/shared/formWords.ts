@@ -121,7 +121,7 @@ export function formStepWords(step: FormStep, units: Units): string {
       return `${grip}, in the strong back of the jaw: ${held}.`;
     case "LOOP":
     case "FORM":
-      return `${grip}; ${held}. ${toolWords(step, units)}`;
+      return `${grip}; ${held}. ${toolWords(step, units)} Look that it is round and in plane.`;
     case "WRAP":
       return `Hold the loop flat across in flat jaws. ${plain(step.turns ?? 0, 1)} turns, each close to the last; tuck the end in.`;
     case "COIL":

@@ -19,7 +19,9 @@ class Screenshots extends BrowserTest {
     @Test
     void takeAll() {
         take("bench", DEMO + "/");
-        String run = page.locator("a[href^='/making/']").first().getAttribute("href");
+        String run =
+                page.locator("a[href^='/making/']:not([href*=form])").first().getAttribute("href");
+        String formRun = page.locator("a[href^='/making/form/']").first().getAttribute("href");
         page.getByText("Mail collar, sea queen").first().waitFor();
         visit(DEMO + "/notebook");
         String job = page.locator("article a[href^='/rings/']").first().getAttribute("href");
@@ -31,6 +33,17 @@ class Screenshots extends BrowserTest {
         take("stock", DEMO + "/stock");
         take("preferences", DEMO + "/preferences");
         take("print", DEMO + job.replace("/rings/", "/print/"));
+        take("shapes", DEMO + "/shapes");
+        String link = form("Tide bead links");
+        String hook = form("Cloak clasp hooks");
+        take("shape", DEMO + link);
+        visit(DEMO + hook);
+        page.getByText("flat, face-on").click();
+        page.getByLabel("Beside it").selectOption("Gull wings, crown of the harbour");
+        page.getByText("larger").click();
+        page.locator(".beside svg").first().waitFor();
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("shape-flat.png")));
+        take("practice", DEMO + "/shapes/practice");
         visit(DEMO + "/");
         page.keyboard().press("/");
         page.keyboard().type("300 rings 18ga id 3.5 brass");
@@ -38,7 +51,17 @@ class Screenshots extends BrowserTest {
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("bench-line.png")));
         open(1280, 800, ColorScheme.DARK);
         take("making", DEMO + run);
+        take("making-form", DEMO + formRun);
         open(768, 1024, ColorScheme.DARK);
         take("rings-tablet-dark", DEMO + job);
+        take("shape-tablet-dark", DEMO + link);
+    }
+
+    private String form(String name) {
+        return page.getByRole(
+                        com.microsoft.playwright.options.AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^" + name)))
+                .first()
+                .getAttribute("href");
     }
 }

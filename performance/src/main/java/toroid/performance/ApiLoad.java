@@ -37,7 +37,13 @@ public final class ApiLoad {
                     "POST",
                     "/api/rings/table",
                     "{\"cut\":{\"method\":\"saw\",\"kerfMm\":0.3}}"),
+            new Endpoint(
+                    "POST /api/forms/bead-link/solve",
+                    "POST",
+                    "/api/forms/bead-link/solve",
+                    "{\"wireDiameterMm\":0.8}"),
             new Endpoint("GET /api/bench", "GET", "/api/bench", null),
+            new Endpoint("GET /api/bench/forms", "GET", "/api/bench/forms", null),
             new Endpoint("GET /api/notebook", "GET", "/api/notebook", null));
 
     private ApiLoad() {}

@@ -8,7 +8,7 @@ import toroid.core.numeric.Newton;
 
 /**
  * Arc length of a curve told by a parameter, and back: Gauss–Legendre of order 8 (Hipparchus) over equal panels, Newton within a
- * panel. With a panel of a twentieth of a turn or less the relative error is below 1e-10.
+ * panel. With a panel of an eighth of a turn or less the relative error is below 1e-9.
  */
 final class ArcLength {
     private static final GaussIntegrator RULE = new GaussIntegratorFactory().legendre(8);

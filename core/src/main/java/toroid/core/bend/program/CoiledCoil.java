@@ -7,7 +7,7 @@ import toroid.core.numeric.Checks;
  * A coil whose axis is itself a coil: the wire of a coil wound on a coil.
  *
  * <p>With the second coil's middle line {@code C(θ) = (R cos θ, R sin θ, hθ)} and its principal normal n and binormal b, the wire
- * lies at {@code C + r (cos φ n + sin φ b)}, φ running evenly. Length by integration to a relative 1e-10 ({@link ArcLength}).
+ * lies at {@code C + r (cos φ n + sin φ b)}, φ running evenly. Length by integration to a relative 1e-9 ({@link ArcLength}).
  * The second coil's twist is left out: turns are counted along its middle line.
  */
 public final class CoiledCoil implements SpiralCurve {
@@ -28,7 +28,7 @@ public final class CoiledCoil implements SpiralCurve {
                 Checks.within("radiusMm", radiusMm, 0.01, around.radiusMm(), "mm", "Wind the coil on a thicker core.");
         this.turns = Checks.within("turns", turns, 0.01, 20_000, "turns", "Make several coils.");
         h = around.pitchMm() / (2 * Math.PI);
-        length = new ArcLength(this::speed, 0, whole(), Math.max(4, (int) Math.ceil(turns * 20)));
+        length = new ArcLength(this::speed, 0, whole(), Math.max(4, (int) Math.ceil(turns * 8)));
     }
 
     private double whole() {

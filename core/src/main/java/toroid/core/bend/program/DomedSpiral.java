@@ -7,7 +7,7 @@ import toroid.core.numeric.Checks;
  * A spiral lying on a ball, its rows {@code spacing} apart along the meridian: polar angle {@code ψ = ψ₀ + a θ},
  * {@code a = s/(2πS)}, on a ball of radius S through the wire's middle. Row j is about {@code 2πS sin(j s/S)} long.
  *
- * <p>Length {@code ∫ S √(a² + sin²ψ) dψ/a}, integrated to a relative 1e-10 ({@link ArcLength}). In its own coordinates the ball's middle is the origin and the first turn is round the pole +z, so that
+ * <p>Length {@code ∫ S √(a² + sin²ψ) dψ/a}, integrated to a relative 1e-9 ({@link ArcLength}). In its own coordinates the ball's middle is the origin and the first turn is round the pole +z, so that
  * the hollow faces −z.
  */
 public final class DomedSpiral implements SpiralCurve {

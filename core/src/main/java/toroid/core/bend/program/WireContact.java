@@ -1,9 +1,6 @@
 package toroid.core.bend.program;
 
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -23,11 +20,29 @@ public final class WireContact {
 
     private WireContact() {}
 
-    /** One wire as points; made once, asked often. */
-    public record Tube(List<WirePoint> points, double diameterMm) {
+    /** One wire as chords; made once, asked often. */
+    public static final class Tube {
+        private final List<WirePoint> points;
+        private final double diameterMm;
+        private final Chords chords;
+
+        private Tube(List<WirePoint> points, double diameterMm) {
+            this.points = List.copyOf(points);
+            this.diameterMm = diameterMm;
+            this.chords = new Chords(points);
+        }
+
         /** Samples a wire closely enough for {@link WireContact}. */
         public static Tube of(BendProgram program, double diameterMm) {
             return new Tube(program.sampled(CHORD_SHARE * diameterMm, 2 * diameterMm), diameterMm);
+        }
+
+        public List<WirePoint> points() {
+            return points;
+        }
+
+        public double diameterMm() {
+            return diameterMm;
         }
 
         /** Whether the two ends meet face to face, as a closed link's do. */
@@ -39,111 +54,93 @@ public final class WireContact {
         }
 
         boolean nearBothEnds(int i, int j) {
-            return points.get(i).alongMm() < diameterMm
-                    && lengthMm() - points.get(j + 1).alongMm() < diameterMm;
-        }
-
-        double lengthMm() {
-            return points.get(points.size() - 1).alongMm();
+            return chords.along(i) < diameterMm && chords.lengthMm() - chords.along(j + 1) < diameterMm;
         }
     }
 
     /** The worst place where the wire passes through itself, or null. */
     public static Contact within(Tube tube) {
-        return worst(tube, tube, true);
+        return new Search(tube, tube, true).worst();
     }
 
     /** The worst place where two wires pass through each other, or null. */
     public static Contact between(Tube first, Tube second) {
-        return worst(first, second, false);
+        return new Search(first, second, false).worst();
     }
 
-    private static Contact worst(Tube a, Tube b, boolean same) {
-        double cell = Math.max(1e-3, 3 * Math.max(a.diameterMm(), b.diameterMm()));
-        Map<Long, List<Integer>> grid = grid(b, cell);
-        Contact worst = null;
-        for (int i = 0; i + 1 < a.points().size(); i++) {
-            for (int j : near(a, i, grid, cell)) {
-                if (!same || farAlong(a, i, j)) {
-                    Contact contact = chords(a, i, b, j);
-                    worst = contact != null && (worst == null || contact.depthMm() > worst.depthMm()) ? contact : worst;
-                }
+    /** One comparison of two wires, or of a wire with itself. */
+    private static final class Search {
+        private final Tube a;
+        private final Tube b;
+        private final boolean same;
+        private final boolean butted;
+        private final double reach;
+        private final double skip;
+        private final double[] shares = new double[2];
+        private Contact worst;
+
+        Search(Tube a, Tube b, boolean same) {
+            this.a = a;
+            this.b = b;
+            this.same = same;
+            butted = same && a.butted();
+            double touch = (a.diameterMm + b.diameterMm) / 2;
+            reach = touch * touch;
+            double far = touch + (a.chords.longestMm() + b.chords.longestMm()) / 2;
+            skip = far * far;
+        }
+
+        Contact worst() {
+            var grid = new ChordGrid(b.chords, Math.max(1e-3, Math.sqrt(skip)));
+            for (int i = 0; i < a.chords.count(); i++) {
+                int chord = i;
+                grid.near(a.chords.middle(i, 0), a.chords.middle(i, 1), a.chords.middle(i, 2), j -> compare(chord, j));
+            }
+            return worst;
+        }
+
+        private void compare(int i, int j) {
+            if ((same && !farAlong(i, j)) || a.chords.middlesApart(i, b.chords, j) > skip) {
+                return;
+            }
+            double square = a.chords.closest(i, b.chords, j, shares);
+            if (square < reach) {
+                judge(i, j, Math.sqrt(square));
             }
         }
-        return worst;
-    }
 
-    private static boolean farAlong(Tube tube, int i, int j) {
-        double gap = tube.points().get(j).alongMm() - tube.points().get(i + 1).alongMm();
-        return j > i && gap > Math.PI / 2 * tube.diameterMm() && !(tube.butted() && tube.nearBothEnds(i, j));
-    }
+        private boolean farAlong(int i, int j) {
+            return j > i
+                    && a.chords.along(j) - a.chords.along(i + 1) > Math.PI / 2 * a.diameterMm
+                    && !(butted && a.nearBothEnds(i, j));
+        }
 
-    private static Contact chords(Tube a, int i, Tube b, int j) {
-        Vector3D p = position(a, i);
-        Vector3D u = position(a, i + 1).subtract(p);
-        Vector3D q = position(b, j);
-        Vector3D v = position(b, j + 1).subtract(q);
-        double[] at = Chords.closest(p, u, q, v);
-        Vector3D onA = new Vector3D(1, p, at[0], u);
-        Vector3D onB = new Vector3D(1, q, at[1], v);
-        double first = along(a, i, at[0]);
-        double second = along(b, j, at[1]);
-        Vector3D apart = onB.subtract(onA);
-        double distance = apart.getNorm();
-        double needed = half(a, first, u, apart) + half(b, second, v, apart.negate());
-        double slack = TOUCH_SHARE * Math.max(a.diameterMm(), b.diameterMm());
-        return distance >= needed - slack
-                ? null
-                : new Contact(first, second, needed - distance, new Vector3D(0.5, onA, 0.5, onB));
+        private void judge(int i, int j, double distance) {
+            Vector3D onA = a.chords.place(i, shares[0]);
+            Vector3D onB = b.chords.place(j, shares[1]);
+            Vector3D apart = onB.subtract(onA);
+            double first = a.chords.along(i, shares[0]);
+            double second = b.chords.along(j, shares[1]);
+            double needed = half(a, first, a.chords.direction(i), apart)
+                    + half(b, second, b.chords.direction(j), apart.negate());
+            double depth = needed - distance;
+            if (depth > TOUCH_SHARE * Math.max(a.diameterMm, b.diameterMm)
+                    && (worst == null || depth > worst.depthMm())) {
+                worst = new Contact(first, second, depth, new Vector3D(0.5, onA, 0.5, onB));
+            }
+        }
     }
 
     /** How far the wire's skin reaches in that direction: its radius, or less towards a cut end nearer than that. */
     private static double half(Tube tube, double along, Vector3D chord, Vector3D apart) {
-        double radius = tube.diameterMm() / 2;
-        double toEnd = Math.min(along, tube.lengthMm() - along);
+        double radius = tube.diameterMm / 2;
+        double length = tube.chords.lengthMm();
+        double toEnd = Math.min(along, length - along);
         if (toEnd >= radius || apart.getNorm() < 1e-12) {
             return radius;
         }
         double ahead = apart.dotProduct(chord) / (apart.getNorm() * chord.getNorm());
-        double cos = along > tube.lengthMm() / 2 ? ahead : -ahead;
+        double cos = along > length / 2 ? ahead : -ahead;
         return cos <= 0 ? radius : Math.min(radius, toEnd * cos + radius * Math.sqrt(Math.max(0, 1 - cos * cos)));
-    }
-
-    private static double along(Tube tube, int i, double share) {
-        double from = tube.points().get(i).alongMm();
-        return from + share * (tube.points().get(i + 1).alongMm() - from);
-    }
-
-    private static Vector3D position(Tube tube, int i) {
-        return tube.points().get(i).frame().position();
-    }
-
-    private static Map<Long, List<Integer>> grid(Tube tube, double cell) {
-        var grid = new HashMap<Long, List<Integer>>();
-        for (int i = 0; i + 1 < tube.points().size(); i++) {
-            Vector3D middle = new Vector3D(0.5, position(tube, i), 0.5, position(tube, i + 1));
-            grid.computeIfAbsent(key(middle, cell, 0, 0, 0), k -> new ArrayList<>(4))
-                    .add(i);
-        }
-        return grid;
-    }
-
-    private static List<Integer> near(Tube tube, int i, Map<Long, List<Integer>> grid, double cell) {
-        Vector3D middle = new Vector3D(0.5, position(tube, i), 0.5, position(tube, i + 1));
-        var found = new ArrayList<Integer>();
-        for (int n = 0; n < 27; n++) {
-            List<Integer> here = grid.get(key(middle, cell, n % 3 - 1, n / 3 % 3 - 1, n / 9 - 1));
-            if (here != null) {
-                found.addAll(here);
-            }
-        }
-        return found;
-    }
-
-    private static long key(Vector3D p, double cell, int dx, int dy, int dz) {
-        long x = (long) Math.floor(p.getX() / cell) + dx + (1 << 20);
-        long y = (long) Math.floor(p.getY() / cell) + dy + (1 << 20);
-        long z = (long) Math.floor(p.getZ() / cell) + dz + (1 << 20);
-        return (x << 42) | (y << 21) | z;
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
+import toroid.core.form.EarWires;
 import toroid.core.form.EndState;
 import toroid.core.form.Family;
 import toroid.core.form.Form;
@@ -32,7 +33,10 @@ public final class Rosette implements Form {
                 Parameter.count("petals", "petals", 6, 3, 14, "Three make a trefoil."),
                 Parameter.length("rod", "cylinder", d -> 12, d -> 6 * d, d -> 60, "The cylinder it is wound on."),
                 Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> d, "0.3 mm is usual."),
-                Parameter.fixed("stem", "end for the ear wire", 35, 0, 80, "About 35 mm makes an ear wire."));
+                Parameter.fixed("stem", "end for the ear wire", 35, 0, 80, "About 35 mm makes an ear wire."),
+                Parameter.choice("end", "that end", "left straight", "bent over the ear"),
+                Parameter.fixed("over", "bend over the ear, inside", 9, 4, 25, "8 to 10 mm is usual.")
+                        .when("end=bent over the ear"));
     }
 
     @Override
@@ -48,13 +52,25 @@ public final class Rosette implements Form {
             coil.coil(new CoilSize(wide, CLIMB * d, turn - SHORT, true));
             coil.coil(new CoilSize(tight, CLIMB * d * tight / wide, SHORT, true));
         }
-        if (m.mm("stem") > 0) {
-            coil.leave("end for the ear wire", m.mm("stem"));
-        }
+        grow(m, coil);
         m.done(coil.tail(2).end(EndState.FILED), Math.PI * 2 * wide, EndState.FLUSH);
-        bind(m, petals, coil);
+        bind(m, petals);
         m.does(Kind.TWIST, "fanned, petals even");
     }
+
+    /** The end that is not trimmed: straight, or bent to an ear wire. */
+    private static void grow(FormMaker m, WireMaker coil) {
+        if (m.is("end", "left straight")) {
+            coil.leave("end for the ear wire", m.mm("stem"));
+            return;
+        }
+        coil.leave("rise", RISE * m.mm("stem")).step(Kind.FORM, "over the ear").bend(m.mm("over"), 180);
+        coil.leave("tail", (1 - RISE) * m.mm("stem"));
+        EarWires.check(m);
+    }
+
+    /** How much of the end is rise before the bend over the ear. */
+    private static final double RISE = 0.3;
 
     /** Turns spent near the middle, where the wire swings to its next petal. */
     private static final double SHORT = 0.42;
@@ -63,7 +79,7 @@ public final class Rosette implements Form {
     private static final double CLIMB = 1.9;
 
     /** Two wraps of two wires diagonally each way at a petal, and the way to the next; laid by hand, so only its length counts. */
-    private static void bind(FormMaker m, int petals, WireMaker coil) {
+    private static void bind(FormMaker m, int petals) {
         double fine = m.mm("fine");
         var wrap = HullWrap.sideBySide(2, m.d(), fine);
         double next = Math.PI * (m.mm("rod") + m.d()) / petals / 2;

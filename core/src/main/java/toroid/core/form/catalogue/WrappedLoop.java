@@ -28,6 +28,15 @@ public final class WrappedLoop implements Form {
                 Parameter.loop("loop", "loop, inside", 2.8),
                 Parameter.through(),
                 Parameter.count("wraps", "wraps", 3, 1, 20, "Two or three; more make a coil."),
+                Parameter.choice("neck", "neck", "as its wraps need", "as long as said"),
+                Parameter.length(
+                                "neckLong",
+                                "neck, long",
+                                d -> 3.5 * d,
+                                d -> 0.5 * d,
+                                d -> 40 * d,
+                                "As long as the first end's wraps took.")
+                        .when("neck=as long as said"),
                 Parameter.fixed("stem", "stem", 8, 1, 200, "What it grows from."));
     }
 
@@ -41,7 +50,8 @@ public final class WrappedLoop implements Form {
         Loops.checkThrough(m, m.mm("loop"));
         WireMaker wire = m.wire("loop", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));
         wire.does(Kind.THREAD, "what the loop carries, before the wraps");
-        Loops.wrapped(wire, m.mm("loop"), m.count("wraps"), "loop");
+        double neck = m.is("neck", "as long as said") ? m.mm("neckLong") : Loops.neckMm(m.d(), m.count("wraps"));
+        Loops.wrappedOn(wire, m.mm("loop"), m.count("wraps"), neck, "loop");
         m.done(wire, 0, EndState.FLUSH);
     }
 }
