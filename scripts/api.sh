@@ -13,5 +13,5 @@ api_command() {
   wait_healthy "http://127.0.0.1:$port" "$pid" "$VAR/api.log"
   curl -fsS "http://127.0.0.1:$port/api/openapi.json" >docs/openapi.json
   kill "$pid"
-  (cd web && npm run -s api && npx prettier --write src/api/schema.ts >/dev/null)
+  (cd web && npm run -s api >/dev/null)
 }

@@ -13,7 +13,7 @@ web_install() {
 
 web_build() {
   local sum
-  sum=$(sum_of web/src web/public web/index.html web/package-lock.json web/vite.config.ts web/tsconfig.json)
+  sum=$(sum_of docs/openapi.json web/src web/public web/index.html web/package-lock.json web/vite.config.ts web/tsconfig.json)
   if [ "$(cat web/dist/.toroid-sum 2>/dev/null || true)" != "$sum" ]; then
     web_install
     say "building the app"

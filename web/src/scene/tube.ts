@@ -77,24 +77,34 @@ function cap(
 }
 
 function direction(points: readonly number[], i: number, count: number): number[] {
-  const a = Math.max(0, i - 1);
-  const b = Math.min(count - 1, i + 1);
-  return unit([0, 1, 2].map((k) => points[3 * b + k]! - points[3 * a + k]!));
+  const t = [0, 0, 0];
+  along(points, i, count, t);
+  return t;
 }
 
-function unit(v: number[]): number[] {
-  const length = Math.hypot(v[0]!, v[1]!, v[2]!) || 1;
-  return v.map((x) => x / length);
+/** The wire's direction at a point, into {@code t}. */
+function along(points: readonly number[], i: number, count: number, t: number[]): void {
+  const a = 3 * Math.max(0, i - 1);
+  const b = 3 * Math.min(count - 1, i + 1);
+  t[0] = points[b]! - points[a]!;
+  t[1] = points[b + 1]! - points[a + 1]!;
+  t[2] = points[b + 2]! - points[a + 2]!;
+  shorten(t);
 }
 
-function cross(a: number[], b: number[]): number[] {
-  return [a[1]! * b[2]! - a[2]! * b[1]!, a[2]! * b[0]! - a[0]! * b[2]!, a[0]! * b[1]! - a[1]! * b[0]!];
+/** Makes a vector of unit length. */
+function shorten(v: number[]): void {
+  const length = Math.sqrt(v[0]! * v[0]! + v[1]! * v[1]! + v[2]! * v[2]!) || 1;
+  v[0]! /= length;
+  v[1]! /= length;
+  v[2]! /= length;
 }
 
 /** Carries a normal along the wire by the smallest turn from one direction to the next. */
 class Carrier {
-  n: number[] = [0, 1, 0];
-  b: number[] = [0, 0, 1];
+  readonly n = [0, 1, 0];
+  readonly b = [0, 0, 1];
+  private readonly t = [1, 0, 0];
   private readonly points: readonly number[];
 
   constructor(points: readonly number[]) {
@@ -102,10 +112,20 @@ class Carrier {
   }
 
   go(i: number): void {
-    const t = direction(this.points, i, this.points.length / 3);
-    const guess = i === 0 ? (Math.abs(t[2]!) < 0.9 ? [0, 0, 1] : [0, 1, 0]) : this.n;
-    const along = guess[0]! * t[0]! + guess[1]! * t[1]! + guess[2]! * t[2]!;
-    this.n = unit(guess.map((x, k) => x - along * t[k]!));
-    this.b = cross(t, this.n);
+    const { n, b, t } = this;
+    along(this.points, i, this.points.length / 3, t);
+    if (i === 0) {
+      n[0] = 0;
+      n[1] = Math.abs(t[2]!) < 0.9 ? 0 : 1;
+      n[2] = 1 - n[1];
+    }
+    const on = n[0]! * t[0]! + n[1]! * t[1]! + n[2]! * t[2]!;
+    n[0]! -= on * t[0]!;
+    n[1]! -= on * t[1]!;
+    n[2]! -= on * t[2]!;
+    shorten(n);
+    b[0] = t[1]! * n[2]! - t[2]! * n[1]!;
+    b[1] = t[2]! * n[0]! - t[0]! * n[2]!;
+    b[2] = t[0]! * n[1]! - t[1]! * n[0]!;
   }
 }

@@ -1,4 +1,3 @@
-import { useEffect } from "react";
 import { Link } from "react-router";
 import { usePreferences } from "../../api/queries";
 import type { FormRunData, FormStep, Kept } from "../../api/types";
@@ -11,6 +10,7 @@ import { FormDone } from "./FormDone";
 import { MarkList } from "./MarkList";
 import { FormEntry, measuredIn } from "./FormEntry";
 import { FormStepDrawing } from "./FormStepDrawing";
+import { useBenchKeys } from "./useBenchKeys";
 import { useFormProgress } from "./useFormProgress";
 
 /** One step, huge; a press for each piece; Space for the next; a typed number is a measurement. */
@@ -24,27 +24,7 @@ export function FormRunPage({ run }: { run: Kept<FormRunData> }) {
   const forward = () => (full ? progress.go(progress.place + 1) : progress.setCount(count + 1));
   const back = () =>
     times > 1 && count > 0 ? progress.setCount(count - 1) : progress.go(progress.place - 1);
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const inField =
-        event.target instanceof HTMLElement &&
-        event.target.closest("input, textarea, select, dialog, button, a");
-      if (event.ctrlKey || event.metaKey || event.altKey || inField) {
-        return;
-      }
-      if (event.key === " " && step) {
-        event.preventDefault();
-        forward();
-      } else if (event.key === "Backspace") {
-        event.preventDefault();
-        back();
-      } else if (/^[0-9.,]$/.test(event.key)) {
-        document.getElementById("measured")?.focus();
-      }
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  });
+  useBenchKeys(step ? forward : null, back);
   return (
     <div className="making">
       <header>

@@ -1,4 +1,3 @@
-import { useEffect } from "react";
 import { Link } from "react-router";
 import { usePreferences } from "../../api/queries";
 import type { Kept, RingStep, RunData } from "../../api/types";
@@ -10,6 +9,7 @@ import { MeasureEntry } from "./MeasureEntry";
 import { RunDone } from "./RunDone";
 import { StepDrawing } from "./StepDrawing";
 import { StepWords } from "./StepWords";
+import { useBenchKeys } from "./useBenchKeys";
 import { useProgress } from "./useProgress";
 
 const STAGE_WORDS: Record<RingStep["kind"], string> = {
@@ -33,28 +33,7 @@ export function RunPage({ run }: { run: Kept<RunData> }) {
   const back = () =>
     counting && progress.count > 0 ? progress.setCount(progress.count - 1) : progress.go(progress.step - 1);
 
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const inField =
-        event.target instanceof HTMLElement &&
-        event.target.closest("input, textarea, select, dialog, button, a");
-      if (event.ctrlKey || event.metaKey || event.altKey || (inField && event.key !== "Escape")) {
-        return;
-      }
-      if (event.key === " " && step) {
-        event.preventDefault();
-        forward();
-      } else if (event.key === "Backspace") {
-        event.preventDefault();
-        back();
-      } else if (/^[0-9.,]$/.test(event.key)) {
-        document.getElementById("measured")?.focus();
-      }
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  });
-
+  useBenchKeys(step ? forward : null, back);
   return (
     <div className="making">
       <header>

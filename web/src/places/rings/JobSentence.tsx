@@ -1,9 +1,10 @@
 import { Link } from "react-router";
-import { useCutters, useMetals, useSpools } from "../../api/queries";
-import type { CutData, RingJobData, Temper } from "../../api/types";
+import { useCutters } from "../../api/queries";
+import type { CutData, RingJobData } from "../../api/types";
 import type { Editor, SaveState } from "../../shared/editor";
 import { SaveMark } from "../../shared/SaveMark";
-import { cutWord, temperWord, windingWord } from "../../shared/words";
+import { WireChoice } from "../../shared/WireChoice";
+import { cutWord, windingWord } from "../../shared/words";
 import { NumberInput } from "../../shared/NumberInput";
 import { plain } from "../../quantity/format";
 
@@ -37,7 +38,7 @@ export function JobSentence({ editor, data, state, change }: Props) {
       </div>
       <p className="sentence">
         <span>From</span>
-        <WireChoice data={data} change={change} />
+        <WireChoice wire={data} change={change} />
         <span className="comma">, cut with</span>
         <CutChoice data={data} change={change} />
       </p>
@@ -51,77 +52,6 @@ function describe(job: RingJobData): string {
     job.convention
   ];
   return `${job.name}: ${aim} ${plain(job.aimValue)}${unit}, wire ${plain(job.wireDiameterMm)} mm, ${job.ringCount} rings, ${cutWord(job.cut)}`;
-}
-
-function WireChoice({ data, change }: { data: RingJobData; change: Change }) {
-  const spools = useSpools().data ?? [];
-  const metals = useMetals().data ?? [];
-  const metal = metals.find((m) => m.id === data.metal);
-  const choose = (id: string) => {
-    const spool = spools.find((kept) => kept.id === id);
-    change(
-      spool
-        ? {
-            spoolId: id,
-            metal: spool.data.metal,
-            temper: spool.data.temper,
-            wireDiameterMm: spool.data.wireDiameterMm,
-          }
-        : { spoolId: null },
-      "wire",
-    );
-  };
-  return (
-    <>
-      <select
-        className="word-select"
-        aria-label="Wire from"
-        value={data.spoolId ?? ""}
-        onChange={(event) => choose(event.target.value)}
-      >
-        <option value="">wire not in stock</option>
-        {spools.map((spool) => (
-          <option key={spool.id} value={spool.id}>
-            {spool.data.name}
-          </option>
-        ))}
-      </select>
-      {data.spoolId === null && (
-        <>
-          <select
-            className="word-select"
-            aria-label="Metal"
-            value={data.metal}
-            onChange={(event) => {
-              const chosen = metals.find((m) => m.id === event.target.value)!;
-              const temper = chosen.tempers.some((t) => t.temper === data.temper)
-                ? data.temper
-                : chosen.tempers[0]!.temper;
-              change({ metal: chosen.id, temper }, "metal");
-            }}
-          >
-            {metals.map((m) => (
-              <option key={m.id} value={m.id}>
-                {m.name}
-              </option>
-            ))}
-          </select>
-          <select
-            className="word-select"
-            aria-label="Temper"
-            value={data.temper}
-            onChange={(event) => change({ temper: event.target.value as Temper }, "temper")}
-          >
-            {(metal?.tempers ?? []).map((t) => (
-              <option key={t.temper} value={t.temper}>
-                {temperWord(t.temper)}
-              </option>
-            ))}
-          </select>
-        </>
-      )}
-    </>
-  );
 }
 
 /** How it is wound, and how many turns a ring keeps. */

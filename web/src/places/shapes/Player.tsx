@@ -77,7 +77,7 @@ export function Player({ form, step, held, ready, onStep, onHeld }: Props) {
         <button
           className="quiet"
           aria-label="One step on"
-          disabled={step === last}
+          disabled={step === last && !(held && springs)}
           onClick={() => {
             setPlaying(false);
             if (held && springs) {

@@ -29,7 +29,7 @@ create table form_run (
     deleted_at   timestamptz,
     job_id       uuid not null references form_job (id),
     plan         text not null,
-    place        integer not null check (place >= 0),
+    step         integer not null check (step >= 0),
     counts       text not null,
     wire_used_mm double precision not null default 0,
     finished_at  timestamptz,

@@ -2,6 +2,7 @@ package toroid.server.bench;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.UUID;
 import toroid.core.bench.FormRhythm;
 import toroid.core.form.FormStep;
 import toroid.server.form.FormAnswer;
@@ -22,7 +23,8 @@ public record FormRunPlan(
         @NotNull double wireDiameterMm,
         @NotNull List<FormAnswer.Step> steps,
         @NotNull List<Cut> wires,
-        @NotNull int perGroup) {
+        @NotNull int perGroup)
+        implements RunKeeper.Plan {
 
     /** One wire of a piece, mm; {@code tailMm} is the form's own handling tail, whatever factor was used. */
     public record Cut(
@@ -36,8 +38,18 @@ public record FormRunPlan(
         return new FormRhythm(job.pieces(), perGroup, steps.size());
     }
 
-    /** Wire of the job's own spool cut once everything before {@code place} is done, mm. */
-    double wireUsedMm(int place) {
+    @Override
+    public int length() {
+        return rhythm().places();
+    }
+
+    @Override
+    public UUID spool() {
+        return job.spoolId();
+    }
+
+    @Override
+    public double wireUsedMm(int place) {
         FormRhythm rhythm = rhythm();
         double used = 0;
         for (int i = 0; i < Math.min(place, rhythm.places()); i++) {

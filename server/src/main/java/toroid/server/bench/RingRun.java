@@ -1,62 +1,7 @@
 package toroid.server.bench;
 
 import jakarta.persistence.Entity;
-import java.time.Instant;
-import java.util.UUID;
-import toroid.server.store.Stored;
 
+/** A run of a ring job. */
 @Entity
-class RingRun extends Stored {
-    private UUID jobId;
-    private String plan;
-    private int step;
-    private String counts;
-    private double wireUsedMm;
-    private Instant finishedAt;
-    private String note;
-
-    void start(UUID id, UUID newJobId, String newPlan, Instant now) {
-        begin(id, now);
-        jobId = newJobId;
-        plan = newPlan;
-        counts = "{}";
-        note = "";
-    }
-
-    void progress(int newStep, String newCounts, double newWireUsedMm, String newNote, Instant finished, Instant now) {
-        step = newStep;
-        counts = newCounts;
-        wireUsedMm = newWireUsedMm;
-        note = newNote;
-        finishedAt = finished;
-        touch(now);
-    }
-
-    UUID jobId() {
-        return jobId;
-    }
-
-    String plan() {
-        return plan;
-    }
-
-    int step() {
-        return step;
-    }
-
-    String counts() {
-        return counts;
-    }
-
-    double wireUsedMm() {
-        return wireUsedMm;
-    }
-
-    Instant finishedAt() {
-        return finishedAt;
-    }
-
-    String note() {
-        return note;
-    }
-}
+class RingRun extends StoredRun {}

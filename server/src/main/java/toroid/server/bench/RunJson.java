@@ -27,10 +27,6 @@ class RunJson {
         }
     }
 
-    RunPlan plan(String json) {
-        return read(json, RunPlan.class);
-    }
-
     <T> T read(String json, Class<T> type) {
         try {
             return mapper.readValue(json, type);

@@ -2,6 +2,7 @@ package toroid.server.bench;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.UUID;
 import toroid.core.bench.RingStep;
 import toroid.core.ring.Coil;
 import toroid.server.ring.RingJobData;
@@ -12,10 +13,19 @@ public record RunPlan(
         @NotNull RingJobData job,
         @NotNull RingSizes sizes,
         @NotNull List<Coil> coils,
-        @NotNull List<RingStep> steps) {
+        @NotNull List<RingStep> steps) implements RunKeeper.Plan {
+    @Override
+    public int length() {
+        return steps.size();
+    }
 
-    /** Wire of the coils wound once {@code stepsDone} steps are done, mm. */
-    double wireUsedMm(int stepsDone) {
+    @Override
+    public UUID spool() {
+        return job.spoolId();
+    }
+
+    @Override
+    public double wireUsedMm(int stepsDone) {
         double used = 0;
         for (int i = 0; i < Math.min(stepsDone, steps.size()); i++) {
             if (steps.get(i).kind() == RingStep.Kind.WIND) {

@@ -32,7 +32,7 @@ public final class WrappedLoop implements Form {
                 Parameter.length(
                                 "neckLong",
                                 "neck, long",
-                                d -> 3.5 * d,
+                                d -> 4 * d,
                                 d -> 0.5 * d,
                                 d -> 40 * d,
                                 "As long as the first end's wraps took.")

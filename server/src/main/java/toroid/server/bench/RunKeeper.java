@@ -1,0 +1,135 @@
+package toroid.server.bench;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.springframework.transaction.annotation.Transactional;
+import toroid.core.numeric.Checks;
+import toroid.server.store.ChangedElsewhere;
+import toroid.server.store.Edit;
+import toroid.server.store.Kept;
+import toroid.server.store.NotKept;
+import toroid.server.store.Words;
+import toroid.server.wire.Spools;
+
+/**
+ * Keeps runs. One open run a job; wire leaves the spool as it is used, and comes back if that is undone.
+ *
+ * @param <R> the run as stored
+ * @param <P> its plan, frozen when it began
+ * @param <D> the run as told
+ */
+@Transactional
+abstract class RunKeeper<R extends StoredRun, P extends RunKeeper.Plan, D> {
+    private final RunRepository<R> repository;
+    private final Class<P> planType;
+    private final Spools spools;
+    private final RunJson json;
+    private final Clock clock;
+
+    RunKeeper(RunRepository<R> repository, Class<P> planType, Spools spools, RunJson json, Clock clock) {
+        this.repository = repository;
+        this.planType = planType;
+        this.spools = spools;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** What a run needs to know of its plan. */
+    interface Plan {
+        /** How many steps there are to do in all. */
+        int length();
+
+        /** Wire of the job's own spool used once that many steps are done, mm. */
+        double wireUsedMm(int stepsDone);
+
+        /** The spool; null for wire not in stock. */
+        UUID spool();
+    }
+
+    protected abstract R blank();
+
+    /** The plan a run of that job would have now. */
+    protected abstract P plan(UUID jobId);
+
+    protected abstract D told(R run, P plan, Map<Integer, Integer> counts);
+
+    /** The job's open run, or a new one planned as the job stands now. */
+    public Kept<D> start(UUID jobId) {
+        Optional<R> open = repository.findByJobIdAndFinishedAtIsNullAndDeletedAtIsNull(jobId);
+        if (open.isPresent()) {
+            return kept(open.get());
+        }
+        R run = blank();
+        run.start(UUID.randomUUID(), jobId, json.write(plan(jobId)), now());
+        return kept(repository.saveAndFlush(run));
+    }
+
+    @Transactional(readOnly = true)
+    public Kept<D> get(UUID id) {
+        return kept(find(id));
+    }
+
+    /** Newest first, those taken away left out. */
+    @Transactional(readOnly = true)
+    public List<Kept<D>> all() {
+        return repository.findByDeletedAtIsNullOrderByCreatedAtDesc().stream()
+                .map(this::kept)
+                .toList();
+    }
+
+    /**
+     * Notes where the maker is. Sent twice it counts once.
+     *
+     * @throws ChangedElsewhere when another tab went on meanwhile
+     */
+    public Kept<D> progress(UUID id, Edit<RunProgress> edit) {
+        R run = find(id);
+        P plan = json.read(run.plan(), planType);
+        RunProgress progress = edit.data();
+        check(progress, plan);
+        var counts = new TreeMap<>(progress.counts());
+        if (run.step() == progress.step()
+                && json.counts(run.counts()).equals(counts)
+                && run.note().equals(progress.note())) {
+            return kept(run);
+        }
+        if (edit.version() == null || edit.version() != run.version()) {
+            throw new ChangedElsewhere(kept(run));
+        }
+        double used = plan.wireUsedMm(progress.step());
+        if (plan.spool() != null && used != run.wireUsedMm()) {
+            spools.take(plan.spool(), used - run.wireUsedMm());
+        }
+        boolean done = progress.step() == plan.length();
+        Instant finished = !done ? null : run.finishedAt() != null ? run.finishedAt() : now();
+        run.progress(progress.step(), json.write(counts), used, progress.note(), finished, now());
+        return kept(repository.saveAndFlush(run));
+    }
+
+    private void check(RunProgress progress, P plan) {
+        Checks.within("step", progress.step(), 0, plan.length(), "steps", "Reload the run.");
+        Words.checkNote(progress.note());
+        for (Map.Entry<Integer, Integer> count : progress.counts().entrySet()) {
+            Checks.within("counts", count.getKey(), 0, plan.length() - 1, "steps", "Reload the run.");
+            Checks.within("counts", count.getValue(), 0, 1_000_000, "times", "Reload the run.");
+        }
+    }
+
+    private R find(UUID id) {
+        return repository.findById(id).orElseThrow(() -> new NotKept("run", id));
+    }
+
+    private Kept<D> kept(R run) {
+        return Kept.of(run, told(run, json.read(run.plan(), planType), json.counts(run.counts())));
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+}

@@ -1,0 +1,108 @@
+import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { Route, Routes } from "react-router";
+import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import { PREFERENCES, Refused, serve, show } from "../testing/app";
+import { BenchLine } from "./BenchLine";
+import { WireChoice, type WireOfJob } from "./WireChoice";
+import { WirePicture } from "./WirePicture";
+
+beforeEach(() => localStorage.clear());
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+const FORM_ANSWER = {
+  formId: "spiral-flat",
+  name: "flat spiral",
+  wireDiameterMm: 1,
+  metal: "copper",
+  temper: "HALF_HARD",
+  parameters: { width: 12 },
+  count: 6,
+  lengthInPieceMm: 103.4,
+  lengthToCutMm: 108.4,
+  understood: [{ said: "spiral", role: "form", as: "flat spiral" }],
+  notes: [{ code: "spiral-wider-than-bead", severity: "CARE", values: { widthMm: 12, beadMm: 8 } }],
+};
+
+it("answers a form at once and takes it to Shapes", async () => {
+  const asked = serve({
+    ...PREFERENCES,
+    "POST /api/line/form": FORM_ANSWER,
+    "GET /api/spools": [],
+    "PUT /api/form-jobs/": (body: unknown) => body,
+  });
+  show(
+    <Routes>
+      <Route path="/" element={<BenchLine />} />
+      <Route path="/shapes/:id" element={<p>its place</p>} />
+    </Routes>,
+  );
+  const line = screen.getByLabelText("Bench line");
+  await waitFor(() => expect(asked.some((one) => one.path === "/api/preferences")).toBe(true));
+  fireEvent.change(line, { target: { value: "spiral 1.0 to 12 x6" } });
+  expect(await screen.findByText("108.4 mm")).toBeTruthy();
+  expect(screen.getByText("650 mm")).toBeTruthy();
+  expect(screen.getByText(/wider than its 8.0 mm bead/)).toBeTruthy();
+  fireEvent.submit(line.closest("form")!);
+  expect(await screen.findByText("its place")).toBeTruthy();
+  expect(asked.find((one) => one.method === "PUT")!.body).toMatchObject({
+    data: { formId: "spiral-flat", pieces: 6, parameters: { width: 12 }, name: "spiral 1.0 to 12 x6" },
+  });
+});
+
+it("asks for a ring where the line is no form, and says what it cannot read", async () => {
+  serve({
+    ...PREFERENCES,
+    "POST /api/line/form": null,
+    "POST /api/line": new Refused({
+      code: "line-unreadable",
+      detail: 'I do not know what "wobbly" means here.',
+    }),
+  });
+  show(<BenchLine />);
+  fireEvent.change(screen.getByLabelText("Bench line"), { target: { value: "wobbly" } });
+  expect(await screen.findByText(/I do not know what/)).toBeTruthy();
+  fireEvent.keyDown(screen.getByLabelText("Bench line"), { key: "Escape" });
+  await waitFor(() => expect(screen.queryByText(/I do not know what/)).toBeNull());
+});
+
+it("a spool brings its own metal, temper and thickness", async () => {
+  const spool = {
+    id: "s1",
+    version: 0,
+    data: { name: "Spool 7", metal: "sterling-silver", temper: "HARD", wireDiameterMm: 0.8, note: "" },
+  };
+  serve({ ...PREFERENCES, "GET /api/spools": [spool], "GET /api/metals": [] });
+  const patches: Partial<WireOfJob>[] = [];
+  const seen: number[] = [];
+  show(
+    <WireChoice
+      wire={{ spoolId: null, metal: "copper", temper: "HALF_HARD", wireDiameterMm: 1 }}
+      change={(patch) => patches.push(patch)}
+      onSpool={(data) => seen.push(data.wireDiameterMm)}
+      asksThickness
+    />,
+  );
+  await screen.findByText("Spool 7");
+  expect(screen.getByLabelText("Wire")).toBeTruthy();
+  fireEvent.change(screen.getByLabelText("Wire from"), { target: { value: "s1" } });
+  expect(patches[0]).toEqual({
+    spoolId: "s1",
+    metal: "sterling-silver",
+    temper: "HARD",
+    wireDiameterMm: 0.8,
+  });
+  expect(seen).toEqual([0.8]);
+});
+
+it("a picture passes a wire over itself where it does, and shows its beads", () => {
+  serve({});
+  const wires = [{ diameterMm: 1, points: [0, 0, 0, 5, 0, 0, 5, 5, 2, 2, -3, 4] }];
+  const solids = [{ kind: "BEAD", centre: [1, 1, 0], diameterMm: 4 }];
+  const { container } = show(<WirePicture wires={wires} solids={solids} metal="copper" label="a loop" />);
+  expect(container.querySelectorAll("path").length).toBeGreaterThanOrEqual(6);
+  expect(container.querySelector("circle.bead")!.getAttribute("r")).toBe("2");
+  expect(screen.getByRole("img", { name: "a loop" })).toBeTruthy();
+});

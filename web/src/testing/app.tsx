@@ -1,0 +1,91 @@
+/** For tests: a component in the app's surroundings, with a server that answers from a table. */
+import { QueryClientProvider } from "@tanstack/react-query";
+import { render } from "@testing-library/react";
+import type { ReactNode } from "react";
+import { MemoryRouter } from "react-router";
+import { vi } from "vitest";
+import { queries } from "../api/queries";
+
+/** What was asked of the server, latest last. */
+export interface Asked {
+  method: string;
+  path: string;
+  body: unknown;
+}
+
+/** Answers by "METHOD path"; a function is given the body. What is not in the table is not found. */
+export type Answers = Record<string, unknown | ((body: unknown) => unknown)>;
+
+/** A refusal, as the server sends it. */
+export class Refused {
+  readonly body: Record<string, unknown>;
+  constructor(body: Record<string, unknown>) {
+    this.body = body;
+  }
+}
+
+export function serve(answers: Answers): Asked[] {
+  const asked: Asked[] = [];
+  queries.clear();
+  vi.stubGlobal("fetch", (url: string, init: RequestInit) => {
+    const method = init.method ?? "GET";
+    const text = typeof init.body === "string" ? init.body : undefined;
+    const body: unknown = text?.startsWith("{") ? JSON.parse(text) : text;
+    asked.push({ method, path: url, body });
+    const key = Object.keys(answers).find((one) => `${method} ${url}`.startsWith(one));
+    const found = key === undefined ? undefined : answers[key];
+    const answer: unknown = typeof found === "function" ? (found as (b: unknown) => unknown)(body) : found;
+    if (answer instanceof Refused) {
+      return Promise.resolve(new Response(JSON.stringify(answer.body), { status: 400 }));
+    }
+    return Promise.resolve(
+      key === undefined
+        ? new Response("{}", { status: 404 })
+        : answer === null
+          ? new Response(null, { status: 204 })
+          : new Response(JSON.stringify(answer), { status: 200 }),
+    );
+  });
+  return asked;
+}
+
+export const CHOICES = {
+  units: "MILLIMETRES",
+  bareGauge: "AWG",
+  convention: "INNER",
+  winding: "TURNED",
+  cutMethod: "saw",
+  kerfMm: 0.3,
+  sparePercent: 5,
+  leadMm: 25,
+  tailMm: 40,
+  spoiltTurnsPerEnd: 1,
+  formCutting: "PRE_CUT",
+  rhythm: "BATCH",
+  plainFromMm: 1,
+  wraps: 3,
+};
+
+export const PREFERENCES = {
+  "GET /api/preferences": { id: "p", version: 0, updatedAt: "", deleted: false, data: CHOICES },
+};
+
+export function show(what: ReactNode, at = "/") {
+  globalThis.ResizeObserver ??= class {
+    private readonly seen: ResizeObserverCallback;
+    constructor(seen: ResizeObserverCallback) {
+      this.seen = seen;
+    }
+    observe(): void {
+      const entry = { contentRect: { width: 800, height: 400 } } as ResizeObserverEntry;
+      this.seen([entry], this as unknown as ResizeObserver);
+    }
+    unobserve(): void {}
+    disconnect(): void {}
+  };
+  return render(
+    <QueryClientProvider client={queries}>
+      <MemoryRouter initialEntries={[at]}>{what}</MemoryRouter>
+    </QueryClientProvider>,
+  );
+}
