@@ -59,7 +59,7 @@ function FormRow({ hand, units }: { hand: FormInHand; units: Units }) {
       <p className="small max-[859px]:hidden">
         {next(hand)}
         {hand.shortMm > 0 && !hand.finished && (
-          <span className="care"> Lacks {wireLength(hand.shortMm, units)} of wire.</span>
+          <span className="care">; lacks {wireLength(hand.shortMm, units)} of wire</span>
         )}
       </p>
       <Go hand={hand} />
@@ -69,13 +69,13 @@ function FormRow({ hand, units }: { hand: FormInHand; units: Units }) {
 
 function next(hand: FormInHand): string {
   if (hand.refusal) {
-    return "Cannot be made as it stands.";
+    return "cannot be made as it stands";
   }
   if (hand.step) {
     const counted = hand.times > 1 ? `, ${hand.count} of ${hand.times}` : "";
-    return `Next: ${formStepTitle(hand.step).toLowerCase()}${counted}.`;
+    return `next: ${formStepTitle(hand.step).toLowerCase()}${counted}`;
   }
-  return hand.finished ? "Made and noted." : "Not begun.";
+  return hand.finished ? "made and noted" : "not begun";
 }
 
 function Go({ hand }: { hand: FormInHand }) {

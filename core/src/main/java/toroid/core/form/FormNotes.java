@@ -3,6 +3,8 @@ package toroid.core.form;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import toroid.core.bend.BarInBending;
 import toroid.core.bend.BendingStrain;
 import toroid.core.bend.Springback;
@@ -28,7 +30,7 @@ final class FormNotes {
         for (FormMaker.OpenLoop loop : maker.openLoops().stream().distinct().toList()) {
             openLoop(maker.request(), loop, notes);
         }
-        temper(maker.request(), wires, notes);
+        temper(maker, wires, notes);
         return notes;
     }
 
@@ -52,9 +54,11 @@ final class FormNotes {
         }
     }
 
-    private static void temper(FormRequest request, List<FormedWire> wires, List<Note> notes) {
+    private static void temper(FormMaker maker, List<FormedWire> wires, List<Note> notes) {
+        FormRequest request = maker.request();
+        Set<Integer> laid = laidOn(maker);
         for (FormedWire wire : wires) {
-            double strain = BendingStrain.atOuterFibre(wire.diameterMm(), tightestMm(request.temper(), wire));
+            double strain = BendingStrain.atOuterFibre(wire.diameterMm(), tightestMm(request.temper(), wire, laid));
             if (BendingStrain.shouldBeAnnealed(request.temper(), strain)) {
                 notes.add(Note.care(
                         "anneal-first",
@@ -77,15 +81,24 @@ final class FormNotes {
         }
     }
 
+    /** Steps that lay wire on wire: wraps and bindings, as tight as what they lie on. */
+    private static Set<Integer> laidOn(FormMaker maker) {
+        return maker.steps().stream()
+                .filter(step -> step.kind() == FormStep.Kind.WRAP || step.kind() == FormStep.Kind.BIND)
+                .map(StepDraft::number)
+                .collect(Collectors.toSet());
+    }
+
     /**
      * Inside diameter of the tightest bend that counts. Crisp bends at a jaw's edge and wraps about a neck of the same wire
      * are common practice up to half hard; hard wire breaks there too.
      */
-    private static double tightestMm(Temper temper, FormedWire wire) {
+    private static double tightestMm(Temper temper, FormedWire wire, Set<Integer> laid) {
         double d = wire.diameterMm();
         boolean hard = temper == Temper.HARD || temper == Temper.SPRING;
         return wire.program().bends().stream()
                 .filter(bend -> bend.run().sharpestCurvature() > 0)
+                .filter(bend -> hard || !laid.contains(bend.step()))
                 .mapToDouble(bend -> 2 / bend.run().sharpestCurvature() - d)
                 .filter(inside -> hard || inside > 1.15 * d)
                 .min()

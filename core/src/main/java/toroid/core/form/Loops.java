@@ -70,10 +70,25 @@ public final class Loops {
         wire.tail(plainTail(d)).end(EndState.FLUSH);
     }
 
-    /** A loop in mid-wire that crosses over itself and goes on the way it came: one turn of a helix of pitch 1.05 d. */
-    public static void midwire(WireMaker wire, double insideMm, String part) {
-        double d = wire.diameterMm();
-        wire.step(FormStep.Kind.LOOP, part).coil(new CoilSize((insideMm + d) / 2, 1.05 * d, 1, true));
+    /**
+     * Half of a loop in mid-wire that crosses over itself, from its far side on: half a turn of a helix of pitch 1.15 d about an
+     * axis square to the face, levelled where it leaves so that both arms lie in the face, a wire and a little apart. Bending
+     * then goes towards the loop.
+     *
+     * @param top the loop's far side, on the wire's middle; the loop hangs below it
+     * @param way 1 or −1: which way round, and the other arm's side it leaves to
+     */
+    public static WireMaker halfMidwire(FormMaker form, String name, Vector3D top, int way, double insideMm) {
+        double d = form.d();
+        double radius = (insideMm + d) / 2;
+        double pitch = 1.15 * d;
+        double lean = Math.atan2(pitch, 2 * Math.PI * radius);
+        Vector3D tangent = new Vector3D(way * Math.cos(lean), 0, -way * Math.sin(lean));
+        WireMaker wire = form.wire(name, new Frame(top, tangent, Vector3D.MINUS_J));
+        wire.step(FormStep.Kind.LOOP, "middle loop").coil(new CoilSize(radius, pitch, 0.5, true));
+        return wire.towards(new Vector3D(0, 0, way))
+                .bend(d, Math.toDegrees(lean))
+                .towards(Vector3D.PLUS_J);
     }
 
     /**

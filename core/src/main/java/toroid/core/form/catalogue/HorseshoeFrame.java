@@ -3,8 +3,6 @@ package toroid.core.form.catalogue;
 import com.google.auto.service.AutoService;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.bend.program.CoilSize;
-import toroid.core.bend.program.Frame;
 import toroid.core.form.Family;
 import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
@@ -42,8 +40,7 @@ public final class HorseshoeFrame implements Form {
     /** From the top of the middle loop: half the loop, crossing, then its side of the frame. */
     private static WireMaker half(FormMaker m, int way) {
         double d = m.d();
-        WireMaker wire = m.wire("frame", new Frame(Vector3D.ZERO, new Vector3D(way, 0, 0), Vector3D.MINUS_J));
-        wire.step(Kind.LOOP, "middle loop").coil(new CoilSize((m.mm("middle") + d) / 2, 1.15 * d, 0.5, true));
+        WireMaker wire = Loops.halfMidwire(m, "frame", Vector3D.ZERO, way, m.mm("middle"));
         wire.step(Kind.FORM, "side, on the cylinder").roll(180).bend(m.mm("former"), m.degrees("arc"));
         wire.roll(180);
         Loops.offset(wire, m.mm("ends"), "end loop");

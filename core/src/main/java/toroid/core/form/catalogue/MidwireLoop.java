@@ -3,14 +3,13 @@ package toroid.core.form.catalogue;
 import com.google.auto.service.AutoService;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.bend.program.CoilSize;
-import toroid.core.bend.program.Frame;
 import toroid.core.form.EndState;
 import toroid.core.form.Family;
 import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 
@@ -39,8 +38,7 @@ public final class MidwireLoop implements Form {
 
     private static WireMaker arm(FormMaker m, int way) {
         double d = m.d();
-        WireMaker wire = m.wire("loop", new Frame(Vector3D.ZERO, new Vector3D(way, 0, 0), Vector3D.MINUS_J));
-        wire.step(Kind.LOOP, "middle loop").coil(new CoilSize((m.mm("loop") + d) / 2, 1.15 * d, 0.5, true));
+        WireMaker wire = Loops.halfMidwire(m, "loop", Vector3D.ZERO, way, m.mm("loop"));
         if (m.degrees("between") > 0) {
             wire.step(Kind.BEND, "arm, bent down").bend(d, -m.degrees("between"));
         }

@@ -4,7 +4,6 @@ import com.google.auto.service.AutoService;
 import java.util.List;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
 import toroid.core.form.EndState;
 import toroid.core.form.Family;
@@ -53,21 +52,15 @@ public final class Toggle implements Form {
         if (follows > ring) {
             m.note(new Note("toggle-does-not-pass", Note.Severity.STOP, Map.of("needsMm", follows, "ringMm", ring)));
         }
-        WireMaker left = m.wire("bar", midLoop(m, -1));
-        m.inTandem(arm(m, left), arm(m, m.wire("bar", midLoop(m, 1))));
+        m.inTandem(arm(m, -1), arm(m, 1));
         ring(m, ring);
     }
 
-    /** At the top of the bar's middle loop, going that way. */
-    private static Frame midLoop(FormMaker m, int way) {
-        return new Frame(new Vector3D(0, m.mm("loop") + m.d(), 0), new Vector3D(way, 0, 0), Vector3D.MINUS_J);
-    }
-
-    private static WireMaker arm(FormMaker m, WireMaker wire) {
-        double d = m.d();
-        wire.step(Kind.LOOP, "middle loop").coil(new CoilSize((m.mm("loop") + d) / 2, 1.1 * d, 0.5, true));
-        double rest = m.mm("bar") / 2;
-        wire.leave("arm", rest);
+    /** From the top of the bar's middle loop, going that way, out to the bar's end. */
+    private static WireMaker arm(FormMaker m, int way) {
+        Vector3D top = new Vector3D(0, m.mm("loop") + m.d(), 0);
+        WireMaker wire = Loops.halfMidwire(m, "bar", top, way, m.mm("loop"));
+        wire.leave("arm", m.mm("bar") / 2);
         return wire.tail(2).end(EndState.FILED);
     }
 

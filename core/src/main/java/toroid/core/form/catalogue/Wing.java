@@ -3,8 +3,6 @@ package toroid.core.form.catalogue;
 import com.google.auto.service.AutoService;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.bend.program.CoilSize;
-import toroid.core.bend.program.Frame;
 import toroid.core.form.Family;
 import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
@@ -48,8 +46,7 @@ public final class Wing implements Form {
 
     private static WireMaker half(FormMaker m, int way) {
         double d = m.d();
-        WireMaker wire = m.wire("wing", new Frame(Vector3D.ZERO, new Vector3D(way, 0, 0), Vector3D.MINUS_J));
-        wire.step(Kind.LOOP, "middle loop").coil(new CoilSize((m.mm("loop") + d) / 2, 1.15 * d, 0.5, true));
+        WireMaker wire = Loops.halfMidwire(m, "wing", Vector3D.ZERO, way, m.mm("loop"));
         wire.step(Kind.BEND, "raised").bend(d, -m.degrees("raise"));
         wire.leave("upper edge", m.mm("upper")).step(Kind.BEND, "tip").towards(Vector3D.MINUS_J);
         wire.bend(m.mm("tip"), m.degrees("tipAngle"))
