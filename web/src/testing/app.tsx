@@ -32,7 +32,9 @@ export function serve(answers: Answers): Asked[] {
     const text = typeof init.body === "string" ? init.body : undefined;
     const body: unknown = text?.startsWith("{") ? JSON.parse(text) : text;
     asked.push({ method, path: url, body });
-    const key = Object.keys(answers).find((one) => `${method} ${url}`.startsWith(one));
+    const key = Object.keys(answers)
+      .sort((a, b) => b.length - a.length)
+      .find((one) => `${method} ${url}`.startsWith(one));
     const found = key === undefined ? undefined : answers[key];
     const answer: unknown = typeof found === "function" ? (found as (b: unknown) => unknown)(body) : found;
     if (answer instanceof Refused) {
