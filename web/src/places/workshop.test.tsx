@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { CHOICES, PREFERENCES, serve, show, type Answers } from "../testing/app";
-import workshop from "../testing/workshop.json";
+import { CHOICES, PREFERENCES, serve, show, type Answers } from "../test/app";
+import workshop from "../test/workshop.json";
 import { BenchPlace } from "./bench/BenchPlace";
 import { NotebookPlace } from "./notebook/NotebookPlace";
 import { PreferencesPlace } from "./preferences/PreferencesPlace";

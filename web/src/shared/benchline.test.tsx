@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { Route, Routes } from "react-router";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
-import { PREFERENCES, Refused, serve, show } from "../testing/app";
+import { PREFERENCES, Refused, serve, show } from "../test/app";
 import { BenchLine } from "./BenchLine";
 import { WireChoice, type WireOfJob } from "./WireChoice";
 import { WirePicture } from "./WirePicture";

@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { FormRunData, FormStep, Kept } from "../../api/types";
-import { PREFERENCES, serve, show, type Answers } from "../../testing/app";
+import { PREFERENCES, serve, show, type Answers } from "../../test/app";
 import { FormEntry, measuredIn } from "./FormEntry";
 import { FormRunPage } from "./FormRunPage";
 

@@ -2,8 +2,8 @@ import { cleanup, fireEvent, screen, waitFor, within } from "@testing-library/re
 import { Route, Routes } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { Kept, RingJobData, RingSheet } from "../../api/types";
-import { PREFERENCES, Refused, serve, show, type Answers } from "../../testing/app";
-import workshop from "../../testing/workshop.json";
+import { PREFERENCES, Refused, serve, show, type Answers } from "../../test/app";
+import workshop from "../../test/workshop.json";
 import { FigureList } from "./FigureList";
 import { Ladder } from "./Ladder";
 import { RingFace } from "./RingFace";

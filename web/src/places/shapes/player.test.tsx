@@ -1,8 +1,8 @@
 import { act, cleanup, fireEvent, screen, within } from "@testing-library/react";
 import { useState } from "react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { serve, show } from "../../testing/app";
-import { BASE, FORM } from "../../testing/form";
+import { serve, show } from "../../test/app";
+import { BASE, FORM } from "../../test/form";
 import { FlatView } from "./FlatView";
 import { Player } from "./Player";
 import { WireStrip } from "./WireStrip";

@@ -1,6 +1,7 @@
 package toroid.core.form;
 
 import java.util.Map;
+import java.util.stream.Collectors;
 import toroid.core.bend.YieldEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Temper;
@@ -11,7 +12,7 @@ import toroid.core.wire.Wire;
  *
  * @param wireDiameterMm of the main wire
  * @param yield strength of the wire, handbook or fitted
- * @param values the parameters chosen, by id; a choice by its word or its number; what is left out takes its default
+ * @param values the parameters chosen, by id; a choice by its word or its number; what is left out or null takes its default
  * @param leftHanded the mirror image
  */
 public record FormRequest(
@@ -24,6 +25,8 @@ public record FormRequest(
         Schools schools) {
     public FormRequest {
         Wire.checkDiameter(wireDiameterMm);
-        values = Map.copyOf(values);
+        values = values.entrySet().stream()
+                .filter(entry -> entry.getValue() != null)
+                .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 }

@@ -1,0 +1,130 @@
+package toroid.server.form;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.http.MediaType;
+import toroid.server.ApiTest;
+
+/** What forms answer to careless and unkind callers. */
+class FormsEdgeTest extends ApiTest {
+    private Answer raw(String body) {
+        return send(post("/api/forms/s-hook/solve")
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(body));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "{\"parameters\":{\"large\":true}}",
+                "{\"parameters\":{\"large\":{\"a\":1}}}",
+                "{\"parameters\":{\"large\":[1]}}",
+                "{\"parameters\":{\"large\":\"wide\"}}",
+                "{\"parameters\":{\"ends\":7}}",
+                "{\"parameters\":{\"ends\":-1}}",
+                "{\"parameters\":{\"large\":1e308}}",
+                "{\"parameters\":{\"large\":\"NaN\"}}",
+                "{\"parameters\":[]}",
+                "{\"wireDiameterMm\":\"thick\"}",
+                "{\"wireDiameterMm\":-1}",
+                "{\"wireDiameterMm\":0}",
+                "{\"temper\":\"wobbly\"}",
+                "{\"cutting\":\"SOMEHOW\"}",
+                "{\"spoolId\":\"x\"}",
+                "[]",
+                "\"\"",
+                "{",
+            })
+    void nonsenseIsRefusedInWordsAndNeverAsAFault(String body) {
+        Answer answer = raw(body);
+        assertThat(answer.status()).as(body).isEqualTo(400);
+        assertThat(answer.at("/code").asText()).as(body).isNotEmpty();
+        assertThat(answer.at("/detail").asText())
+                .as(body)
+                .doesNotContain("Exception")
+                .doesNotContain("toroid.");
+    }
+
+    @Test
+    void aSpoolThatIsNotInStockIsSaid() {
+        assertThat(raw("{\"spoolId\":\"" + UUID.randomUUID() + "\"}").status()).isBetween(400, 404);
+    }
+
+    @Test
+    void aNullParameterIsTakenAsLeftOut() {
+        Answer answer = raw("{\"parameters\":{\"large\":null}}");
+        assertThat(answer.at("/parameters/large").asDouble()).isEqualTo(6); // five wires of 1.2 mm
+    }
+
+    @Test
+    void longOutlinesAreCapped() {
+        var rows = new ArrayList<Map<String, Object>>();
+        for (int i = 0; i < 401; i++) {
+            rows.add(Map.of("feedMm", 1, "rotateDegrees", 0, "bendDegrees", 1, "insideRadiusMm", 1));
+        }
+        Answer answer = tell("/api/forms/outline/solve", Map.of("parameters", Map.of("bends", rows)));
+        assertThat(answer.at("/code").asText()).isEqualTo("bad-rows");
+        assertThat(tell("/api/forms/outline/solve", Map.of("parameters", Map.of("bends", rows.subList(0, 400))))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void whatIsKeptNeedsItsTokenAndWhatIsOnlyCalculatedDoesNot() throws Exception {
+        var write = put("/api/form-jobs/" + UUID.randomUUID())
+                .header("Host", "127.0.0.1:8420")
+                .contentType(MediaType.APPLICATION_JSON)
+                .content("{}");
+        assertThat(mvc.perform(write).andReturn().getResponse().getStatus()).isEqualTo(403);
+        assertThat(raw("{}").status()).isEqualTo(200);
+    }
+
+    @Test
+    void anUnknownHostIsRefused() throws Exception {
+        int status = mvc.perform(get("/api/forms").header("Host", "evil.example"))
+                .andReturn()
+                .getResponse()
+                .getStatus();
+        assertThat(status).isBetween(400, 421);
+    }
+
+    @Test
+    void aJobMayHoldWhatCannotBeMadeYetAndSaysSoOnTheBench() {
+        var data = new java.util.HashMap<String, Object>(Map.of(
+                "name",
+                "Half an idea",
+                "formId",
+                "s-hook",
+                "metal",
+                "copper",
+                "temper",
+                "HALF_HARD",
+                "wireDiameterMm",
+                1.2,
+                "parameters",
+                Map.of("large", 0.1),
+                "hand",
+                "RIGHT",
+                "pieces",
+                2,
+                "rhythm",
+                "BATCH"));
+        data.putAll(Map.of("cutting", "PRE_CUT", "plainFromMm", 1.0, "tailFactor", 1.0, "note", ""));
+        UUID id = UUID.randomUUID();
+        assertThat(keep("/api/form-jobs", id, null, data).status()).isEqualTo(200);
+        assertThat(tell("/api/form-jobs/" + id + "/runs", Map.of()).at("/field").asText())
+                .isEqualTo("large");
+        List<String> refusals = read("/api/bench/forms").body().findValuesAsText("refusal");
+        assertThat(refusals).anyMatch(words -> words.contains("large is 0.1 mm"));
+    }
+}

@@ -1,0 +1,80 @@
+package toroid.server.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.UUID;
+import javax.sql.DataSource;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import toroid.server.ApiTest;
+
+/** A database of an earlier version opens: every step forward keeps what was there. */
+class MigrationTest extends ApiTest {
+    private static final String OLD = "earlier";
+
+    @Autowired
+    private DataSource source;
+
+    @Autowired
+    private JdbcTemplate database;
+
+    private Flyway upTo(String version) {
+        return Flyway.configure()
+                .dataSource(source)
+                .schemas(OLD)
+                .defaultSchema(OLD)
+                .locations("classpath:db/migration")
+                .target(version)
+                .load();
+    }
+
+    @Test
+    void aWorkshopOfRingsOpensWithItsJobsRunsAndMeasurements() {
+        upTo("1").migrate();
+        UUID spool = UUID.randomUUID();
+        UUID job = UUID.randomUUID();
+        UUID run = UUID.randomUUID();
+        String now = "timestamptz '2026-11-01 10:00Z'";
+        database.execute(
+                "insert into earlier.spool (id, version, created_at, updated_at, name, metal, temper, wire_diameter_mm)"
+                        + " values ('" + spool + "', 0, " + now + ", " + now
+                        + ", 'Old spool', 'copper', 'HALF_HARD', 1.0)");
+        database.execute(
+                "insert into earlier.ring_job (id, version, created_at, updated_at, name, spool_id, metal, temper,"
+                        + " wire_diameter_mm, convention, aim_value, ring_count, spare_percent, turns_per_ring, cut_method,"
+                        + " cut_loss_mm, cut_flipped, winding, lead_mm, tail_mm, spoilt_turns_per_end, usable_mandrel_mm)"
+                        + " values ('" + job + "', 3, " + now + ", " + now + ", 'Old job', '" + spool
+                        + "', 'copper', 'HALF_HARD',"
+                        + " 1, 'INNER', 4.5, 10, 5, 1, 'saw', 0.3, false, 'TURNED', 25, 40, 1, 180)");
+        database.execute(
+                "insert into earlier.ring_run (id, version, created_at, updated_at, job_id, plan, step, counts)"
+                        + " values ('" + run + "', 1, " + now + ", " + now + ", '" + job + "', '{}', 2, '{}')");
+        upTo("latest").migrate();
+        assertThat(database.queryForObject("select name from earlier.spool", String.class))
+                .isEqualTo("Old spool");
+        assertThat(database.queryForObject("select version from earlier.ring_job", Integer.class))
+                .isEqualTo(3);
+        assertThat(database.queryForObject("select step from earlier.ring_run", Integer.class))
+                .isEqualTo(2);
+        assertThat(database.queryForObject("select count(*) from earlier.form_job", Integer.class))
+                .isZero();
+        assertThat(upTo("latest").validateWithResult().validationSuccessful).isTrue();
+    }
+
+    @Test
+    void whatCannotBeIsRefusedByTheTablesThemselves() {
+        upTo("latest").migrate();
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> database.execute(
+                        "insert into earlier.spool (id, version, created_at, updated_at, name, metal, temper, wire_diameter_mm)"
+                                + " values (gen_random_uuid(), 0, now(), now(), '', 'copper', 'HARD', 99)"))
+                .isInstanceOf(org.springframework.dao.DataIntegrityViolationException.class);
+    }
+
+    @AfterEach
+    void takeAway() {
+        database.execute("drop schema if exists earlier cascade");
+    }
+}
