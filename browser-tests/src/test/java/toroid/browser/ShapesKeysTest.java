@@ -1,0 +1,126 @@
+package toroid.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Shapes without a pointer, in an empty workshop, and in two tabs at once. */
+class ShapesKeysTest extends BrowserTest {
+    /** Goes on by Tab until what has the focus answers to that name. */
+    private void tabTo(String name) {
+        for (int i = 0; i < 120; i++) {
+            page.keyboard().press("Tab");
+            String focused = (String)
+                    page.evaluate(
+                            "() => (document.activeElement.getAttribute('aria-label') || document.activeElement.innerText || '').trim()");
+            if (focused.startsWith(name)) {
+                return;
+            }
+        }
+        throw new AssertionError("nothing called " + name + " can be reached by keys");
+    }
+
+    @Test
+    void anEmptyWorkshopComesFromAnIdeaToACutLengthByKeysAlone() {
+        visit(EMPTY + "/");
+        page.keyboard().press("/");
+        page.keyboard().type("bead link 0.8 copper bead 6 plain x4");
+        page.getByText("takes it to Shapes").waitFor();
+        page.keyboard().press("Enter");
+        page.waitForURL("**/shapes/*-*");
+        page.getByTestId("to-cut").waitFor();
+        assertThat(field("bead")).hasValue("6.00");
+        tabTo("loops, inside");
+        page.keyboard().press("Control+A");
+        page.keyboard().type("3");
+        page.keyboard().press("Enter");
+        saved();
+        tabTo("Make 4 of these");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/making/form/*");
+        assertThat(page.locator("h1")).hasText("Cut the wire");
+        page.locator("body").press(" ");
+        assertThat(page.locator(".making")).containsText("1 of 4 pieces");
+    }
+
+    @Test
+    void theFormIsTurnedByKeys() {
+        visit(DEMO + "/shapes");
+        page.locator("a[href^='/shapes/']:not([href$=practice])").first().click();
+        page.getByTestId("to-cut").waitFor();
+        var canvas = page.locator("canvas");
+        canvas.waitFor();
+        page.waitForTimeout(300);
+        byte[] before = canvas.screenshot();
+        canvas.focus();
+        for (int i = 0; i < 5; i++) {
+            page.keyboard().press("ArrowRight");
+        }
+        page.waitForTimeout(300);
+        assertThat(canvas.screenshot()).isNotEqualTo(before);
+        page.keyboard().press("f");
+        page.getByTestId("flat-view").waitFor();
+        page.keyboard().press("t");
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("true size"))))
+                .isVisible();
+        page.keyboard().press("3");
+        canvas.waitFor();
+    }
+
+    @Test
+    void twoTabsGetAChoiceAndNoLostEdit() {
+        visit(DEMO + "/shapes");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^figure-eight")))
+                .click();
+        page.waitForURL("**/shapes/*-*");
+        page.getByTestId("to-cut").waitFor();
+        saved();
+        Page other = tab();
+        other.navigate(page.url());
+        other.getByTestId("to-cut").waitFor();
+        other.getByLabel("Pieces", new Page.GetByLabelOptions().setExact(true)).fill("7");
+        other.keyboard().press("Enter");
+        other.waitForFunction("() => !document.querySelector('[data-save=saving], [data-save=waiting]')");
+        field("Pieces").fill("9");
+        page.keyboard().press("Enter");
+        page.getByText("Changed in another tab").waitFor();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("9 pieces");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("7 pieces");
+        button("Keep what is here").click();
+        saved();
+        assertThat(field("Pieces")).hasValue("9");
+    }
+
+    @Test
+    void undoPutsAParameterBack() {
+        visit(DEMO + "/shapes");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^tight coil")))
+                .click();
+        page.waitForURL("**/shapes/*-*");
+        page.getByTestId("to-cut").waitFor();
+        field("turns").fill("33");
+        page.keyboard().press("Enter");
+        saved();
+        page.locator("h1, .name-input").first().blur();
+        page.keyboard().press("Control+z");
+        assertThat(field("turns")).hasValue("20");
+        saved();
+    }
+
+    @Test
+    void theSheetIsPrintedFromTheForm() throws Exception {
+        visit(DEMO + "/shapes");
+        page.locator("a[href^='/shapes/']:not([href$=practice])").first().click();
+        page.getByTestId("to-cut").waitFor();
+        Download sheet = page.waitForDownload(() -> button("print sheet").click());
+        assertThat(new String(Files.readAllBytes(sheet.path()), 0, 5)).isEqualTo("%PDF-");
+        Download outline = page.waitForDownload(() -> button("SVG").click());
+        assertThat(Files.readString(outline.path())).contains("<svg");
+    }
+}

@@ -1,0 +1,170 @@
+import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import type { FormAnswer, FormJobData, Kept } from "../../api/types";
+import { Refused, serve, show } from "../../test/app";
+import { BASE, FORM, JOB, KEPT } from "../../test/form";
+import { Beside, BesideChoice } from "./Beside";
+import { CataloguePlace } from "./CataloguePlace";
+import { Exports } from "./Exports";
+import { FormSentence } from "./FormSentence";
+import { ShapeFigures } from "./ShapeFigures";
+import { editorOf } from "../../shared/useEditor";
+
+const FIGURES = ["length-to-cut", "length-in-piece", "offcut", "mass-in-piece"].map((id) => ({
+  id,
+  value: 1,
+  low: 1,
+  high: 1,
+  unit: "mm",
+  basis: "EXACT" as const,
+  formula: `formula of ${id}`,
+  worked: "",
+  source: "",
+}));
+const WHOLE: FormAnswer = { ...FORM, figures: FIGURES };
+
+beforeEach(() => localStorage.clear());
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+describe("what goes out", () => {
+  it("offers a bend table only where feeds and bends can say the form", () => {
+    serve(BASE);
+    const view = show(<Exports kept={KEPT} form={WHOLE} />);
+    expect(screen.getByText("bend table")).toBeTruthy();
+    view.unmount();
+    const coil: FormAnswer = { ...WHOLE, steps: [{ ...WHOLE.steps[2]!, turns: 3 }] };
+    show(<Exports kept={KEPT} form={coil} />);
+    expect(screen.queryByText("bend table")).toBeNull();
+    expect(screen.getByText("print sheet")).toBeTruthy();
+  });
+
+  it("is the saved form, by the job's own address", async () => {
+    serve(BASE);
+    const clicked: string[] = [];
+    vi.spyOn(HTMLAnchorElement.prototype, "click").mockImplementation(function (this: HTMLAnchorElement) {
+      clicked.push(this.getAttribute("href")!);
+    });
+    show(<Exports kept={KEPT} form={WHOLE} />);
+    fireEvent.click(screen.getByText("glTF"));
+    await waitFor(() => expect(clicked).toEqual(["/api/form-jobs/job-1/export/gltf"]));
+    vi.restoreAllMocks();
+  });
+
+  it("a form is taken away by the version kept now", async () => {
+    const asked = serve({
+      ...BASE,
+      "GET /api/form-jobs/job-1": { ...KEPT, version: 11 },
+      "DELETE /api/form-jobs/": { ...KEPT, deleted: true },
+    });
+    show(<Exports kept={KEPT} form={WHOLE} />);
+    fireEvent.click(screen.getByText("take away"));
+    await waitFor(() =>
+      expect(asked.find((one) => one.method === "DELETE")?.path).toBe("/api/form-jobs/job-1?version=11"),
+    );
+  });
+});
+
+describe("what comes in", () => {
+  it("is sent as it is, and refused in words", async () => {
+    const asked = serve({
+      ...BASE,
+      "POST /api/forms/import": new Refused({
+        code: "unreadable-form",
+        detail: "This is no form definition.",
+      }),
+    });
+    const said: string[] = [];
+    const { container } = show(<CataloguePlace />);
+    await screen.findByRole("region", { name: "hooks and clasps" });
+    const file = new File(["a,b\n1,2\n"], "bends.csv", { type: "text/csv" });
+    file.text = () => Promise.resolve("a,b\n1,2\n");
+    const input = container.querySelector<HTMLInputElement>("input[type=file]")!;
+    fireEvent.change(input, { target: { files: [file] } });
+    await waitFor(() => expect(asked.some((one) => one.path === "/api/forms/import")).toBe(true));
+    said.push(String(asked.find((one) => one.path === "/api/forms/import")!.body));
+    expect(said).toEqual(["a,b\n1,2\n"]);
+    expect(asked.some((one) => one.method === "PUT")).toBe(false);
+  });
+});
+
+describe("side by side", () => {
+  const other: Kept<FormJobData> = { ...KEPT, id: "job-2", data: { ...JOB, name: "The other one" } };
+
+  it("another job can be chosen, and its lengths stand with it", async () => {
+    serve({ ...BASE, "GET /api/form-jobs": [KEPT, other], "POST /api/forms/plain-loop/solve": WHOLE });
+    show(
+      <>
+        <BesideChoice kept={KEPT} />
+        <Beside id="job-2" view="face" />
+      </>,
+    );
+    expect(await screen.findByText(/cut 19.0 mm, in the piece 17.0 mm/)).toBeTruthy();
+    expect(screen.getByLabelText("Beside it").textContent).toContain("The other one");
+  });
+});
+
+describe("the sentence", () => {
+  it("offers to scale sizes of one's own when another wire is taken", async () => {
+    const spool = {
+      id: "s2",
+      version: 0,
+      data: { name: "Spool 9", metal: "copper", temper: "HALF_HARD", wireDiameterMm: 1.5, note: "" },
+    };
+    serve({ ...BASE, "GET /api/spools": [spool], "GET /api/form-jobs": [KEPT] });
+    const data: FormJobData = { ...JOB, parameters: { loop: 3 } };
+    const patches: Partial<FormJobData>[] = [];
+    const editor = editorOf("form-jobs", { id: "job-9", version: 0, data });
+    show(
+      <FormSentence
+        editor={editor}
+        kept={KEPT}
+        data={data}
+        state={{ kind: "saved" }}
+        change={(patch) => patches.push(patch)}
+      />,
+    );
+    await screen.findByText("Spool 9");
+    fireEvent.change(screen.getByLabelText("Wire from"), { target: { value: "s2" } });
+    expect(patches[0]).toMatchObject({ spoolId: "s2", wireDiameterMm: 1.5 });
+    fireEvent.change(screen.getByLabelText("Name of the job"), { target: { value: "Loops for the mast" } });
+    expect(patches[1]).toEqual({ name: "Loops for the mast" });
+  });
+});
+
+describe("the figures", () => {
+  it("put what is wrong above the sizes and what is good below them", async () => {
+    serve({
+      ...BASE,
+      "GET /api/form-measurements/of-form/plain-loop": {
+        tail: { factor: 1, low: 1, high: 1, measurements: 0 },
+        sessions: [],
+      },
+    });
+    const judged: FormAnswer = {
+      ...WHOLE,
+      notes: [
+        {
+          code: "bead-hole-small",
+          severity: "STOP",
+          values: { holeMm: 0.5, neededMm: 0.9, passes: 1, wireMm: 0.8 },
+        },
+        {
+          code: "plain-loop-holds",
+          severity: "GOOD",
+          values: { staysOpenN: 20, staysOpenGf: 2039, use: "NECKLACE" },
+        },
+      ],
+    };
+    show(<ShapeFigures kept={KEPT} form={judged} data={JOB} change={() => {}} />);
+    expect(screen.getByTestId("to-cut").textContent).toContain("19.0");
+    await screen.findByLabelText("loop, inside");
+    const text = document.body.textContent!;
+    expect(text.indexOf("does not go on")).toBeLessThan(text.indexOf("loop, inside"));
+    expect(text.indexOf("holds 20 N")).toBeGreaterThan(text.indexOf("loop, inside"));
+    fireEvent.click(screen.getByText("why this number"));
+    expect(screen.getByText("formula of length-to-cut")).toBeTruthy();
+  });
+});
