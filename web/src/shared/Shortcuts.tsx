@@ -1,5 +1,6 @@
 import { useEffect, useRef } from "react";
 import { useNavigate } from "react-router";
+import { typing } from "./typing";
 import { redo, undo } from "./undo";
 
 const PLACES: Record<string, string> = {
@@ -26,15 +27,6 @@ const SHEET: [string, string][] = [
   ["0 … 9", "in Making: enter a measurement"],
   ["?", "this sheet"],
 ];
-
-/** Whether keys belong to what has the focus: text fields, choices, an open dialog. A slider or a tick box types nothing. */
-function typing(target: EventTarget | null): boolean {
-  if (!(target instanceof HTMLElement)) {
-    return false;
-  }
-  const field = target.closest("input, textarea, select, dialog");
-  return field !== null && !field.matches("input[type=range], input[type=radio], input[type=checkbox]");
-}
 
 /** Keys that work everywhere, and the sheet that lists them. */
 export function Shortcuts() {

@@ -3,6 +3,7 @@ import { useParams } from "react-router";
 import { useJobs } from "../../api/queries";
 import type { Kept, RingJobData } from "../../api/types";
 import { Lost } from "../../shared/Lost";
+import { typing } from "../../shared/typing";
 import { problemWords } from "../../shared/words";
 import { useEditor } from "../../shared/useEditor";
 import { CoilStrip } from "./CoilStrip";
@@ -32,9 +33,7 @@ function RingJobPage({ kept }: { kept: Kept<RingJobData> }) {
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const inField =
-        event.target instanceof HTMLElement && event.target.closest("input, select, textarea, dialog");
-      if (event.key === "t" && !inField && !event.ctrlKey && !event.metaKey) {
+      if (event.key === "t" && !typing(event.target) && !event.ctrlKey && !event.metaKey) {
         setTrueSize((now) => !now);
       }
     };

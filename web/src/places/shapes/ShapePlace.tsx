@@ -3,6 +3,7 @@ import { useParams, useSearchParams } from "react-router";
 import { useFormJobs } from "../../api/queries";
 import type { FormJobData, Kept } from "../../api/types";
 import { Lost } from "../../shared/Lost";
+import { typing } from "../../shared/typing";
 import { useEditor } from "../../shared/useEditor";
 import { problemWords } from "../../shared/words";
 import { Beside } from "./Beside";
@@ -39,10 +40,8 @@ function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
   const change = (patch: Partial<FormJobData>, tag: string) => editor.change(patch, tag);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const inField =
-        event.target instanceof HTMLElement && event.target.closest("input, select, textarea, dialog");
       const wanted = VIEW_KEYS[event.key];
-      if (wanted && !inField && !event.ctrlKey && !event.metaKey) {
+      if (wanted && !typing(event.target) && !event.ctrlKey && !event.metaKey) {
         setView((now) => (now === wanted && wanted === "true" ? "face" : wanted));
       }
     };

@@ -159,6 +159,25 @@ class JudgementsTest {
                 .anyMatch(distance -> Math.abs(distance - 2) < 1e-9);
     }
 
+    /** Beads go on while an end is still open: at most one loop is closed before them, and one is turned after. */
+    @ParameterizedTest
+    @CsvSource({"bead-link", "bead-link-carried", "bead-cap-wrapped", "bead-chain", "ear-hook-bead"})
+    void beadsGoOnWhileAnEndIsOpen(String form) {
+        List<FormStep> steps = EveryForm.usual(form).steps();
+        String wire = EveryForm.usual(form).wires().get(0).name();
+        List<FormStep.Kind> kinds = steps.stream()
+                .filter(step -> step.wire().equals(wire) || step.wire().isEmpty())
+                .map(FormStep::kind)
+                .toList();
+        int on = kinds.indexOf(FormStep.Kind.THREAD);
+        assertThat(on).isPositive();
+        assertThat(kinds.subList(0, on).stream()
+                        .filter(k -> k == FormStep.Kind.LOOP)
+                        .count())
+                .isLessThan(2);
+        assertThat(kinds.subList(on, kinds.size())).contains(FormStep.Kind.LOOP);
+    }
+
     @Test
     void bothSidesOfASymmetricFormAreBentInTurn() {
         List<FormStep> steps = EveryForm.usual("wing").steps().stream()

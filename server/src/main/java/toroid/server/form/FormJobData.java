@@ -1,12 +1,15 @@
 package toroid.server.form;
 
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import toroid.core.form.OutlineRow;
 import toroid.core.form.Schools;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Refusal;
 import toroid.core.wire.Wire;
 import toroid.server.store.Words;
 
@@ -38,6 +41,7 @@ public record FormJobData(
         @NotNull String note) {
     public static final int MOST_PIECES = 2000;
     private static final int MOST_PARAMETERS = 40;
+    private static final int LONGEST_WORD = 80;
 
     /** Which of the mirrored twins. */
     public enum Hand {
@@ -67,8 +71,24 @@ public record FormJobData(
         Checks.within("pieces", pieces, 1, MOST_PIECES, "pieces", "Split the job.");
         Checks.within(
                 "parameters", parameters.size(), 0, MOST_PARAMETERS, "values", "Leave out what is not this form's.");
+        parameters.forEach(FormJobData::checkKeepable);
         Checks.within("tailFactor", tailFactor, 0.1, 10, "", "One is the form's own tail.");
         Checks.within("plainFromMm", plainFromMm, 0, 100, "mm", "0.8 and 1.0 are usual.");
+    }
+
+    /** A number, a word or the rows of an outline; nothing larger than those can be. */
+    private static void checkKeepable(String id, Object value) {
+        boolean number = value == null || value instanceof Number;
+        boolean word = value instanceof String said && said.length() <= LONGEST_WORD;
+        boolean rows = value instanceof List<?> list && list.size() <= OutlineRow.MOST_ROWS;
+        if (id.length() > LONGEST_WORD || !(number || word || rows)) {
+            throw Refusal.of(
+                    "bad-parameter",
+                    id.length() > LONGEST_WORD ? "parameters" : id,
+                    null,
+                    "A parameter is a number, a short word or the rows of an outline.",
+                    "Leave it out, or give one of those.");
+        }
     }
 
     public FormQuestion question() {

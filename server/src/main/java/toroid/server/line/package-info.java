@@ -1,2 +1,2 @@
-/** The bench line. In: what was typed. Out: what was understood, the ring, and where to take it. */
+/** The bench line. In: what was typed. Out: what was understood, the ring or form, and where to take it. */
 package toroid.server.line;

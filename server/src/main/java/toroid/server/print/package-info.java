@@ -1,2 +1,2 @@
-/** Paper: a ring job as a PDF at true size. In: a job. Out: one or two A4 pages. Left out: pictures of the steps. */
+/** Paper: a ring job or a form as a PDF at true size. In: a job. Out: one or two A4 pages. Left out: pictures of the steps. */
 package toroid.server.print;

@@ -82,6 +82,11 @@ class FormJobsTest extends ApiTest {
                         .at("/code")
                         .asText())
                 .isEqualTo("no-such-spool");
+        var large = data(null, 4, "BATCH");
+        large.put("parameters", Map.of("large", "x".repeat(100_000)));
+        assertThat(keep("/api/form-jobs", id, null, large).at("/code").asText()).isEqualTo("bad-parameter");
+        large.put("parameters", Map.of("large", Map.of("a", 1)));
+        assertThat(keep("/api/form-jobs", id, null, large).at("/code").asText()).isEqualTo("bad-parameter");
         assertThat(keep("/api/form-jobs", id, null, data(null, 0, "BATCH"))
                         .at("/field")
                         .asText())

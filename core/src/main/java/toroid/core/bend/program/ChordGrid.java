@@ -41,6 +41,11 @@ final class ChordGrid {
         }
     }
 
+    /** How wide the cubes are, mm. */
+    double cellMm() {
+        return cell;
+    }
+
     private double cells(double[] high, double wide) {
         double product = 1;
         for (int k = 0; k < 3; k++) {

@@ -20,11 +20,12 @@ public final class WireContact {
 
     private WireContact() {}
 
-    /** One wire as chords; made once, asked often. */
+    /** One wire as chords; made once, asked often. Not for sharing between threads. */
     public static final class Tube {
         private final List<WirePoint> points;
         private final double diameterMm;
         private final Chords chords;
+        private ChordGrid grid;
 
         private Tube(List<WirePoint> points, double diameterMm) {
             this.points = List.copyOf(points);
@@ -35,6 +36,14 @@ public final class WireContact {
         /** Samples a wire closely enough for {@link WireContact}. */
         public static Tube of(BendProgram program, double diameterMm) {
             return new Tube(program.sampled(CHORD_SHARE * diameterMm, 2 * diameterMm), diameterMm);
+        }
+
+        /** The chords by place, kept from one comparison to the next while the cubes are about as wide as asked. */
+        private ChordGrid grid(double leastCellMm) {
+            if (grid == null || grid.cellMm() < leastCellMm || grid.cellMm() > 2 * leastCellMm) {
+                grid = new ChordGrid(chords, leastCellMm);
+            }
+            return grid;
         }
 
         public List<WirePoint> points() {
@@ -91,7 +100,7 @@ public final class WireContact {
         }
 
         Contact worst() {
-            var grid = new ChordGrid(b.chords, Math.max(1e-3, Math.sqrt(skip)));
+            ChordGrid grid = b.grid(Math.max(1e-3, Math.sqrt(skip)));
             for (int i = 0; i < a.chords.count(); i++) {
                 int chord = i;
                 grid.near(a.chords.middle(i, 0), a.chords.middle(i, 1), a.chords.middle(i, 2), j -> compare(chord, j));

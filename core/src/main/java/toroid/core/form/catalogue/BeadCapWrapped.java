@@ -48,9 +48,8 @@ public final class BeadCapWrapped implements Form {
     @Override
     public void make(FormMaker m) {
         Beads.along(m, 0, m.mm("bead"), m.mm("hole"));
-        WireMaker left = half(m, -1, "first");
-        left.does(Kind.THREAD, "bead");
-        m.inTandem(left, half(m, 1, "second"));
+        m.does(Kind.THREAD, "bead, to the middle mark");
+        m.inTandem(half(m, -1, "first"), half(m, 1, "second"));
     }
 
     private static WireMaker half(FormMaker m, int way, String name) {

@@ -52,9 +52,8 @@ public final class BeadLinkCarried implements Form {
         for (int i = 0; i < m.count("beads"); i++) {
             Beads.along(m, (i - (m.count("beads") - 1) / 2.0) * step, m.mm("bead"), m.mm("hole"));
         }
-        WireMaker left = side(m, -1, toNeck, neck, step);
-        left.does(Kind.THREAD, "beads");
-        m.inTandem(left, side(m, 1, toNeck, neck, step));
+        m.does(Kind.THREAD, "beads, to the middle mark");
+        m.inTandem(side(m, -1, toNeck, neck, step), side(m, 1, toNeck, neck, step));
     }
 
     /** How far from the stem the tail passes the other tail's wraps, in wires. */
