@@ -10,68 +10,92 @@ export function tube(points: readonly number[], radius: number, sides: number): 
   const count = points.length / 3;
   const position = new Float32Array((count * sides + 2 * (sides + 1)) * 3);
   const normal = new Float32Array(position.length);
-  const frame = new Carrier(points);
+  const index = new Uint32Array(6 * sides * (count - 1) + 6 * sides);
+  rings(points, radius, sides, position, normal);
+  let at = walls(count, sides, index);
+  at = cap(points, 0, sides, position, normal, index, at);
+  cap(points, count - 1, sides, position, normal, index, at);
+  const geometry = new BufferGeometry();
+  geometry.setAttribute("position", new BufferAttribute(position, 3));
+  geometry.setAttribute("normal", new BufferAttribute(normal, 3));
+  geometry.setIndex(new BufferAttribute(index, 1));
+  return geometry;
+}
+
+/** A ring of corners about every point. */
+function rings(
+  points: readonly number[],
+  radius: number,
+  sides: number,
+  position: Float32Array,
+  normal: Float32Array,
+): void {
+  const cosines = Array.from({ length: sides }, (_, k) => Math.cos((2 * Math.PI * k) / sides));
+  const sines = Array.from({ length: sides }, (_, k) => Math.sin((2 * Math.PI * k) / sides));
+  const carrier = new Carrier(points);
+  const { n, b } = carrier;
   let at = 0;
-  for (let i = 0; i < count; i++) {
-    frame.go(i);
+  for (let i = 0; i < points.length; i += 3) {
+    carrier.go(i / 3);
     for (let k = 0; k < sides; k++) {
-      const angle = (2 * Math.PI * k) / sides;
-      const c = Math.cos(angle);
-      const s = Math.sin(angle);
+      const c = cosines[k]!;
+      const s = sines[k]!;
       for (let a = 0; a < 3; a++) {
-        const out = c * frame.n[a]! + s * frame.b[a]!;
-        position[at] = points[3 * i + a]! + radius * out;
+        const out = c * n[a]! + s * b[a]!;
+        position[at] = points[i + a]! + radius * out;
         normal[at++] = out;
       }
     }
   }
-  const index = walls(count, sides);
-  at = cap(points, 0, -1, position, normal, at, sides, index, count);
-  cap(points, count - 1, 1, position, normal, at, sides, index, count);
-  const geometry = new BufferGeometry();
-  geometry.setAttribute("position", new BufferAttribute(position, 3));
-  geometry.setAttribute("normal", new BufferAttribute(normal, 3));
-  geometry.setIndex(index);
-  return geometry;
 }
 
-function walls(count: number, sides: number): number[] {
-  const index: number[] = [];
+/** Triangles from ring to ring; answers where the next go. */
+function walls(count: number, sides: number, index: Uint32Array): number {
+  let at = 0;
   for (let i = 0; i + 1 < count; i++) {
     for (let k = 0; k < sides; k++) {
       const a = i * sides + k;
       const b = i * sides + ((k + 1) % sides);
-      index.push(a, b, a + sides, b, b + sides, a + sides);
+      index[at++] = a;
+      index[at++] = b;
+      index[at++] = a + sides;
+      index[at++] = b;
+      index[at++] = b + sides;
+      index[at++] = a + sides;
     }
   }
-  return index;
+  return at;
 }
 
+/** Closes the first or the last end flat; answers where the next triangles go. */
 function cap(
   points: readonly number[],
   i: number,
-  way: number,
+  sides: number,
   position: Float32Array,
   normal: Float32Array,
+  index: Uint32Array,
   from: number,
-  sides: number,
-  index: number[],
-  count: number,
 ): number {
+  const count = points.length / 3;
+  const way = i === 0 ? -1 : 1;
   const t = direction(points, i, count);
   const ring = i * sides * 3;
-  const first = from / 3;
-  let at = from;
+  const first = count * sides + (i === 0 ? 0 : sides + 1);
+  let corner = 3 * first;
   for (let k = -1; k < sides; k++) {
     for (let a = 0; a < 3; a++) {
-      position[at] = k < 0 ? points[3 * i + a]! : position[ring + 3 * k + a]!;
-      normal[at++] = way * t[a]!;
+      position[corner] = k < 0 ? points[3 * i + a]! : position[ring + 3 * k + a]!;
+      normal[corner++] = way * t[a]!;
     }
   }
+  let at = from;
   for (let k = 0; k < sides; k++) {
     const a = first + 1 + k;
     const b = first + 1 + ((k + 1) % sides);
-    index.push(first, way > 0 ? a : b, way > 0 ? b : a);
+    index[at++] = first;
+    index[at++] = way > 0 ? a : b;
+    index[at++] = way > 0 ? b : a;
   }
   return at;
 }
