@@ -72,6 +72,9 @@ describe("a judgement in words", () => {
     ).toBe(
       "The bead does not go on: its 0.70 mm hole must take one pass of 0.80 mm wire, 0.84 mm. Thinner wire or another bead.",
     );
+    expect(formNoteWords(note("course-by-hand", { wire: "binding" }), "MILLIMETRES")).toContain(
+      "The binding takes its exact course by hand",
+    );
     expect(
       formNoteWords(note("toggle-falls-through", { barMm: 10, ringMm: 10, betterMm: 15 }), "MILLIMETRES"),
     ).toContain("make it 15.0 mm");

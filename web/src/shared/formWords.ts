@@ -212,6 +212,10 @@ export function formNoteWords(note: Note, units: Units): string {
       return `Finished at least ${mm("lengthMm", 1)} long; made ones come out ${mm("lowMm", 1)} to ${mm("highMm", 1)}, since a close coil can only open outward.`;
     case "small-beads":
       return `${v.each} small beads over each big one, ${v.all} in all.`;
+    case "course-by-hand":
+      return `The ${String(note.values.wire)} takes its exact course by hand: its length counts, its drawing is only near.`;
+    case "flats-drawn-round":
+      return "Hammered flats are drawn as the round wire they are made from; hammering also lengthens a little: measure after.";
     case "too-springy-beyond":
       return `This wire only flexes on anything larger than ${mm("largestMm", 1)}: anneal it for wide bends.`;
     case "anneal-first":

@@ -31,6 +31,7 @@ final class FormNotes {
             openLoop(maker.request(), loop, notes);
         }
         temper(maker, wires, notes);
+        approximate(wires, notes);
         return notes;
     }
 
@@ -78,6 +79,20 @@ final class FormNotes {
         double largest = Springback.largestSettingMandrelMm(bar);
         if (largest < 20 * d) {
             notes.add(Note.care("too-springy-beyond", Map.of("largestMm", largest)));
+        }
+    }
+
+    /** What of the drawing is not as it will be; the lengths are. */
+    private static void approximate(List<FormedWire> wires, List<Note> notes) {
+        wires.stream()
+                .filter(FormedWire::follows)
+                .findFirst()
+                .ifPresent(wire -> notes.add(Note.info("course-by-hand", Map.of("wire", wire.name()))));
+        boolean flat = wires.stream()
+                .anyMatch(wire ->
+                        wire.ends().contains(EndState.HAMMERED) || wire.ends().contains(EndState.DRILLED));
+        if (flat) {
+            notes.add(Note.info("flats-drawn-round", Map.of()));
         }
     }
 

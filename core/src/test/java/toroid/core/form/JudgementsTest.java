@@ -103,6 +103,14 @@ class JudgementsTest {
     }
 
     @Test
+    void whatIsOnlyNearInTheDrawingIsSaid() {
+        assertThat(codes(EveryForm.usual("crimped-pair"))).contains("course-by-hand");
+        assertThat(codes(EveryForm.usual("paddle-dangle"))).contains("flats-drawn-round");
+        assertThat(codes(EveryForm.usual("binding-coil"))).doesNotContain("course-by-hand");
+        assertThat(codes(EveryForm.usual("s-hook"))).doesNotContain("course-by-hand", "flats-drawn-round");
+    }
+
+    @Test
     void badInputIsRefusedWithWhatIsAllowed() {
         assertThatThrownBy(() -> EveryForm.solve("bead-link", 0.8, Map.of("loop", 0.2)))
                 .isInstanceOf(Refusal.class)

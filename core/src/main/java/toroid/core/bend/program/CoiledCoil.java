@@ -39,8 +39,12 @@ public final class CoiledCoil implements SpiralCurve {
         return 2 * Math.PI * turns * theta / whole();
     }
 
+    /** By the Frenet formulas of the middle line: {@code √((c − rR cos φ/c)² + r²(φ' + h/c)²)}, {@code c = √(R² + h²)}. */
     private double speed(double theta) {
-        return derivative(theta).getNorm();
+        double c = Math.hypot(around.radiusMm(), h);
+        double onward = c - radiusMm * around.radiusMm() * Math.cos(phase(theta)) / c;
+        double round = radiusMm * (turns / around.turns() + h / c);
+        return Math.sqrt(onward * onward + round * round);
     }
 
     private Vector3D place(double theta) {
