@@ -8,8 +8,8 @@ bench_command() {
   $MVN -q -pl core,performance package -Dmaven.test.skip=true
   local classpath
   classpath="performance/target/classes:core/target/classes:$(find "$HOME/.m2/repository/org/openjdk/jmh/jmh-core" "$HOME/.m2/repository/net/sf/jopt-simple" "$HOME/.m2/repository/org/apache/commons/commons-math3" "$HOME/.m2/repository/org/hipparchus" -name '*.jar' | tr '\n' ':')"
-  say "core (about two minutes)"
-  java -cp "$classpath" org.openjdk.jmh.Main 'toroid.performance.*' -rf json -rff "$VAR/jmh.json" >"$VAR/jmh.log" 2>&1 || fail "JMH failed; see $VAR/jmh.log"
+  say "core (about five minutes)"
+  java -cp "$classpath" toroid.performance.Measure "$VAR/jmh.json" >"$VAR/jmh.log" 2>&1 || fail "JMH failed; see $VAR/jmh.log"
   cluster_start test-pg relaxed
   cluster_database toroid_bench anew
   use_database toroid_bench

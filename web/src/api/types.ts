@@ -61,7 +61,12 @@ export type FormAnswer = Omit<Received<Schemas["FormAnswer"]>, "notes" | "parame
   notes: Note[];
   parameters: Parameters;
 };
-export type FormShape = { stepsDone: number; held: number[][] | null; free: number[][] };
+export type FormShape = {
+  stepsDone: number;
+  held: number[][] | null;
+  free: number[][];
+  sections: number[][];
+};
 export type FormJobData = Omit<Received<Schemas["FormJobData"]>, "parameters"> & { parameters: Parameters };
 export type FormRunData = Omit<Received<Schemas["FormRunData"]>, "counts" | "plan"> & {
   counts: Record<string, number>;
@@ -70,6 +75,7 @@ export type FormRunData = Omit<Received<Schemas["FormRunData"]>, "counts" | "pla
 export type FormInHand = Omit<Received<Schemas["FormInHand"]>, "job"> & { job: Kept<FormJobData> };
 export type FormMeasurementData = Received<Schemas["FormMeasurementData"]>;
 export type FormMeasured = FormMeasurementData["measured"];
+export type Expected = Received<Schemas["Expected"]>;
 export type FormLearnt = Received<Schemas["Learnt"]>;
 export type FormEntry = Received<Schemas["FormEntry"]>;
 export type FormLineAnswer = Omit<Received<Schemas["FormLineAnswer"]>, "parameters" | "notes"> & {

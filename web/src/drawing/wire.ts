@@ -120,20 +120,21 @@ function fine(value: number): string {
   return String(Math.round(value * 1000) / 1000);
 }
 
-/** The points between two places along a wire, ends put in. */
+/** The points between two places along a wire, ends put in; {@code size} numbers a point. */
 export function stretch(
   points: readonly number[],
   along: readonly number[],
   fromMm: number,
   toMm: number,
+  size = 3,
 ): number[] {
   const cut: number[] = [];
   const at = (mm: number, i: number) => {
     const before = along[i - 1]!;
     const share = (mm - before) / Math.max(1e-9, along[i]! - before);
-    for (let k = 0; k < 3; k++) {
-      const a = points[3 * (i - 1) + k]!;
-      cut.push(a + share * (points[3 * i + k]! - a));
+    for (let k = 0; k < size; k++) {
+      const a = points[size * (i - 1) + k]!;
+      cut.push(a + share * (points[size * i + k]! - a));
     }
   };
   for (let i = 0; i < along.length; i++) {
@@ -141,7 +142,7 @@ export function stretch(
       at(fromMm, i);
     }
     if (along[i]! >= fromMm && along[i]! <= toMm) {
-      cut.push(points[3 * i]!, points[3 * i + 1]!, points[3 * i + 2]!);
+      cut.push(...points.slice(size * i, size * (i + 1)));
     }
     if (i > 0 && along[i - 1]! < toMm && along[i]! > toMm) {
       at(toMm, i);
@@ -150,9 +151,9 @@ export function stretch(
   return cut;
 }
 
-/** The mirror image left to right. */
-export function mirrored(points: readonly number[]): number[] {
-  return points.map((value, i) => (i % 3 === 0 ? -value : value));
+/** The mirror image left to right; {@code size} numbers a point, the first of them across. */
+export function mirrored(points: readonly number[], size = 3): number[] {
+  return points.map((value, i) => (i % size === 0 ? -value : value));
 }
 
 /** A viewBox attribute with room around. */

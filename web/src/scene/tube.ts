@@ -1,17 +1,27 @@
 /** A wire's skin for the screen: rings of corners along its middle line, carried without twist, ends closed. */
 import { BufferAttribute, BufferGeometry } from "three";
+import { SECTION } from "../drawing/flats";
 
 /**
  * @param points x, y, z after one another, mm
  * @param radius of the wire, mm
  * @param sides corners of a ring
+ * @param sections at each point the width's direction, half the width, half the thickness; nothing for round wire
  */
-export function tube(points: readonly number[], radius: number, sides: number): BufferGeometry {
+export function tube(
+  points: readonly number[],
+  radius: number,
+  sides: number,
+  sections: readonly number[] = [],
+): BufferGeometry {
   const count = points.length / 3;
   const position = new Float32Array((count * sides + 2 * (sides + 1)) * 3);
   const normal = new Float32Array(position.length);
   const index = new Uint32Array(6 * sides * (count - 1) + 6 * sides);
   rings(points, radius, sides, position, normal);
+  if (sections.length > 0) {
+    hammer(points, radius, sides, sections, position);
+  }
   let at = walls(count, sides, index);
   at = cap(points, 0, sides, position, normal, index, at);
   cap(points, count - 1, sides, position, normal, index, at);
@@ -19,6 +29,9 @@ export function tube(points: readonly number[], radius: number, sides: number): 
   geometry.setAttribute("position", new BufferAttribute(position, 3));
   geometry.setAttribute("normal", new BufferAttribute(normal, 3));
   geometry.setIndex(new BufferAttribute(index, 1));
+  if (sections.length > 0) {
+    geometry.computeVertexNormals();
+  }
   return geometry;
 }
 
@@ -47,6 +60,46 @@ function rings(
       }
     }
   }
+}
+
+/** Moves the corners of hammered stretches out and in, to a boxy section with rounded edges. */
+function hammer(
+  points: readonly number[],
+  radius: number,
+  sides: number,
+  sections: readonly number[],
+  position: Float32Array,
+): void {
+  const count = points.length / 3;
+  for (let i = 0; i < count; i++) {
+    const s = SECTION * i;
+    const [wide, thick] = [sections[s + 3]!, sections[s + 4]!];
+    if (wide - thick < 1e-6) {
+      continue;
+    }
+    const a = [sections[s]!, sections[s + 1]!, sections[s + 2]!];
+    const t = direction(points, 3 * i, count);
+    const c = [t[1]! * a[2]! - t[2]! * a[1]!, t[2]! * a[0]! - t[0]! * a[2]!, t[0]! * a[1]! - t[1]! * a[0]!];
+    for (let k = 0; k < sides; k++) {
+      const at = 3 * (i * sides + k);
+      let u = 0;
+      let v = 0;
+      for (let x = 0; x < 3; x++) {
+        const out = (position[at + x]! - points[3 * i + x]!) / radius;
+        u += out * a[x]!;
+        v += out * c[x]!;
+      }
+      const across = wide * boxy(u);
+      const through = thick * boxy(v);
+      for (let x = 0; x < 3; x++) {
+        position[at + x] = points[3 * i + x]! + across * a[x]! + through * c[x]!;
+      }
+    }
+  }
+}
+
+function boxy(x: number): number {
+  return Math.sign(x) * Math.sqrt(Math.abs(x));
 }
 
 /** Triangles from ring to ring; answers where the next go. */

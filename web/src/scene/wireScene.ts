@@ -6,6 +6,7 @@ import {
   DirectionalLight,
   HemisphereLight,
   Mesh,
+  MeshBasicMaterial,
   MeshMatcapMaterial,
   MeshPhongMaterial,
   MeshStandardMaterial,
@@ -24,6 +25,9 @@ import { tube } from "./tube";
 export interface SceneWire {
   points: readonly number[];
   diameterMm: number;
+  /** How it is hammered, point by point; nothing for round wire. */
+  sections?: readonly number[];
+  holes?: readonly SceneHole[];
   /** Drawn in the marking-out colour: the step in hand, a place that cannot be. */
   marked?: boolean;
 }
@@ -36,12 +40,31 @@ export interface SceneSolid {
   lengthMm: number;
 }
 
+export interface SceneHole {
+  centre: readonly number[];
+  axis: readonly number[];
+  diameterMm: number;
+  thickMm: number;
+}
+
 export interface SceneForm {
   wires: readonly SceneWire[];
   solids: readonly SceneSolid[];
 }
 
 const SIDES = 16;
+
+/** A hole is drawn as a plug, this much thicker than its metal. */
+const HOLE_PROUD = 1.03;
+
+/** Puts a mesh in its place, its own y axis along the one given. */
+function stand(mesh: Mesh, centre: readonly number[], axis: readonly number[] | null): void {
+  mesh.position.set(centre[0]!, centre[1]!, centre[2]!);
+  if (axis) {
+    const along = new Vector3(axis[0]!, axis[1]!, axis[2]!);
+    mesh.setRotationFromQuaternion(new Quaternion().setFromUnitVectors(new Vector3(0, 1, 0), along));
+  }
+}
 
 /** Whether this browser can draw in 3D. */
 export function canDraw3d(): boolean {
@@ -66,6 +89,7 @@ export class WireScene {
     shininess: 70,
     specular: 0xffffff,
   });
+  private readonly dark = new MeshBasicMaterial({ color: 0x14181b });
   private readonly marked: MeshStandardMaterial;
   private metal: MeshMatcapMaterial;
   private asked = false;
@@ -93,8 +117,11 @@ export class WireScene {
     }
     for (const wire of form.wires) {
       if (wire.points.length >= 6) {
-        const geometry = tube(wire.points, wire.diameterMm / 2, SIDES);
+        const geometry = tube(wire.points, wire.diameterMm / 2, SIDES, wire.sections);
         this.form.add(new Mesh(geometry, wire.marked ? this.marked : this.metal));
+      }
+      for (const hole of wire.holes ?? []) {
+        this.form.add(this.hole(hole));
       }
     }
     for (const solid of form.solids) {
@@ -128,6 +155,14 @@ export class WireScene {
     }
   }
 
+  /** A drilled hole, dark on both faces. */
+  private hole(hole: SceneHole): Mesh {
+    const r = hole.diameterMm / 2;
+    const mesh = new Mesh(new CylinderGeometry(r, r, hole.thickMm * HOLE_PROUD, 32), this.dark);
+    stand(mesh, hole.centre, hole.axis);
+    return mesh;
+  }
+
   private solid(solid: SceneSolid): Mesh {
     const r = solid.diameterMm / 2;
     const cord = solid.kind === "CORD";
@@ -135,11 +170,7 @@ export class WireScene {
       ? new CylinderGeometry(r, r, solid.lengthMm, 32)
       : new SphereGeometry(r, solid.diameterMm > 4 ? 48 : 24, solid.diameterMm > 4 ? 32 : 16);
     const mesh = new Mesh(geometry, solid.kind === "BALL" ? this.metal : this.bead);
-    mesh.position.set(solid.centre[0]!, solid.centre[1]!, solid.centre[2]!);
-    if (cord) {
-      const axis = new Vector3(solid.axis[0]!, solid.axis[1]!, solid.axis[2]!);
-      mesh.setRotationFromQuaternion(new Quaternion().setFromUnitVectors(new Vector3(0, 1, 0), axis));
-    }
+    stand(mesh, solid.centre, cord ? solid.axis : null);
     return mesh;
   }
 
@@ -242,6 +273,7 @@ export class WireScene {
     this.metal.matcap?.dispose();
     this.metal.dispose();
     this.marked.dispose();
+    this.dark.dispose();
     this.bead.dispose();
     this.renderer.dispose();
   }

@@ -114,8 +114,7 @@ export function BenchLine() {
         </p>
         {answer.count !== null && (
           <p>
-            {many(answer.count, "piece")} take{" "}
-            <strong>{wireLength(answer.count * answer.lengthToCutMm, units)}</strong>
+            {many(answer.count, "piece")} take <strong>{wireLength(answer.forCountMm ?? 0, units)}</strong>
           </p>
         )}
         {answer.notes

@@ -32,20 +32,43 @@ export function FigureRow({
   );
 }
 
+/** A number in running text or a table; pressed, it opens to where it comes from. */
+export function WhyNumber({ figure, children }: { figure: Figure | undefined; children: ReactNode }) {
+  const [open, setOpen] = useState(false);
+  const id = useId();
+  if (!figure) {
+    return <>{children}</>;
+  }
+  return (
+    <span data-figure={figure.id}>
+      <button
+        type="button"
+        className="why-number"
+        aria-expanded={open}
+        aria-controls={id}
+        onClick={() => setOpen(!open)}
+      >
+        {children}
+      </button>
+      <span id={id}>{open && <Why figure={figure} />}</span>
+    </span>
+  );
+}
+
 function Why({ figure }: { figure: Figure }) {
   const banded = figure.high > figure.low;
   return (
-    <div className="why">
-      <p className="formula">{figure.formula}</p>
-      <p>{figure.worked}</p>
+    <span className="why">
+      <span className="formula">{figure.formula}</span>
+      <span>{figure.worked}</span>
       {banded && (
-        <p>
+        <span>
           19 in 20 fall from {figure.low.toFixed(2)} to {figure.high.toFixed(2)} {figure.unit}.
-        </p>
+        </span>
       )}
-      <p className="soft">
+      <span className="soft">
         {BASIS_WORDS[figure.basis]}. {figure.source}
-      </p>
-    </div>
+      </span>
+    </span>
   );
 }

@@ -1,10 +1,13 @@
 import { useId, useMemo } from "react";
-import { toneOf } from "../drawing/metals";
-import { boxOf, pieces, seen, seenWire, union, viewBox, type Box, type Look } from "../drawing/wire";
+import { flatOutlines } from "../drawing/flats";
+import { toneOf, type Tone } from "../drawing/metals";
+import { boxOf, line, pieces, seen, seenWire, union, viewBox, type Box, type Look } from "../drawing/wire";
 
 export interface PictureWire {
   diameterMm: number;
   points: readonly number[];
+  sections?: readonly number[];
+  holes?: readonly { centre: readonly number[]; axis: readonly number[]; diameterMm: number }[];
 }
 
 export interface PictureSolid {
@@ -31,6 +34,9 @@ export function pictureBox(wires: readonly PictureWire[], solids: readonly Pictu
     flat,
     wires.map((wire) => wire.diameterMm),
   );
+  for (const outline of wires.flatMap((wire) => flatOutlines(wire.points, wire.sections ?? [], look))) {
+    box = union(box, boxOf([outline], [0]));
+  }
   for (const solid of solids.filter((one) => one.kind !== "CORD")) {
     const at = seen(solid.centre[0]!, solid.centre[1]!, solid.centre[2]!, look);
     const r = solid.diameterMm / 2;
@@ -99,6 +105,9 @@ export function WireBody({
           );
         })}
       </g>
+      {wires.map((wire, i) => (
+        <Hammered key={i} wire={wire} tone={tone} look={look} />
+      ))}
       {solids
         .filter((solid) => solid.kind !== "CORD")
         .map((solid, i) => {
@@ -124,6 +133,33 @@ export function WireBody({
             />
           );
         })}
+    </>
+  );
+}
+
+/** The hammered stretches, wider than the wire, and what is drilled through them where it is seen from its face. */
+function Hammered({ wire, tone, look }: { wire: PictureWire; tone: Tone; look: Look }) {
+  return (
+    <>
+      {flatOutlines(wire.points, wire.sections ?? [], look).map((outline, i) => (
+        <path key={i} d={`${line(outline)}Z`} fill={tone.body} stroke={tone.deep} strokeWidth="0.12" />
+      ))}
+      {(wire.holes ?? []).map((hole, i) => {
+        const axis = seen(hole.axis[0]!, hole.axis[1]!, hole.axis[2]!, look);
+        const at = seen(hole.centre[0]!, hole.centre[1]!, hole.centre[2]!, look);
+        const r = hole.diameterMm / 2;
+        return Math.abs(axis.depth) < 0.2 ? null : (
+          <ellipse
+            key={i}
+            cx={at.x}
+            cy={at.y}
+            rx={r * Math.abs(axis.depth)}
+            ry={r}
+            transform={`rotate(${(Math.atan2(axis.y, axis.x) * 180) / Math.PI} ${at.x} ${at.y})`}
+            className="hole"
+          />
+        );
+      })}
     </>
   );
 }

@@ -1,3 +1,5 @@
+import type { Figure } from "../api/types";
+
 /** What figures are called, and how many decimals they are shown with. */
 export const FIGURE_NAMES: Record<string, string> = {
   wire: "wire",
@@ -33,3 +35,8 @@ export const BASIS_WORDS: Record<string, string> = {
   PRACTICE: "a rule of the trade",
   GIVEN: "given",
 };
+
+/** A form's figure by its id; undefined where it has none. */
+export function figureOf(form: { figures: Figure[] }, id: string): Figure | undefined {
+  return form.figures.find((one) => one.id === id);
+}

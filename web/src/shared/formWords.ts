@@ -1,5 +1,5 @@
 /** Words about forms: steps, judgements, ends. The codes are the core's. */
-import type { FormJobData, FormStep, FormStepKind, Note } from "../api/types";
+import type { Expected, FormJobData, FormStep, FormStepKind, Note } from "../api/types";
 import { plain, sizeText, type Units } from "../quantity/format";
 import { capital, noteWords } from "./words";
 
@@ -18,6 +18,8 @@ const VERBS: Record<FormStepKind, string> = {
   BALL: "Ball the end",
   DOME: "Dome it",
   STRETCH: "Stretch it",
+  PRESS: "Press it narrower",
+  ANNEAL: "Anneal",
   CRIMP: "Crimp",
   BIND: "Bind",
   HAMMER: "Hammer",
@@ -146,6 +148,10 @@ export function formStepWords(step: FormStep, units: Units): string {
       return "Ends filed to meet; flux; solder runs to the hotter side. Quench, pickle, rinse, dry.";
     case "STRETCH":
       return "Pull evenly from both ends; anneal again when stiff.";
+    case "PRESS":
+      return "In a channel as wide as the band shall be, a little at a time; push so that the outer turns all lean one way.";
+    case "ANNEAL":
+      return "Even heat to a dull glow in shaded light, quench, pickle, rinse, dry. It gives again.";
     case "CRIMP":
       return "Feed straight through the toothed wheels, no twist.";
     case "DOME":
@@ -167,6 +173,13 @@ function toolWords(step: FormStep, units: Units): string {
   return `A ${sizeText(step.toolMm, units)} jaw leaves ${sizeText(step.insideMm ?? 0, units)} inside.`;
 }
 
+/** What a band about a plan rests on. */
+export function expectedWords(expected: Expected): string {
+  return expected.measurements === 0
+    ? "the band is common practice until five are measured"
+    : `the band is where 19 in 20 of yours fall, from ${expected.measurements}`;
+}
+
 /** A judgement on a form, as a sentence. */
 export function formNoteWords(note: Note, units: Units): string {
   const v = note.values as Record<string, number>;
@@ -182,6 +195,10 @@ export function formNoteWords(note: Note, units: Units): string {
       return `An open loop in this wire holds ${plain(v.staysOpenN!, 1)} N (${plain(v.staysOpenGf!, 0)} g) before it stays open.`;
     case "plain-loop-opens":
       return `A plain loop stays open from ${plain(v.staysOpenN!, 1)} N (${plain(v.staysOpenGf!, 0)} g) in this wire: fine for light work, wrap it for more.`;
+    case "rule-always-wrap":
+      return `Your rule is to wrap every loop. Left plain, this one stays open from ${plain(v.staysOpenN!, 1)} N (${plain(v.staysOpenGf!, 0)} g).`;
+    case "rule-plain-from":
+      return `Your rule is plain loops from ${mm("fromMm")} wire up; this is ${mm("wireMm")}. Left plain, it stays open from ${plain(v.staysOpenN!, 1)} N (${plain(v.staysOpenGf!, 0)} g).`;
     case "wrap-this-loop":
       return `At ${mm("wireMm")} an open loop lets go: wrap it.`;
     case "spiral-wider-than-bead":
@@ -214,8 +231,10 @@ export function formNoteWords(note: Note, units: Units): string {
       return `${v.each} small beads over each big one, ${v.all} in all.`;
     case "course-by-hand":
       return `The ${String(note.values.wire)} takes its exact course by hand: its length counts, its drawing is only near.`;
-    case "flats-drawn-round":
-      return "Hammered flats are drawn as the round wire they are made from; hammering also lengthens a little: measure after.";
+    case "wound-wider":
+      return `Wind the coils on ${mm("rodMm")} for ${mm("coreMm")} cores: pressed narrower by ${plain(v.narrowerPercent!, 0)} % they close onto them.`;
+    case "paddle-is-wide":
+      return `Hammered to ${mm("thickMm")} its end is at most ${mm("wideMm")} wide.`;
     case "too-springy-beyond":
       return `This wire only flexes on anything larger than ${mm("largestMm", 1)}: anneal it for wide bends.`;
     case "anneal-first":

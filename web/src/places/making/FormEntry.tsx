@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { call, Problem } from "../../api/client";
-import { changed, useFormMeasurements, usePreferences } from "../../api/queries";
+import { changed, useFormMeasurements, useLearnt, usePreferences } from "../../api/queries";
 import type {
   FormMeasured,
   FormMeasurementData,
@@ -11,6 +11,7 @@ import type {
 } from "../../api/types";
 import { many, size } from "../../quantity/format";
 import { DotRow } from "../../shared/DotRow";
+import { expectedWords } from "../../shared/formWords";
 import { Editor } from "../../shared/editor";
 import { say } from "../../shared/says";
 
@@ -54,6 +55,8 @@ export function FormEntry({ run, step }: { run: Kept<FormRunData>; step: FormSte
       kept.data.measured === kind &&
       (kind !== "LOOP_INSIDE" || Math.abs((kept.data.predicted ?? 0) - (step.insideMm ?? 0)) < 0.005),
   );
+  const learnt = useLearnt(run.data.plan.job.formId).data;
+  const expected = kind === "LOOP_INSIDE" ? learnt?.loops : learnt?.cuts;
   const planned = plannedValue(run.data, step, kind);
   const take = async () => {
     const typed = text.trim();
@@ -121,18 +124,18 @@ export function FormEntry({ run, step }: { run: Kept<FormRunData>; step: FormSte
           {refusal}
         </p>
       )}
-      {here.length > 0 && kind !== "WRAPS" && kind !== "MINUTES" && planned !== null && (
+      {here.length > 0 && kind !== "WRAPS" && kind !== "MINUTES" && planned !== null && expected && (
         <div className="mt-3" data-testid="noted">
           <DotRow
             values={here.map((kept) => kept.data.value)}
-            low={planned - (kind === "LOOP_INSIDE" ? 0.1 : 1)}
-            high={planned + (kind === "LOOP_INSIDE" ? 0.1 : 1)}
+            low={planned - expected.halfWidthMm}
+            high={planned + expected.halfWidthMm}
             target={planned}
             units={units}
           />
           <p className="text-lg">
             {many(here.length, "measurement")}, the last {size(here.at(-1)!.data.value, units).value}; planned{" "}
-            {size(planned, units).value}.
+            {size(planned, units).value}, {expectedWords(expected)}.
           </p>
         </div>
       )}

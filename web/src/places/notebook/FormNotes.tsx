@@ -72,11 +72,11 @@ export function FormNotes({ entry, units }: { entry: FormEntry; units: Units }) 
           </p>
         </div>
         <div>
-          {loops && loops.planned !== null && (
+          {loops && loops.planned !== null && loops.expected && (
             <DotRow
               values={loops.values}
-              low={loops.planned - 0.1}
-              high={loops.planned + 0.1}
+              low={loops.planned - loops.expected.halfWidthMm}
+              high={loops.planned + loops.expected.halfWidthMm}
               target={loops.planned}
               units={units}
             />

@@ -2,8 +2,10 @@ import { useEffect, useState } from "react";
 import { usePreferences } from "../../api/queries";
 import type { FormAnswer } from "../../api/types";
 import { openRing } from "../../drawing/ring";
-import { plain, size } from "../../quantity/format";
+import { plain, size, sizeText } from "../../quantity/format";
 import { formStepNumber, formStepPart, formStepTitle, formStepWords } from "../../shared/formWords";
+import { figureOf } from "../../shared/figures";
+import { WhyNumber } from "../../shared/Why";
 
 interface Props {
   form: FormAnswer;
@@ -122,6 +124,16 @@ export function Player({ form, step, held, ready, onStep, onHeld }: Props) {
               <span className="soft">
                 {springs ? (held ? " in the tool. " : " sprung back. ") : " "}
                 {formStepWords(now, units)}
+                {now.lengthMm > 0 && (
+                  <>
+                    {" "}
+                    It takes{" "}
+                    <WhyNumber figure={figureOf(form, `step-${step - 1}`)}>
+                      {sizeText(now.lengthMm, units)}
+                    </WhyNumber>{" "}
+                    of wire.
+                  </>
+                )}
               </span>
             </>
           ) : (

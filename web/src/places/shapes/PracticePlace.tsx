@@ -20,6 +20,7 @@ export function PracticePlace() {
   const [wire, setWire] = useState(0.8);
   const now = learnt?.sessions.find((one) => one.id === session);
   const taken = now?.values ?? [];
+  const half = learnt?.loops.halfWidthMm ?? 0;
   const done = taken.length >= LOOPS;
   return (
     <div className="place practice">
@@ -52,7 +53,7 @@ export function PracticePlace() {
             mean {sizeText(now.spread.mean, units)}, {taken.length} loops from{" "}
             {size(now.spread.smallest, units).value} to {size(now.spread.largest, units).value}
           </p>
-          <DotRow values={taken} low={wanted - 0.1} high={wanted + 0.1} target={wanted} units={units} />
+          <DotRow values={taken} low={wanted - half} high={wanted + half} target={wanted} units={units} />
         </div>
       )}
       {done && (
@@ -60,7 +61,7 @@ export function PracticePlace() {
           Ten more
         </button>
       )}
-      {learnt && learnt.sessions.length > 0 && <Season sessions={learnt.sessions} />}
+      {learnt && learnt.sessions.length > 0 && <Season sessions={learnt.sessions} half={half} />}
     </div>
   );
 }
@@ -144,11 +145,11 @@ const WIDTH = 620;
 const HEIGHT = 170;
 
 /** Spread by session: each session's loops as dots about what was wanted, its spread as a bar. */
-function Season({ sessions }: { sessions: FormLearnt["sessions"] }) {
+function Season({ sessions, half }: { sessions: FormLearnt["sessions"]; half: number }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const off = (session: FormLearnt["sessions"][number]) => session.wanted ?? session.spread.mean;
   const most = Math.max(
-    0.1,
+    half,
     ...sessions.flatMap((session) => session.values.map((value) => Math.abs(value - off(session)))),
   );
   const y = (value: number) => HEIGHT / 2 - (value / most) * (HEIGHT / 2 - 14);

@@ -1,8 +1,9 @@
 import { usePreferences } from "../../api/queries";
 import type { FormAnswer, FormJobData, Kept, Note } from "../../api/types";
-import { mass, size, sizeText, type Units } from "../../quantity/format";
+import { mass, size, sizeText, wireLength, type Units } from "../../quantity/format";
 import { formNoteWords } from "../../shared/formWords";
-import { FigureRow } from "../../shared/Why";
+import { FigureRow, WhyNumber } from "../../shared/Why";
+import { figureOf } from "../../shared/figures";
 import { Exports } from "./Exports";
 import type { ChangeForm } from "./FormSentence";
 import { OwnTail } from "./OwnTail";
@@ -18,7 +19,7 @@ interface Props {
 /** The cut length biggest, then what the form is made to, what it takes, what is to be said of it, and on to the bench. */
 export function ShapeFigures({ kept, form, data, change }: Props) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const figure = (id: string) => form.figures.find((one) => one.id === id)!;
+  const figure = (id: string) => figureOf(form, id)!;
   const cut = size(form.lengthToCutMm, units, 1);
   return (
     <>
@@ -42,6 +43,11 @@ export function ShapeFigures({ kept, form, data, change }: Props) {
         <FigureRow figure={figure("length-in-piece")}>{sizeText(form.lengthInPieceMm, units, 1)}</FigureRow>
         <FigureRow figure={figure("offcut")}>{sizeText(form.offcutMm, units, 1)}</FigureRow>
         <OwnTail form={form} data={data} change={change} />
+        {data.pieces > 1 && (
+          <FigureRow figure={figure("wire-for-pieces")} name={`wire for ${data.pieces} pieces`}>
+            {wireLength(form.forPiecesMm, units)}
+          </FigureRow>
+        )}
         <FigureRow figure={figure("mass-in-piece")}>{mass(form.massG)}</FigureRow>
         {form.wires.length > 1 && <Wires form={form} units={units} />}
       </div>
@@ -89,8 +95,16 @@ function Wires({ form, units }: { form: FormAnswer; units: Units }) {
           <tr key={i}>
             <td>{wire.name}</td>
             <td className="right">{size(wire.diameterMm, units).value}</td>
-            <td className="right">{size(wire.lengthInPieceMm, units, 1).value}</td>
-            <td className="right strong">{size(wire.lengthToCutMm, units, 1).value}</td>
+            <td className="right">
+              <WhyNumber figure={figureOf(form, `wire-${i}-in-piece`)}>
+                {size(wire.lengthInPieceMm, units, 1).value}
+              </WhyNumber>
+            </td>
+            <td className="right strong">
+              <WhyNumber figure={figureOf(form, `wire-${i}-to-cut`)}>
+                {size(wire.lengthToCutMm, units, 1).value}
+              </WhyNumber>
+            </td>
           </tr>
         ))}
       </tbody>

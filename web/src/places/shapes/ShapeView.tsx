@@ -1,5 +1,6 @@
 import { useMemo, useState } from "react";
-import type { FormAnswer, FormShape } from "../../api/types";
+import type { FormAnswer, FormShape, FormWire } from "../../api/types";
+import { SECTION } from "../../drawing/flats";
 import { mirrored, stretch } from "../../drawing/wire";
 import { FlatView } from "./FlatView";
 import { SceneView } from "./SceneView";
@@ -31,6 +32,8 @@ interface Props {
 export interface ViewWire {
   diameterMm: number;
   points: readonly number[];
+  sections?: readonly number[];
+  holes?: FormWire["holes"];
   marked?: boolean;
 }
 
@@ -83,22 +86,28 @@ export function ShapeView({ form, twins: pair, view, onView, shape, straight, he
 function wiresOf(form: FormAnswer, shape: FormShape | null, held: boolean, step: number | null): ViewWire[] {
   if (shape) {
     const points = (held && shape.held) || shape.free;
-    return form.wires.map((wire, i) => ({ diameterMm: wire.diameterMm, points: points[i] ?? [] }));
+    return form.wires.map((wire, i) => ({
+      diameterMm: wire.diameterMm,
+      points: points[i] ?? [],
+      sections: held ? [] : (shape.sections[i] ?? []),
+    }));
   }
-  return form.wires.flatMap((wire) => {
+  return form.wires.flatMap((wire): readonly ViewWire[] => {
     const hand = step === null ? undefined : wire.stretches.find((one) => one.step === step);
     if (!hand) {
-      return [{ diameterMm: wire.diameterMm, points: wire.points }];
+      return [wire];
     }
     const part = (from: number, to: number, marked: boolean): ViewWire => ({
       diameterMm: wire.diameterMm,
       points: stretch(wire.points, wire.alongMm, from, to),
+      sections:
+        wire.sections.length > 0 ? stretch(wire.sections, wire.alongMm, from, to, SECTION) : wire.sections,
       marked,
     });
     return [
       part(0, hand.fromMm, false),
       part(hand.fromMm, hand.toMm, true),
-      part(hand.toMm, wire.lengthInPieceMm, false),
+      { ...part(hand.toMm, wire.lengthInPieceMm, false), holes: wire.holes },
     ];
   });
 }
@@ -117,6 +126,12 @@ function withTwin(wires: ViewWire[], form: FormAnswer): ViewWire[] {
     ...wires.map((wire) => ({
       ...wire,
       points: mirrored(wire.points).map((value, i) => (i % 3 === 0 ? value + shift : value)),
+      sections: mirrored(wire.sections ?? [], SECTION),
+      holes: wire.holes?.map((hole) => ({
+        ...hole,
+        centre: [shift - hole.centre[0]!, hole.centre[1]!, hole.centre[2]!],
+        axis: [-hole.axis[0]!, hole.axis[1]!, hole.axis[2]!],
+      })),
     })),
   ];
 }

@@ -42,7 +42,7 @@ export function WireStrip({
               ? `${sizeText(wire.offcutMm, units, 1)} of it comes back`
               : "nothing is trimmed"}
             {wire.meltedMm > 0 && `, ${sizeText(wire.meltedMm, units, 1)} melts into the ball`}
-            {pieces > 1 && `; ${pieces} pieces take ${wireLength(wire.lengthToCutMm * pieces, units)}`}
+            {pieces > 1 && `; ${pieces} pieces take ${wireLength(wire.forPiecesMm, units)}`}
           </span>
         </p>
         <span className="flex items-baseline gap-5">

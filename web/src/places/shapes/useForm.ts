@@ -15,6 +15,7 @@ export function questionOf(job: FormJobData) {
     cutting: job.cutting,
     plainFromMm: job.plainFromMm,
     tailFactor: job.tailFactor,
+    pieces: job.pieces,
   };
 }
 

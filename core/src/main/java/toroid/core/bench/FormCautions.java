@@ -13,7 +13,7 @@ public final class FormCautions {
         var cautions = new ArrayList<Caution>();
         switch (step.kind()) {
             case CUT, TRIM -> cautions.add(Caution.GLASSES_ENDS_FLY);
-            case BALL, SOLDER -> cautions.add(Caution.TORCH);
+            case BALL, SOLDER, ANNEAL -> cautions.add(Caution.TORCH);
             case DRILL -> cautions.add(Caution.DRILLING);
             case HAMMER -> cautions.add(Caution.HAMMERING);
             case GLUE -> cautions.add(Caution.GLUE);

@@ -1,6 +1,5 @@
 package toroid.core.form;
 
-import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.WirePoint;
 
@@ -9,16 +8,19 @@ import toroid.core.bend.program.WirePoint;
  * wire by at most a hundredth of its diameter.
  */
 public record Extent(Vector3D least, Vector3D most) {
+    private static final Vector3D[] AXES = {Vector3D.PLUS_I, Vector3D.PLUS_J, Vector3D.PLUS_K};
+
     public static Extent of(FormWork work) {
         double[] low = {Double.MAX_VALUE, Double.MAX_VALUE, Double.MAX_VALUE};
         double[] high = {-Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
         for (FormedWire wire : work.wires()) {
-            List<WirePoint> points = wire.program().sampled(0.01 * wire.diameterMm(), 10 * wire.diameterMm());
-            for (WirePoint point : points) {
-                Vector3D t = point.frame().tangent();
-                Vector3D p = point.frame().position();
-                double r = wire.diameterMm() / 2;
-                stretch(low, high, p, new double[] {reach(r, t.getX()), reach(r, t.getY()), reach(r, t.getZ())});
+            for (WirePoint point : wire.sampled(0.01 * wire.diameterMm(), 10 * wire.diameterMm())) {
+                Flat.Section section = wire.sectionAt(point);
+                double[] by = new double[AXES.length];
+                for (int i = 0; i < AXES.length; i++) {
+                    by[i] = section.reach(point.frame(), AXES[i]);
+                }
+                stretch(low, high, point.frame().position(), by);
             }
         }
         for (Solid solid : work.solids()) {
@@ -28,11 +30,6 @@ public record Extent(Vector3D least, Vector3D most) {
             }
         }
         return new Extent(new Vector3D(low[0], low[1], low[2]), new Vector3D(high[0], high[1], high[2]));
-    }
-
-    /** How far the wire's round section reaches along an axis. */
-    private static double reach(double radius, double along) {
-        return radius * Math.sqrt(Math.max(0, 1 - along * along));
     }
 
     private static void stretch(double[] low, double[] high, Vector3D p, double[] by) {

@@ -12,31 +12,83 @@ import toroid.core.wire.Wire;
 
 /** The figures of a form, each with its formula, its worked values and its source. */
 public final class FormFigures {
-    private static final String MIDDLE =
+    static final String MIDDLE =
             "Round wire bends about its middle (K-factor ½); arcs, helices and flat spirals exact, domed and coiled coils integrated.";
+
+    private static final String TAILS = "Tails: what the hand holds; common practice, then your own log.";
 
     private FormFigures() {}
 
-    /** In the piece, to cut, offcut, mass; then one figure for each wire when there are several. */
-    public static List<Figure> of(FormWork work) {
+    /**
+     * In the piece, to cut, offcut, mass, wire for all pieces; then each wire's length in the piece and to cut
+     * ({@code wire-0-in-piece}, {@code wire-0-to-cut}), then that of every step which puts wire into the piece
+     * ({@code step-3} for the fourth).
+     *
+     * @param pieces how many are made, 1 up
+     */
+    public static List<Figure> of(FormWork work, int pieces) {
         var figures = new ArrayList<Figure>();
-        figures.add(total(work));
+        figures.add(inPiece("length-in-piece", parts(work, null), work.inPiece()));
         figures.add(toCut(work));
         figures.add(offcut(work));
         figures.add(mass(work));
+        figures.add(forPieces(work, pieces));
+        for (int i = 0; i < work.wires().size(); i++) {
+            FormedWire wire = work.wires().get(i);
+            figures.add(inPiece("wire-" + i + "-in-piece", parts(work, wire), wire.inPiece()));
+            figures.add(toCut(i, wire));
+        }
+        for (int i = 0; i < work.steps().size(); i++) {
+            if (work.steps().get(i).lengthMm() > 0) {
+                figures.add(StepLength.ofStep(work, i));
+            }
+        }
         return figures;
     }
 
-    private static Figure total(FormWork work) {
+    /** What each step puts into a wire; into all wires when it is null. */
+    private static List<String> parts(FormWork work, FormedWire only) {
         var parts = new ArrayList<String>();
         for (FormStep step : work.steps()) {
-            if (step.lengthMm() > 0) {
+            if (step.lengthMm() > 0 && (only == null || only.name().equals(step.wire()))) {
                 parts.add(say("%s %.2f", step.part(), step.lengthMm()));
             }
         }
-        double length = work.inPiece().inMillimetres();
+        return parts;
+    }
+
+    private static Figure toCut(int place, FormedWire wire) {
         return Figure.exact(
-                "length-in-piece",
+                "wire-" + place + "-to-cut",
+                wire.toCut().inMillimetres(),
+                "mm",
+                PRACTICE,
+                "in the piece + first tail + second tail",
+                say(
+                        "%.2f + %.1f + %.1f = %.2f mm",
+                        wire.inPiece().inMillimetres(),
+                        wire.tails().firstMm(),
+                        wire.tails().secondMm(),
+                        wire.toCut().inMillimetres()),
+                TAILS);
+    }
+
+    private static Figure forPieces(FormWork work, int pieces) {
+        double one = work.toCut().inMillimetres();
+        return Figure.exact(
+                "wire-for-pieces",
+                work.toCutFor(pieces).inMillimetres(),
+                "mm",
+                EXACT,
+                "pieces × to cut",
+                say("%d × %.2f = %.1f mm", pieces, one, pieces * one),
+                "Multiplication; spare pieces are not in it.");
+    }
+
+    private static Figure inPiece(String id, List<String> parts, DevelopedLength of) {
+        double length = of.inMillimetres();
+        return Figure.exact(
+                id,
                 length,
                 "mm",
                 EXACT,
@@ -55,7 +107,7 @@ public final class FormFigures {
                 PRACTICE,
                 "in the piece + handling tails",
                 say("%.2f + %.2f = %.2f mm", work.inPiece().inMillimetres(), tails, cut),
-                "Tails: what the hand holds; common practice, then your own log.");
+                TAILS);
     }
 
     private static Figure offcut(FormWork work) {

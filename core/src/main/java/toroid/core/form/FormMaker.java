@@ -116,6 +116,7 @@ public final class FormMaker {
                 tails,
                 middle,
                 wire.isFollowing(),
+                wire.flats(),
                 List.of(firstEnd, wire.end())));
     }
 

@@ -1,6 +1,7 @@
 package toroid.core.form;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -48,11 +49,21 @@ final class FormNotes {
                 "use", strength.use().name());
         if (d < Math.min(from, 0.8) - 0.05) {
             notes.add(Note.care("wrap-this-loop", values));
-        } else if (d < from - 0.05 || strength.use() == RingStrength.Use.SOLDER_IT) {
+        } else if (request.schools().alwaysWraps()) {
+            notes.add(Note.care("rule-always-wrap", values));
+        } else if (d < from - 0.05 && strength.use() != RingStrength.Use.SOLDER_IT) {
+            notes.add(Note.care("rule-plain-from", with(values, "fromMm", from)));
+        } else if (strength.use() == RingStrength.Use.SOLDER_IT) {
             notes.add(Note.care("plain-loop-opens", values));
         } else {
             notes.add(Note.good("plain-loop-holds", values));
         }
+    }
+
+    private static Map<String, Object> with(Map<String, Object> values, String key, Object value) {
+        var all = new HashMap<>(values);
+        all.put(key, value);
+        return all;
     }
 
     private static void temper(FormMaker maker, List<FormedWire> wires, List<Note> notes) {
@@ -88,12 +99,6 @@ final class FormNotes {
                 .filter(FormedWire::follows)
                 .findFirst()
                 .ifPresent(wire -> notes.add(Note.info("course-by-hand", Map.of("wire", wire.name()))));
-        boolean flat = wires.stream()
-                .anyMatch(wire ->
-                        wire.ends().contains(EndState.HAMMERED) || wire.ends().contains(EndState.DRILLED));
-        if (flat) {
-            notes.add(Note.info("flats-drawn-round", Map.of()));
-        }
     }
 
     /** Steps that lay wire on wire: wraps and bindings, as tight as what they lie on. */

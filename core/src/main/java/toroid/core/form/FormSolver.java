@@ -44,6 +44,7 @@ public final class FormSolver {
                 wire.tails(),
                 wire.middleMm(),
                 wire.follows(),
+                wire.flats().stream().map(Flat::mirrored).toList(),
                 wire.ends());
     }
 }

@@ -44,6 +44,8 @@ public record FormStep(
         BALL,
         DOME,
         STRETCH,
+        PRESS,
+        ANNEAL,
         CRIMP,
         BIND,
         HAMMER,

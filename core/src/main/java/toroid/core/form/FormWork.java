@@ -3,6 +3,7 @@ package toroid.core.form;
 import java.util.List;
 import java.util.Map;
 import toroid.core.bend.program.Contact;
+import toroid.core.numeric.Checks;
 import toroid.core.quantity.Note;
 
 /**
@@ -24,6 +25,9 @@ public record FormWork(
         List<FormStep> steps,
         List<Note> notes,
         List<Contact> contacts) {
+    /** More pieces than this are several jobs. */
+    public static final int MOST_PIECES = 2000;
+
     public FormWork {
         wires = List.copyOf(wires);
         solids = List.copyOf(solids);
@@ -42,5 +46,15 @@ public record FormWork(
     public CutLength toCut() {
         return new CutLength(
                 wires.stream().mapToDouble(w -> w.toCut().inMillimetres()).sum());
+    }
+
+    /**
+     * Wire to cut for so many pieces, mm.
+     *
+     * @param pieces 1 to {@value #MOST_PIECES}
+     */
+    public CutLength toCutFor(int pieces) {
+        Checks.within("pieces", pieces, 1, MOST_PIECES, "pieces", "Split the job.");
+        return new CutLength(pieces * toCut().inMillimetres());
     }
 }

@@ -22,21 +22,29 @@ public final class Forming {
      *
      * @param stepsDone 0 to the number of steps
      */
-    public static List<BendProgram> shapes(FormWork work, int stepsDone, boolean held) {
+    public static List<FormedWire> shapes(FormWork work, int stepsDone, boolean held) {
         Set<Integer> made = new HashSet<>();
         for (FormStep step : work.steps().subList(0, stepsDone)) {
             made.add(step.id());
         }
         FormStep last = stepsDone == 0 ? null : work.steps().get(stepsDone - 1);
-        var shapes = new ArrayList<BendProgram>();
+        var shapes = new ArrayList<FormedWire>();
         for (FormedWire wire : work.wires()) {
             BendProgram now = wire.program().formed(step -> made.contains(step) || step < 0);
             if (held && last != null && last.toolMm() != null && last.wire().equals(wire.name())) {
                 now = held(now, last, wire.diameterMm());
             }
-            shapes.add(anchored(now, wire));
+            shapes.add(wire.inShape(anchored(now, wire), hammered(work, wire, stepsDone)));
         }
         return shapes;
+    }
+
+    /** How many of the wire's flats are hammered by then: one at each hammering of it. */
+    private static int hammered(FormWork work, FormedWire wire, int stepsDone) {
+        return (int) work.steps().subList(0, stepsDone).stream()
+                .filter(step ->
+                        step.kind() == FormStep.Kind.HAMMER && step.wire().equals(wire.name()))
+                .count();
     }
 
     private static BendProgram held(BendProgram program, FormStep step, double wireMm) {

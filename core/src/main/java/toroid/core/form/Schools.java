@@ -4,7 +4,7 @@ package toroid.core.form;
  * The maker's habits that a form follows.
  *
  * @param cutting pre-cut lengths, or straight from the spool
- * @param plainFromMm plain loops are trusted from this wire on, mm; 0.8, 1.0 or infinite for always wrapped
+ * @param plainFromMm plain loops are trusted from this wire on, mm; 0.8 or 1.0; {@link #ALWAYS_WRAPPED_MM} for makers who always wrap
  * @param tailFactor the handling tail against the form's own default, learnt or 1
  */
 public record Schools(Cutting cutting, double plainFromMm, double tailFactor) {
@@ -14,5 +14,13 @@ public record Schools(Cutting cutting, double plainFromMm, double tailFactor) {
         FROM_SPOOL
     }
 
+    /** Thicker than any wire here: no plain loop is trusted. */
+    public static final double ALWAYS_WRAPPED_MM = 100;
+
     public static final Schools USUAL = new Schools(Cutting.PRE_CUT, 1.0, 1);
+
+    /** Whether the maker's rule is to wrap every loop. */
+    public boolean alwaysWraps() {
+        return plainFromMm >= ALWAYS_WRAPPED_MM;
+    }
 }

@@ -19,14 +19,14 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
 
     /** @param sides corners of a ring, 3 up */
     public static TubeMesh of(FormedWire wire, int sides) {
-        List<WirePoint> points = wire.program().sampled(SAGITTA_SHARE * wire.diameterMm(), 8 * wire.diameterMm());
+        List<WirePoint> points = wire.sampled(SAGITTA_SHARE * wire.diameterMm(), 8 * wire.diameterMm());
         var corners = new ArrayList<Vector3D>();
         Vector3D normal = points.get(0).frame().normal();
         for (int i = 0; i < points.size(); i++) {
             if (i > 0) {
                 normal = carried(points.get(i - 1), points.get(i), normal);
             }
-            ring(corners, points.get(i), normal, wire.diameterMm() / 2, sides);
+            ring(corners, points.get(i), normal, wire.sectionAt(points.get(i)), sides);
         }
         var triangles = new ArrayList<int[]>();
         for (int i = 0; i + 1 < points.size(); i++) {
@@ -54,13 +54,28 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
         return new Vector3D(1, v, -2 * v.dotProduct(mirror) / square, mirror);
     }
 
-    private static void ring(List<Vector3D> corners, WirePoint at, Vector3D normal, double radius, int sides) {
+    /** Round wire's corners lie on its circle; hammered wire's on a superellipse of order 4, boxy with rounded edges. */
+    private static void ring(List<Vector3D> corners, WirePoint at, Vector3D normal, Flat.Section section, int sides) {
         Vector3D side = at.frame().tangent().crossProduct(normal);
+        Vector3D through = section.through(at.frame());
+        boolean round = section.halfWideMm() - section.halfThickMm() < 1e-9;
         for (int k = 0; k < sides; k++) {
             double angle = 2 * Math.PI * k / sides;
+            Vector3D out = new Vector3D(Math.cos(angle), normal, Math.sin(angle), side);
+            double u = out.dotProduct(section.across());
+            double v = out.dotProduct(through);
             corners.add(new Vector3D(
-                    1, at.frame().position(), radius * Math.cos(angle), normal, radius * Math.sin(angle), side));
+                    1,
+                    at.frame().position(),
+                    section.halfWideMm() * (round ? u : boxy(u)),
+                    section.across(),
+                    section.halfThickMm() * (round ? v : boxy(v)),
+                    through));
         }
+    }
+
+    private static double boxy(double x) {
+        return Math.signum(x) * Math.sqrt(Math.abs(x));
     }
 
     private static void wall(List<int[]> triangles, int first, int sides) {

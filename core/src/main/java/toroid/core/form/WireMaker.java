@@ -3,6 +3,7 @@ package toroid.core.form;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.DomedSpiral;
 import toroid.core.bend.program.Frame;
@@ -17,6 +18,7 @@ public final class WireMaker {
     private final double diameterMm;
     private final ProgramBuilder builder;
     private final List<StepDraft> steps = new ArrayList<>();
+    private final List<Flat> flats = new ArrayList<>();
     private EndState end = EndState.FLUSH;
     private boolean follows;
     private double tailMm;
@@ -40,6 +42,11 @@ public final class WireMaker {
 
     public Frame here() {
         return builder.here();
+    }
+
+    /** The wire as it is bent so far. */
+    public BendProgram program() {
+        return builder.build();
     }
 
     public double lengthMm() {
@@ -81,6 +88,26 @@ public final class WireMaker {
         return bend(diameterMm / 2, degrees);
     }
 
+    /**
+     * Leaves a length straight and hammers it flat; the hammering is a step of its own, told where {@link #does} puts it.
+     *
+     * @param fromThickMm thickness where it begins
+     * @param toThickMm thickness where it ends
+     * @param turnDegrees the width's direction from the wire's normal
+     * @param holeMm drilled through its middle; 0 for none
+     */
+    public WireMaker flat(
+            String part, double mm, double fromThickMm, double toThickMm, double turnDegrees, double holeMm) {
+        double from = lengthMm();
+        leave(part, mm);
+        flats.add(new Flat(from, lengthMm(), fromThickMm, toThickMm, Math.toRadians(turnDegrees), holeMm));
+        return this;
+    }
+
+    List<Flat> flats() {
+        return flats;
+    }
+
     public WireMaker roll(double degrees) {
         builder.roll(Math.toRadians(degrees));
         return this;
@@ -95,6 +122,21 @@ public final class WireMaker {
         builder.to(place, direction);
         return this;
     }
+
+    /** Over to a frame that looks the way the wire looks now, in an arch: out, along, and in again. Nothing when it is there. */
+    public WireMaker carry(Frame frame) {
+        Vector3D chord = frame.position().subtract(here().position());
+        Vector3D aside = chord.subtract(here().tangent().scalarMultiply(chord.dotProduct(here().tangent())));
+        if (aside.getNorm() > 1e-6) {
+            Vector3D middle = new Vector3D(1, here().position(), 0.5, chord, aside.getNorm() / ARCH, here().tangent());
+            to(middle, aside);
+        }
+        to(frame.position(), frame.tangent());
+        return towards(frame.normal());
+    }
+
+    /** How flat the arch is: its rise against its span. */
+    private static final double ARCH = 6;
 
     public WireMaker wrap(CoilSize coil, Frame axis) {
         builder.wrap(coil, axis);

@@ -54,6 +54,21 @@ public record Zigzag(double angle, double flankMm, double radiusMm) {
         return 2 * (flankMm * Math.cos(angle) + 2 * radiusMm * Math.sin(angle)) / waveWireMm();
     }
 
+    /** How far the wire's middle has risen that far along its run from a valley, mm; up to the middle of a flank. */
+    public double riseFromValleyMm(double alongMm) {
+        double round = radiusMm * Math.sin(angle);
+        double x = Math.abs(alongMm);
+        return x <= round
+                ? radiusMm - Math.sqrt(radiusMm * radiusMm - x * x)
+                : radiusMm * (1 - Math.cos(angle)) + (x - round) * Math.tan(angle);
+    }
+
+    /** Half the wire as a cut straight across the run shows it: {@code d/2 / cos} of its slope there, mm. */
+    public double halfAcrossMm(double wireMm, double alongMm) {
+        double slope = Math.min(angle, Math.asin(Math.min(1, Math.abs(alongMm) / radiusMm)));
+        return wireMm / 2 / Math.cos(slope);
+    }
+
     /** Runs that many waves from where the wire is, along its tangent. */
     public void run(WireMaker wire, int waves) {
         double degrees = Math.toDegrees(angle);

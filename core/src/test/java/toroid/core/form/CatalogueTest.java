@@ -18,6 +18,7 @@ import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.Frame;
 import toroid.core.bend.program.WirePoint;
 import toroid.core.numeric.Refusal;
+import toroid.core.quantity.Figure;
 
 /** What holds for every form of the catalogue. */
 class CatalogueTest {
@@ -240,8 +241,8 @@ class CatalogueTest {
     @MethodSource("ids")
     void formingBeginsStraightAndEndsInTheForm(String id) {
         FormWork work = EveryForm.usual(id);
-        List<BendProgram> begun = Forming.shapes(work, 0, false);
-        List<BendProgram> done = Forming.shapes(work, work.steps().size(), false);
+        List<BendProgram> begun = programs(work, 0);
+        List<BendProgram> done = programs(work, work.steps().size());
         for (int i = 0; i < work.wires().size(); i++) {
             BendProgram program = work.wires().get(i).program();
             assertThat(begun.get(i).sharpestRadiusMm()).isInfinite();
@@ -251,5 +252,37 @@ class CatalogueTest {
             assertThat(done.get(i).start().position().distance(program.start().position()))
                     .isLessThan(1e-6);
         }
+    }
+
+    /** Every length opens to its why: wires' and steps' figures add up to the form's, and each says its formula. */
+    @ParameterizedTest
+    @MethodSource("ids")
+    void everyLengthHasItsWhy(String id) {
+        FormWork work = EveryForm.usual(id);
+        Map<String, Figure> figures = new HashMap<>();
+        FormFigures.of(work, 3).forEach(figure -> figures.put(figure.id(), figure));
+        double steps = 0;
+        double cut = 0;
+        for (int i = 0; i < work.steps().size(); i++) {
+            FormStep step = work.steps().get(i);
+            if (step.lengthMm() > 0) {
+                Figure figure = figures.get("step-" + i);
+                assertThat(figure.value()).isCloseTo(step.lengthMm(), within(1e-5));
+                assertThat(figure.formula()).hasSizeGreaterThan(4);
+                assertThat(figure.worked()).contains("=");
+                steps += figure.value();
+            }
+        }
+        for (int i = 0; i < work.wires().size(); i++) {
+            cut += figures.get("wire-" + i + "-to-cut").value();
+        }
+        assertThat(steps).isCloseTo(work.inPiece().inMillimetres(), within(1e-3));
+        assertThat(figures.get("wire-for-pieces").value()).isCloseTo(3 * cut, within(1e-6));
+    }
+
+    private static List<BendProgram> programs(FormWork work, int stepsDone) {
+        return Forming.shapes(work, stepsDone, false).stream()
+                .map(FormedWire::program)
+                .toList();
     }
 }

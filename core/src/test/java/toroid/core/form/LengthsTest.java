@@ -181,8 +181,12 @@ class LengthsTest {
         assertThat(over.degrees()).isCloseTo(180, within(1e-6));
         // the wire keeps its length: angle × radius is the same in the tool and let go
         assertThat(over.heldDegrees() * (over.toolMm() + 0.8)).isCloseTo(180 * 9.8, within(1e-6));
-        var held = Forming.shapes(work, work.steps().indexOf(over) + 1, true).get(0);
-        var free = Forming.shapes(work, work.steps().indexOf(over) + 1, false).get(0);
+        var held = Forming.shapes(work, work.steps().indexOf(over) + 1, true)
+                .get(0)
+                .program();
+        var free = Forming.shapes(work, work.steps().indexOf(over) + 1, false)
+                .get(0)
+                .program();
         assertThat(held.lengthMm()).isCloseTo(free.lengthMm(), within(1e-9));
         assertThat(held.end().position().distance(free.end().position())).isGreaterThan(0.1);
     }

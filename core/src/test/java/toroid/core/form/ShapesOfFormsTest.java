@@ -196,7 +196,7 @@ class ShapesOfFormsTest {
 
     @Test
     void coilsSideBySideMeshAtTwiceTheWire() {
-        FormWork work = EveryForm.solve("interleaved-coils", 1.0, Map.of("coils", 3, "turns", 6));
+        FormWork work = EveryForm.solve("interleaved-coils", 1.0, Map.of("coils", 3, "turns", 6, "lean", 0));
         List<FormedWire> coils =
                 work.wires().stream().filter(w -> w.name().startsWith("coil")).toList();
         assertThat(coils).hasSize(3);

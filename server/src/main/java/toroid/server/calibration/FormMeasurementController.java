@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import toroid.core.calibration.Expected;
 import toroid.core.calibration.HandlingTail;
 import toroid.core.calibration.Repeatability;
 import toroid.server.store.Kept;
@@ -38,8 +39,17 @@ class FormMeasurementController extends KeptController<FormMeasurementData> {
             Double wanted,
             @NotNull Repeatability spread) {}
 
-    /** What this form's measurements have taught. */
-    record Learnt(@NotNull HandlingTail tail, @NotNull List<Session> sessions) {}
+    /**
+     * What this form's measurements have taught.
+     *
+     * @param loops how near to the plan a loop is expected
+     * @param cuts how near to the plan a cut length is expected
+     */
+    record Learnt(
+            @NotNull HandlingTail tail,
+            @NotNull Expected loops,
+            @NotNull Expected cuts,
+            @NotNull List<Session> sessions) {}
 
     @GetMapping("/of-run/{runId}")
     List<Kept<FormMeasurementData>> ofRun(@PathVariable UUID runId) {
@@ -48,7 +58,11 @@ class FormMeasurementController extends KeptController<FormMeasurementData> {
 
     @GetMapping("/of-form/{formId}")
     Learnt ofForm(@PathVariable String formId) {
-        return new Learnt(measurements.tailOf(formId), sessions(measurements.ofForm(formId)));
+        return new Learnt(
+                measurements.tailOf(formId),
+                measurements.loopsOf(formId),
+                measurements.cutsOf(formId),
+                sessions(measurements.ofForm(formId)));
     }
 
     private static List<Session> sessions(List<FormMeasurementData> taken) {

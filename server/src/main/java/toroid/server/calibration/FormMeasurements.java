@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import toroid.core.calibration.Expected;
 import toroid.core.calibration.HandlingTail;
 import toroid.server.store.Keeper;
 import toroid.server.store.Kept;
@@ -46,6 +47,25 @@ public class FormMeasurements extends Keeper<FormMeasurement, FormMeasurementDat
                 .filter(m -> m.tailMm() != null && m.tailMm() > 0.01 && m.predicted() != null)
                 .map(m -> new HandlingTail.Reading(m.value(), m.predicted(), m.tailMm()))
                 .toList());
+    }
+
+    /** How near to the plan this maker's loops of that form are expected. */
+    @Transactional(readOnly = true)
+    public Expected loopsOf(String formId) {
+        return Expected.of(Expected.LOOP_MM, off(formId, FormMeasurementData.Kind.LOOP_INSIDE, 0));
+    }
+
+    /** How near to the plan the lengths this maker cuts for that form are expected, with that handling tail. */
+    @Transactional(readOnly = true)
+    public Expected cutsOf(String formId) {
+        return Expected.of(Expected.CUT_MM, off(formId, FormMeasurementData.Kind.CUT_LENGTH, 1));
+    }
+
+    private List<Double> off(String formId, FormMeasurementData.Kind kind, double tails) {
+        return ofForm(formId).stream()
+                .filter(m -> m.measured() == kind && m.predicted() != null)
+                .map(m -> m.value() - m.predicted() - (m.tailMm() == null ? 0 : tails * m.tailMm()))
+                .toList();
     }
 
     @Override

@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.bench.FormRhythm;
+import toroid.core.calibration.Expected;
 import toroid.core.calibration.Repeatability;
 import toroid.server.bench.FormRunData;
 import toroid.server.bench.FormRuns;
@@ -26,10 +27,15 @@ class FormNotebookController {
         this.measurements = measurements;
     }
 
-    /** One kind of measurement of a run: planned against made. */
+    /**
+     * One kind of measurement of a run: planned against made.
+     *
+     * @param expected how near to the plan, mm; null for counts and minutes
+     */
     record Made(
             @NotNull FormMeasurementData.Kind measured,
             Double planned,
+            Expected expected,
             @NotNull List<Double> values,
             @NotNull Repeatability spread) {}
 
@@ -81,12 +87,12 @@ class FormNotebookController {
                 rhythm.piecesDone(run.place()),
                 plan.wires().stream().mapToDouble(c -> c.lengthToCutMm()).sum(),
                 run.wireUsedMm(),
-                made(taken),
+                made(plan.job().formId(), taken),
                 run.note());
     }
 
     /** One of each kind; of loops, one for each size that was planned. */
-    private static List<Made> made(List<FormMeasurementData> taken) {
+    private List<Made> made(String formId, List<FormMeasurementData> taken) {
         Map<String, List<FormMeasurementData>> alike = taken.stream()
                 .collect(Collectors.groupingBy(
                         m -> m.measured().ordinal() + "/" + m.predicted(), TreeMap::new, Collectors.toList()));
@@ -95,8 +101,21 @@ class FormNotebookController {
                     List<Double> values =
                             these.stream().map(FormMeasurementData::value).toList();
                     FormMeasurementData first = these.get(0);
-                    return new Made(first.measured(), first.predicted(), values, Repeatability.of(values));
+                    return new Made(
+                            first.measured(),
+                            first.predicted(),
+                            expected(formId, first.measured()),
+                            values,
+                            Repeatability.of(values));
                 })
                 .toList();
+    }
+
+    private Expected expected(String formId, FormMeasurementData.Kind kind) {
+        return switch (kind) {
+            case LOOP_INSIDE -> measurements.loopsOf(formId);
+            case CUT_LENGTH -> measurements.cutsOf(formId);
+            default -> null;
+        };
     }
 }

@@ -3,13 +3,14 @@ package toroid.server.export;
 import java.util.List;
 import java.util.Locale;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.bend.program.WirePoint;
+import toroid.core.form.FlatFace;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Solid;
 
 /**
- * A form's face for jigs: the middle of every wire as a polyline, beads as circles, one layer for each wire. ASCII DXF of release
+ * A form's face for jigs: the middle of every wire as a polyline, beads as circles, one layer for each wire; what is
+ * hammered as closed outlines and its holes as circles, on layers of their own. ASCII DXF of release
  * 12 (AC1009), mm, as every reader takes it.
  */
 final class FormDxf {
@@ -28,7 +29,7 @@ final class FormDxf {
                 .pair(0, "ENDSEC");
         dxf.pair(0, "SECTION").pair(2, "ENTITIES");
         for (FormedWire wire : work.wires()) {
-            dxf.polyline(wire);
+            dxf.wire(wire);
         }
         for (Solid solid : work.solids()) {
             dxf.pair(0, "CIRCLE").pair(8, "BEADS");
@@ -38,12 +39,29 @@ final class FormDxf {
         return dxf.out.toString();
     }
 
-    private void polyline(FormedWire wire) {
+    private void wire(FormedWire wire) {
         String layer = wire.name().toUpperCase(Locale.ROOT).replaceAll("[^A-Z0-9]+", "_");
-        pair(0, "POLYLINE").pair(8, layer).pair(66, "1").pair(70, "0").place(0, 0);
-        List<WirePoint> points = wire.program().sampled(SAGITTA * wire.diameterMm(), 1000);
-        for (WirePoint point : points) {
-            Vector3D p = point.frame().position();
+        polyline(
+                layer,
+                false,
+                wire.program().sampled(SAGITTA * wire.diameterMm(), 1000).stream()
+                        .map(point -> point.frame().position())
+                        .toList());
+        FlatFace face = FlatFace.of(wire);
+        face.outlines().forEach(outline -> polyline(layer + "_FLAT", true, outline));
+        for (FormedWire.Hole hole : face.holes()) {
+            pair(0, "CIRCLE").pair(8, layer + "_HOLES");
+            place(hole.centre().getX(), hole.centre().getY()).pair(40, hole.diameterMm() / 2);
+        }
+    }
+
+    private void polyline(String layer, boolean closed, List<Vector3D> places) {
+        pair(0, "POLYLINE")
+                .pair(8, layer)
+                .pair(66, "1")
+                .pair(70, closed ? "1" : "0")
+                .place(0, 0);
+        for (Vector3D p : places) {
             pair(0, "VERTEX").pair(8, layer).place(p.getX(), p.getY());
         }
         pair(0, "SEQEND").pair(8, layer);

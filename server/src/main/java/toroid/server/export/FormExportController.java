@@ -70,7 +70,7 @@ class FormExportController {
 
     private static FormQuestion outline(String csv) {
         Map<String, Object> parameters = Map.of("symmetric", "no", "bends", BendCsv.read(csv));
-        return new FormQuestion(null, null, null, null, parameters, false, null, null, null);
+        return new FormQuestion(null, null, null, null, parameters, false, null, null, null, null);
     }
 
     private ResponseEntity<byte[]> file(String id, String format, FormWork work) throws IOException {

@@ -90,6 +90,7 @@ class FormJson {
                 root.path("leftHanded").asBoolean(false),
                 null,
                 null,
+                null,
                 null);
         return new Read(root.path("form").asText(), question);
     }

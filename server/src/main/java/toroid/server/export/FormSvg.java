@@ -3,8 +3,8 @@ package toroid.server.export;
 import java.util.List;
 import java.util.Locale;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.bend.program.WirePoint;
 import toroid.core.form.Extent;
+import toroid.core.form.FlatFace;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Solid;
@@ -41,6 +41,7 @@ final class FormSvg {
             svg.append(say(
                     "<path class=\"wire\" data-length-mm=\"%.4f\" stroke=\"#1d2227\" stroke-opacity=\"0.75\" stroke-width=\"%.4f\" d=\"%s\"/>%n",
                     wire.program().lengthMm(), wire.diameterMm(), path(wire)));
+            hammered(svg, FlatFace.of(wire));
         }
         svg.append("</g>\n");
         svg.append(say(
@@ -52,11 +53,27 @@ final class FormSvg {
         return svg.toString();
     }
 
+    private static void hammered(StringBuilder svg, FlatFace face) {
+        for (List<Vector3D> outline : face.outlines()) {
+            svg.append(
+                    say("<path class=\"flat\" stroke=\"#1d2227\" stroke-width=\"0.15\" d=\"%sZ\"/>%n", line(outline)));
+        }
+        for (FormedWire.Hole hole : face.holes()) {
+            svg.append(say(
+                    "<circle class=\"hole\" cx=\"%.4f\" cy=\"%.4f\" r=\"%.4f\" fill=\"#ffffff\" stroke=\"#1d2227\" stroke-width=\"0.15\"/>%n",
+                    hole.centre().getX(), -hole.centre().getY(), hole.diameterMm() / 2));
+        }
+    }
+
     private static String path(FormedWire wire) {
-        List<WirePoint> points = wire.program().sampled(SAGITTA * wire.diameterMm(), 1000);
+        return line(wire.program().sampled(SAGITTA * wire.diameterMm(), 1000).stream()
+                .map(point -> point.frame().position())
+                .toList());
+    }
+
+    private static String line(List<Vector3D> places) {
         var d = new StringBuilder("M");
-        for (WirePoint point : points) {
-            Vector3D p = point.frame().position();
+        for (Vector3D p : places) {
             d.append(d.length() == 1 ? "" : "L").append(say("%.4f %.4f", p.getX(), -p.getY()));
         }
         return d.toString();

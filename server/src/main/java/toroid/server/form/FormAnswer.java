@@ -16,6 +16,7 @@ import toroid.core.quantity.Note;
  * A form worked out. Lengths mm, angles degrees.
  *
  * @param parameters every parameter with the value used
+ * @param forPiecesMm wire to cut for all the pieces asked for
  * @param marks of the first wire; each wire has its own as well
  * @param steps in the order hands do them
  * @param extentMm over all, wire and beads included
@@ -28,6 +29,7 @@ public record FormAnswer(
         @NotNull Map<String, Object> parameters,
         @NotNull double lengthInPieceMm,
         @NotNull double lengthToCutMm,
+        @NotNull double forPiecesMm,
         @NotNull double offcutMm,
         @NotNull double massG,
         @NotNull Extent extentMm,
@@ -79,6 +81,8 @@ public record FormAnswer(
      *
      * @param points x, y, z after one another, mm
      * @param alongMm how far along the piece each point is, from its first end, tail not included
+     * @param sections at each point the wire's section: the width's direction x, y, z, half the width, half the thickness,
+     *     mm; nothing where the wire is round all along
      * @param stretches which step makes which stretch of the wire
      */
     public record WireView(
@@ -86,6 +90,7 @@ public record FormAnswer(
             @NotNull double diameterMm,
             @NotNull double lengthInPieceMm,
             @NotNull double lengthToCutMm,
+            @NotNull double forPiecesMm,
             @NotNull double offcutMm,
             @NotNull double firstTailMm,
             @NotNull double secondTailMm,
@@ -95,7 +100,16 @@ public record FormAnswer(
             @NotNull List<Marks.Mark> marks,
             @NotNull List<Stretch> stretches,
             @NotNull double[] points,
-            @NotNull double[] alongMm) {}
+            @NotNull double[] alongMm,
+            @NotNull double[] sections,
+            @NotNull List<HoleView> holes) {}
+
+    /** A drilled hole, mm. */
+    public record HoleView(
+            @NotNull double[] centre,
+            @NotNull double[] axis,
+            @NotNull double diameterMm,
+            @NotNull double thickMm) {}
 
     /** A stretch of wire and the place in {@code steps} of the step that makes it; −1 for none. */
     public record Stretch(

@@ -64,7 +64,11 @@ final class FormCatalogue {
             @NotNull List<FormAnswer.SolidView> solids) {}
 
     /** One wire of a picture: x, y, z after one another, mm. */
-    record PictureWire(@NotNull double diameterMm, @NotNull double[] points) {}
+    record PictureWire(
+            @NotNull double diameterMm,
+            @NotNull double[] points,
+            @NotNull double[] sections,
+            @NotNull List<FormAnswer.HoleView> holes) {}
 
     static List<CatalogueForm> entries(Double wireMm) {
         return Forms.all().stream().map(form -> entry(form, wireMm)).toList();
@@ -116,10 +120,14 @@ final class FormCatalogue {
                 form.info().id(),
                 work.wires().stream()
                         .map(wire -> {
-                            List<WirePoint> points = Points.of(wire.program(), wire.diameterMm(), COARSE);
-                            return new PictureWire(wire.diameterMm(), Points.flat(points));
+                            List<WirePoint> points = Points.of(wire, COARSE);
+                            return new PictureWire(
+                                    wire.diameterMm(),
+                                    Points.flat(points),
+                                    Points.sections(wire, points),
+                                    FormView.holes(wire));
                         })
                         .toList(),
-                FormView.of(work, OwnTools.NONE).solids());
+                FormView.of(work, 1, OwnTools.NONE).solids());
     }
 }

@@ -13,9 +13,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import toroid.core.bend.program.BendProgram;
 import toroid.core.form.FormScaling;
 import toroid.core.form.FormWork;
+import toroid.core.form.FormedWire;
 import toroid.core.form.Forming;
 import toroid.core.form.Forms;
 import toroid.core.wire.Wire;
@@ -36,11 +36,13 @@ class FormController {
      * The wires once a step is made, as points: held in the tool, and let go.
      *
      * @param held null where nothing springs
+     * @param sections of the free wires, as of a form worked out; empty for one that is round all along
      */
     record Shape(
             @NotNull int stepsDone,
             List<double[]> held,
-            @NotNull List<double[]> free) {}
+            @NotNull List<double[]> free,
+            @NotNull List<double[]> sections) {}
 
     @Operation(
             summary = "The catalogue: every form with its parameters, units and limits, for that wire or its usual one")
@@ -70,11 +72,7 @@ class FormController {
         FormWork work = workshop.work(id, question);
         var shapes = new ArrayList<Shape>();
         for (int done = 0; done <= work.steps().size(); done++) {
-            boolean springs = done > 0 && work.steps().get(done - 1).toolMm() != null;
-            shapes.add(new Shape(
-                    done,
-                    springs ? points(work, Forming.shapes(work, done, true)) : null,
-                    points(work, Forming.shapes(work, done, false))));
+            shapes.add(shape(work, done));
         }
         return shapes;
     }
@@ -97,12 +95,19 @@ class FormController {
         return FormScaling.scaled(Forms.byId(id), question.parameters(), question.fromWireMm(), question.toWireMm());
     }
 
-    private static List<double[]> points(FormWork work, List<BendProgram> programs) {
-        var wires = new ArrayList<double[]>();
-        for (int i = 0; i < programs.size(); i++) {
-            double d = work.wires().get(i).diameterMm();
-            wires.add(Points.flat(Points.of(programs.get(i), d, COARSE)));
-        }
-        return wires;
+    private static Shape shape(FormWork work, int done) {
+        boolean springs = done > 0 && work.steps().get(done - 1).toolMm() != null;
+        List<FormedWire> free = Forming.shapes(work, done, false);
+        return new Shape(
+                done,
+                springs ? points(Forming.shapes(work, done, true)) : null,
+                points(free),
+                free.stream()
+                        .map(wire -> Points.sections(wire, Points.of(wire, COARSE)))
+                        .toList());
+    }
+
+    private static List<double[]> points(List<FormedWire> wires) {
+        return wires.stream().map(wire -> Points.flat(Points.of(wire, COARSE))).toList();
     }
 }

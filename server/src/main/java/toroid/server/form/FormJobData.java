@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import toroid.core.form.FormWork;
 import toroid.core.form.OutlineRow;
 import toroid.core.form.Schools;
 import toroid.core.metal.Metals;
@@ -39,7 +40,7 @@ public record FormJobData(
         @NotNull double plainFromMm,
         @NotNull double tailFactor,
         @NotNull String note) {
-    public static final int MOST_PIECES = 2000;
+    public static final int MOST_PIECES = FormWork.MOST_PIECES;
     private static final int MOST_PARAMETERS = 40;
     private static final int LONGEST_WORD = 80;
 
@@ -101,6 +102,7 @@ public record FormJobData(
                 hand == Hand.LEFT,
                 cutting,
                 plainFromMm,
-                tailFactor);
+                tailFactor,
+                pieces);
     }
 }

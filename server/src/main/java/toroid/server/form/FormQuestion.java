@@ -22,6 +22,7 @@ import toroid.core.metal.Temper;
  * @param cutting pre-cut lengths when left out
  * @param plainFromMm plain loops are trusted from this wire on; 1.0 when left out
  * @param tailFactor handling tails against the form's own; 1 when left out
+ * @param pieces how many are made; 1 when left out
  */
 @Schema(description = "A form to be worked out; everything may be left out")
 public record FormQuestion(
@@ -33,7 +34,12 @@ public record FormQuestion(
         Boolean leftHanded,
         Schools.Cutting cutting,
         Double plainFromMm,
-        Double tailFactor) {
+        Double tailFactor,
+        Integer pieces) {
+
+    int wanted() {
+        return pieces == null ? 1 : pieces;
+    }
 
     FormRequest toCore(double usualWireMm) {
         Metal kept = MetalNames.metalOrRefuse(metal == null ? "copper" : metal);
@@ -75,6 +81,6 @@ public record FormQuestion(
 
     public FormQuestion mirrored(boolean left) {
         return new FormQuestion(
-                wireDiameterMm, metal, temper, spoolId, parameters, left, cutting, plainFromMm, tailFactor);
+                wireDiameterMm, metal, temper, spoolId, parameters, left, cutting, plainFromMm, tailFactor, pieces);
     }
 }

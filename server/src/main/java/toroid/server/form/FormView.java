@@ -20,8 +20,8 @@ final class FormView {
 
     private FormView() {}
 
-    static FormAnswer of(FormWork work, OwnTools tools) {
-        List<Figure> figures = FormFigures.of(work);
+    static FormAnswer of(FormWork work, int pieces, OwnTools tools) {
+        List<Figure> figures = FormFigures.of(work, pieces);
         double offcut = work.wires().stream().mapToDouble(FormedWire::offcutMm).sum();
         double mass = figures.stream()
                 .filter(f -> f.id().equals("mass-in-piece"))
@@ -29,7 +29,7 @@ final class FormView {
                 .orElseThrow()
                 .value();
         List<FormAnswer.WireView> wires =
-                work.wires().stream().map(wire -> wire(wire, work)).toList();
+                work.wires().stream().map(wire -> wire(wire, work, pieces)).toList();
         return new FormAnswer(
                 work.info().id(),
                 work.info().name(),
@@ -38,6 +38,7 @@ final class FormView {
                 work.values(),
                 work.inPiece().inMillimetres(),
                 work.toCut().inMillimetres(),
+                work.toCutFor(pieces).inMillimetres(),
                 offcut,
                 mass,
                 extent(work),
@@ -88,13 +89,14 @@ final class FormView {
                 FormCautions.of(step, work.info().family()));
     }
 
-    private static FormAnswer.WireView wire(FormedWire wire, FormWork work) {
-        List<WirePoint> points = Points.of(wire.program(), wire.diameterMm(), FINE);
+    private static FormAnswer.WireView wire(FormedWire wire, FormWork work, int pieces) {
+        List<WirePoint> points = Points.of(wire, FINE);
         return new FormAnswer.WireView(
                 wire.name(),
                 wire.diameterMm(),
                 wire.inPiece().inMillimetres(),
                 wire.toCut().inMillimetres(),
+                wire.toCutFor(pieces).inMillimetres(),
                 wire.offcutMm(),
                 wire.tails().firstMm(),
                 wire.tails().secondMm(),
@@ -106,7 +108,16 @@ final class FormView {
                         .toList(),
                 stretches(wire, work),
                 Points.flat(points),
-                Points.along(points));
+                Points.along(points),
+                Points.sections(wire, points),
+                holes(wire));
+    }
+
+    static List<FormAnswer.HoleView> holes(FormedWire wire) {
+        return wire.holes().stream()
+                .map(hole -> new FormAnswer.HoleView(
+                        Points.of(hole.centre()), Points.of(hole.axis()), hole.diameterMm(), hole.thickMm()))
+                .toList();
     }
 
     private static List<FormAnswer.Stretch> stretches(FormedWire wire, FormWork work) {

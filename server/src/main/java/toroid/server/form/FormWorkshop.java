@@ -46,6 +46,6 @@ public class FormWorkshop {
 
     /** Laid out, with the nearest tools in stock. */
     public FormAnswer answer(String formId, FormQuestion question) {
-        return FormView.of(work(formId, question), new OwnTools(mandrels.all()));
+        return FormView.of(work(formId, question), question.wanted(), new OwnTools(mandrels.all()));
     }
 }

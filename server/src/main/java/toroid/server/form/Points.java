@@ -2,16 +2,34 @@ package toroid.server.form;
 
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.WirePoint;
+import toroid.core.form.Flat;
+import toroid.core.form.FormedWire;
 
 /** Wires as points for drawing, rounded to a tenth of a micrometre. */
 final class Points {
     private Points() {}
 
     /** @param fineness how far a chord may stray, as a share of the wire's diameter */
-    static List<WirePoint> of(BendProgram program, double diameterMm, double fineness) {
-        return program.sampled(fineness * diameterMm, 6 * diameterMm);
+    static List<WirePoint> of(FormedWire wire, double fineness) {
+        return wire.sampled(fineness * wire.diameterMm(), 6 * wire.diameterMm());
+    }
+
+    /** Width's direction, half width, half thickness at each point; nothing when it is round all along. */
+    static double[] sections(FormedWire wire, List<WirePoint> points) {
+        if (wire.flats().isEmpty()) {
+            return new double[0];
+        }
+        double[] sections = new double[5 * points.size()];
+        for (int i = 0; i < points.size(); i++) {
+            Flat.Section section = wire.sectionAt(points.get(i));
+            sections[5 * i] = rounded(section.across().getX());
+            sections[5 * i + 1] = rounded(section.across().getY());
+            sections[5 * i + 2] = rounded(section.across().getZ());
+            sections[5 * i + 3] = rounded(section.halfWideMm());
+            sections[5 * i + 4] = rounded(section.halfThickMm());
+        }
+        return sections;
     }
 
     static double[] flat(List<WirePoint> points) {

@@ -88,6 +88,7 @@ class LineController {
      *
      * @param count how many to make; null when none was said
      * @param parameters what was said, by id
+     * @param forCountMm wire to cut for that many; null when none was said
      */
     record FormLineAnswer(
             @NotNull String formId,
@@ -99,6 +100,7 @@ class LineController {
             Integer count,
             @NotNull double lengthInPieceMm,
             @NotNull double lengthToCutMm,
+            Double forCountMm,
             @NotNull List<RingLine.Understood> understood,
             @NotNull List<Note> notes) {}
 
@@ -135,6 +137,7 @@ class LineController {
                 line.count(),
                 work.inPiece().inMillimetres(),
                 work.toCut().inMillimetres(),
+                line.count() == null ? null : work.toCutFor(line.count()).inMillimetres(),
                 line.understood(),
                 work.notes());
     }

@@ -5,8 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.bend.program.WirePoint;
 import toroid.core.form.Extent;
+import toroid.core.form.FlatFace;
 import toroid.core.form.FormStep;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
@@ -16,6 +16,7 @@ import toroid.core.form.Marks;
 public final class FormSheetPrint {
     private static final float CHECK_LINE_MM = 50;
     private static final double SAGITTA = 0.01;
+    private static final double OUTLINE_MM = 0.2;
 
     private FormSheetPrint() {}
 
@@ -59,19 +60,30 @@ public final class FormSheetPrint {
         Extent extent = Extent.of(work);
         var lines = new ArrayList<Paper.Line>();
         for (FormedWire wire : work.wires()) {
-            List<WirePoint> points = wire.program().sampled(SAGITTA * wire.diameterMm(), 1000);
-            float[] places = new float[points.size() * 2];
-            for (int i = 0; i < points.size(); i++) {
-                Vector3D p = points.get(i).frame().position().subtract(extent.least());
-                places[2 * i] = (float) p.getX();
-                places[2 * i + 1] = (float) p.getY();
+            List<Vector3D> middle = wire.program().sampled(SAGITTA * wire.diameterMm(), 1000).stream()
+                    .map(point -> point.frame().position())
+                    .toList();
+            lines.add(line(middle, extent, wire.diameterMm()));
+            for (List<Vector3D> outline : FlatFace.of(wire).outlines()) {
+                var closed = new ArrayList<>(outline);
+                closed.add(outline.get(0));
+                lines.add(line(closed, extent, OUTLINE_MM));
             }
-            lines.add(new Paper.Line(places, (float) wire.diameterMm()));
         }
         if (!paper.drawn(
                 lines, (float) extent.size().getX(), (float) extent.size().getY())) {
             paper.line("Larger than this sheet: the drawing is cut off. Take the SVG for a larger one.", 9);
         }
+    }
+
+    private static Paper.Line line(List<Vector3D> places, Extent extent, double widthMm) {
+        float[] flat = new float[places.size() * 2];
+        for (int i = 0; i < places.size(); i++) {
+            Vector3D p = places.get(i).subtract(extent.least());
+            flat[2 * i] = (float) p.getX();
+            flat[2 * i + 1] = (float) p.getY();
+        }
+        return new Paper.Line(flat, (float) widthMm);
     }
 
     private static String wireLine(FormedWire wire) {

@@ -23,7 +23,8 @@ class ApiDescription {
             "Understood",
             "Repeatability",
             "Mark",
-            "HandlingTail");
+            "HandlingTail",
+            "Expected");
 
     @Bean
     OpenAPI description() {

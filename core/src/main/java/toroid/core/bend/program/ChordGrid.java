@@ -34,7 +34,7 @@ final class ChordGrid {
         heads = new int[size[0] * size[1] * size[2]];
         Arrays.fill(heads, -1);
         next = new int[chords.count()];
-        for (int i = chords.count() - 1; i >= 0; i--) {
+        for (int i = 0; i < chords.count(); i++) {
             int at = index(at(chords.middle(i, 0), 0), at(chords.middle(i, 1), 1), at(chords.middle(i, 2), 2));
             next[i] = heads[at];
             heads[at] = i;
@@ -67,14 +67,15 @@ final class ChordGrid {
         void chord(int index);
     }
 
-    void near(double x, double y, double z, Visitor visitor) {
+    /** @param above only chords whose number is larger; in a cube they are listed from the last to the first */
+    void near(double x, double y, double z, int above, Visitor visitor) {
         int cx = at(x, 0);
         int cy = at(y, 1);
         int cz = at(z, 2);
         for (int i = Math.max(0, cx - 1); i <= Math.min(size[0] - 1, cx + 1); i++) {
             for (int j = Math.max(0, cy - 1); j <= Math.min(size[1] - 1, cy + 1); j++) {
                 for (int k = Math.max(0, cz - 1); k <= Math.min(size[2] - 1, cz + 1); k++) {
-                    for (int chord = heads[index(i, j, k)]; chord >= 0; chord = next[chord]) {
+                    for (int chord = heads[index(i, j, k)]; chord > above; chord = next[chord]) {
                         visitor.chord(chord);
                     }
                 }

@@ -80,6 +80,11 @@ public final class CoiledCoil implements SpiralCurve {
     }
 
     @Override
+    public String lengthFormula() {
+        return "∫ |dr/dθ| dθ, a coil laid round a coil";
+    }
+
+    @Override
     public double turns() {
         return turns;
     }

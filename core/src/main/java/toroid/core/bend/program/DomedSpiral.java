@@ -11,7 +11,7 @@ import toroid.core.numeric.Checks;
  * the hollow faces −z.
  */
 public final class DomedSpiral implements SpiralCurve {
-    private static final int PANELS_PER_TURN = 24;
+    private static final int PANELS_PER_TURN = 8;
 
     private final double ballRadiusMm;
     private final double startAngle;
@@ -37,7 +37,13 @@ public final class DomedSpiral implements SpiralCurve {
     }
 
     private double speed(double psi) {
-        return ballRadiusMm / rate * Math.hypot(rate, Math.sin(psi));
+        double sin = Math.sin(psi);
+        return ballRadiusMm / rate * Math.sqrt(rate * rate + sin * sin);
+    }
+
+    @Override
+    public String lengthFormula() {
+        return "∫ S √(a² + sin²ψ) dψ/a";
     }
 
     @Override

@@ -34,6 +34,11 @@ public record FlatSpiral(double innerRadiusMm, double outerRadiusMm, double spac
     }
 
     @Override
+    public String lengthFormula() {
+        return "∫ √(r² + (s/2π)²) dθ";
+    }
+
+    @Override
     public double turns() {
         return (outerRadiusMm - innerRadiusMm) / spacingMm;
     }
@@ -49,7 +54,7 @@ public record FlatSpiral(double innerRadiusMm, double outerRadiusMm, double spac
 
     private double primitive(double r) {
         double a = rate();
-        return r * Math.hypot(r, a) / (2 * a) + a / 2 * asinh(r / a);
+        return r * Math.sqrt(r * r + a * a) / (2 * a) + a / 2 * asinh(r / a);
     }
 
     private static double asinh(double x) {
@@ -63,7 +68,7 @@ public record FlatSpiral(double innerRadiusMm, double outerRadiusMm, double spac
         double theta = (r - innerRadiusMm) / a;
         double cos = Math.cos(theta);
         double sin = Math.sin(theta);
-        double speed = Math.hypot(r, a);
+        double speed = Math.sqrt(r * r + a * a);
         Vector3D tangent = new Vector3D((a * cos - r * sin) / speed, (a * sin + r * cos) / speed, 0);
         return new Frame(new Vector3D(r * cos, r * sin, 0), tangent, new Vector3D(-tangent.getY(), tangent.getX(), 0));
     }
@@ -78,7 +83,7 @@ public record FlatSpiral(double innerRadiusMm, double outerRadiusMm, double spac
         }
         return Newton.rising(
                 r -> upTo(r) - alongMm,
-                r -> Math.hypot(r, rate()) / rate(),
+                r -> Math.sqrt(r * r + rate() * rate()) / rate(),
                 Math.sqrt(innerRadiusMm * innerRadiusMm + spacingMm * alongMm / Math.PI),
                 innerRadiusMm,
                 outerRadiusMm,

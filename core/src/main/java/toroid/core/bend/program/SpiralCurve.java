@@ -1,9 +1,12 @@
 package toroid.core.bend.program;
 
 /** A curve that is no screw, told from its first end, anticlockwise in its own coordinates. Immutable. */
-public sealed interface SpiralCurve permits FlatSpiral, DomedSpiral, CoiledCoil {
+public sealed interface SpiralCurve permits FlatSpiral, DomedSpiral, CoiledCoil, LeaningCoil {
     /** Length along the curve, mm. */
     double lengthMm();
+
+    /** How its length is found, in plain letters. */
+    String lengthFormula();
 
     /** Turns, whole and part. */
     double turns();

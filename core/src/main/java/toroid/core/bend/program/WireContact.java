@@ -17,6 +17,8 @@ public final class WireContact {
     public static final double TOUCH_SHARE = 0.045;
 
     private static final double CHORD_SHARE = 0.01;
+    /** Longer chords on straight runs would widen the cubes that all chords are sought in. */
+    private static final double LONGEST_SHARE = 1.0;
 
     private WireContact() {}
 
@@ -35,7 +37,7 @@ public final class WireContact {
 
         /** Samples a wire closely enough for {@link WireContact}. */
         public static Tube of(BendProgram program, double diameterMm) {
-            return new Tube(program.sampled(CHORD_SHARE * diameterMm, 2 * diameterMm), diameterMm);
+            return new Tube(program.sampled(CHORD_SHARE * diameterMm, LONGEST_SHARE * diameterMm), diameterMm);
         }
 
         /** The chords by place, kept from one comparison to the next while the cubes are about as wide as asked. */
@@ -103,7 +105,12 @@ public final class WireContact {
             ChordGrid grid = b.grid(Math.max(1e-3, Math.sqrt(skip)));
             for (int i = 0; i < a.chords.count(); i++) {
                 int chord = i;
-                grid.near(a.chords.middle(i, 0), a.chords.middle(i, 1), a.chords.middle(i, 2), j -> compare(chord, j));
+                grid.near(
+                        a.chords.middle(i, 0),
+                        a.chords.middle(i, 1),
+                        a.chords.middle(i, 2),
+                        same ? i + 1 : -1,
+                        j -> compare(chord, j));
             }
             return worst;
         }
@@ -119,8 +126,7 @@ public final class WireContact {
         }
 
         private boolean farAlong(int i, int j) {
-            return j > i
-                    && a.chords.along(j) - a.chords.along(i + 1) > Math.PI / 2 * a.diameterMm
+            return a.chords.along(j) - a.chords.along(i + 1) > Math.PI / 2 * a.diameterMm
                     && !(butted && a.nearBothEnds(i, j));
         }
 

@@ -2,6 +2,7 @@ package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.Frame;
 import toroid.core.form.Beads;
@@ -53,52 +54,65 @@ public final class CrimpedPair implements Form {
     @Override
     public void make(FormMaker m) {
         Zigzag.checkWheels(m);
-        double d = m.d();
-        double apart = d + 2 * m.mm("height") / 2 + 0.1 * d;
+        double apart = 1.04 * m.d();
         for (int side : new int[] {1, -1}) {
             String name = side > 0 ? "upper" : "lower";
-            WireMaker wire = m.wire(name, Loops.stem(0, side * apart / 2, 1, side))
+            WireMaker wire = m.wire(name, Loops.stem(-endMm(m), side * apart / 2, 1, side))
+                    .leave(name + ", first end", endMm(m))
                     .step(Kind.CRIMP, name + ", through the wheels");
             Zigzag.of(m).run(wire, m.count("waves"));
+            wire.leave(name + ", second end", endMm(m));
             m.done(wire.tail(8).end(EndState.FILED), 8, EndState.FILED);
         }
         bind(m, apart);
     }
 
+    /** The straight end that the end turns lie on. */
+    private static double endMm(FormMaker m) {
+        return END_TURNS * pitch(m) + m.d();
+    }
+
+    private static double pitch(FormMaker m) {
+        return 1.02 * m.mm("fine");
+    }
+
+    private static final int END_TURNS = 10;
+
+    /** Bound where the two lie together: on both straight ends and in every valley, from end to end in one go. */
     private static void bind(FormMaker m, double apart) {
         double fine = m.mm("fine");
-        var two = HullWrap.sideBySide(2, m.d(), fine);
-        WireMaker binding =
-                m.wire("binding", fine, new Frame(new Vector3D(0, apart, 2), new Vector3D(0, 0, 1), Vector3D.PLUS_J));
-        int waves = m.count("waves");
-        wraps(binding, two, "first end, ten turns", 10, fine);
-        for (int i = 1; i < waves; i++) {
-            boolean centre = i == waves / 2;
-            int bead = centre ? 8 : 7;
-            on(binding, m.mm("wave") - bead * fine, "carried to the next valley");
-            wraps(
+        double end = END_TURNS * pitch(m) / 2 + m.d() / 2;
+        double length = m.count("waves") * m.mm("wave");
+        WireMaker binding = m.wire("binding", fine, side(m, -endMm(m), apart, 4 * fine));
+        var zigzag = Zigzag.of(m);
+        lash(m, binding, "first end, ten turns", -end, END_TURNS, x -> apart);
+        for (int i = 1; i < m.count("waves"); i++) {
+            boolean centre = i == m.count("waves") / 2;
+            lash(
+                    m,
                     binding,
-                    two,
                     centre ? "centre crossing, four, and four with its bead" : "valley, three, and four with its bead",
-                    bead,
-                    fine);
+                    i * m.mm("wave"),
+                    centre ? 8 : 7,
+                    x -> apart + 2 * (zigzag.riseFromValleyMm(x) + zigzag.halfAcrossMm(m.d(), x)) - m.d());
             Beads.beside(m, new Vector3D(i * m.mm("wave"), 0, (m.d() + m.mm("bead")) / 2 + fine), m.mm("bead"), 1);
         }
-        on(binding, m.mm("wave") / 2, "carried to the end");
-        wraps(binding, two, "second end, ten turns", 10, fine);
+        lash(m, binding, "second end, ten turns", length + end, END_TURNS, x -> apart);
         m.done(binding.follows().tail(20).end(EndState.TUCKED), 20, EndState.TUCKED);
     }
 
-    private static void wraps(WireMaker wire, HullWrap hull, String part, int turns, double fine) {
+    private static void lash(
+            FormMaker m, WireMaker wire, String part, double middle, int turns, DoubleUnaryOperator apart) {
         wire.step(Kind.BIND, part);
-        hull.wrap(wire, turns, 1.02 * fine, true);
+        HullWrap.over(wire, (climb, wide) -> side(m, middle + climb, wide, 0), radius(m), apart, turns, pitch(m));
     }
 
-    private static void on(WireMaker wire, double mm, String part) {
-        wire.step(Kind.BIND, part);
-        wire.to(
-                wire.here().position().add(new Vector3D(Math.max(0.2, mm), 0, 0)),
-                wire.here().tangent());
-        wire.towards(Vector3D.PLUS_J);
+    private static double radius(FormMaker m) {
+        return (m.d() + m.mm("fine")) / 2 * 1.01;
+    }
+
+    /** In front, going down over the lower wire; {@code before} it gets there. */
+    private static Frame side(FormMaker m, double x, double apart, double before) {
+        return new Frame(new Vector3D(x, -apart / 2 + before, radius(m)), Vector3D.MINUS_J, Vector3D.MINUS_K);
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import toroid.core.form.EndState;
 import toroid.core.form.Family;
+import toroid.core.form.Flat;
 import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
@@ -47,7 +48,7 @@ public final class HammeredBar implements Form {
     public void make(FormMaker m) {
         double d = m.d();
         double hole = m.mm("ring") + 0.2;
-        double wide = Math.PI * d * d / (4 * m.mm("thick"));
+        double wide = Flat.widthMm(d, m.mm("thick"));
         m.note(Note.info("flat-is-wide", Map.of("wideMm", wide, "thickMm", m.mm("thick"), "holeMm", hole)));
         if (wide < hole + 2) {
             m.care(
@@ -65,8 +66,10 @@ public final class HammeredBar implements Form {
         if (2 * m.mm("flat") > m.mm("long")) {
             throw Refusal.outOfRange("flat", m.mm("flat"), 3, m.mm("long") / 2, "mm", "Two flats do not fit this bar.");
         }
-        WireMaker bar = m.wire("bar", Loops.stem(0, 0, 1, 1)).leave("first flat", m.mm("flat"));
-        bar.leave("between the flats", m.mm("long") - 2 * m.mm("flat")).leave("second flat", m.mm("flat"));
+        double thick = m.mm("thick");
+        WireMaker bar = m.wire("bar", Loops.stem(0, 0, 1, 1)).flat("first flat", m.mm("flat"), thick, thick, 0, hole);
+        bar.leave("between the flats", m.mm("long") - 2 * m.mm("flat"));
+        bar.flat("second flat", m.mm("flat"), thick, thick, 90, hole);
         bar.does(Kind.HAMMER, "first end, flat").does(Kind.HAMMER, "second end, square to the first");
         bar.does(Kind.FILE, "ends, round").does(Kind.DRILL, "both flats, punched first");
         m.done(bar.end(EndState.DRILLED), 0, EndState.DRILLED);

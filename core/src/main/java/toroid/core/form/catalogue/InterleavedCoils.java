@@ -2,9 +2,12 @@ package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
 import java.util.List;
+import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
+import toroid.core.bend.program.LeaningCoil;
+import toroid.core.bend.program.SpiralRun;
 import toroid.core.form.Coils;
 import toroid.core.form.EndState;
 import toroid.core.form.Family;
@@ -15,10 +18,13 @@ import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
+import toroid.core.quantity.Note;
 
 /**
  * Equal coils stretched until the neighbours' turns fit in the gaps, alternate hands, joined by straight core wires. Side by side
- * neighbours mesh pairwise, so the pitch is 2d however many coils there are.
+ * neighbours mesh pairwise, so the pitch is 2d however many coils there are. Narrowed in a channel the turns lean by φ: coils are
+ * wound {@code 1/cos φ} wider so that the cores still pass, and the pitch is {@code 2d/cos φ} so that neighbours' turns, which pass at
+ * {@code (p/2) cos φ}, clear one another.
  */
 @AutoService(Form.class)
 public final class InterleavedCoils implements Form {
@@ -39,6 +45,7 @@ public final class InterleavedCoils implements Form {
                 Parameter.length(
                         "core", "core wires", d -> 1.6, d -> d, d -> 12 * d, "The rod the coils are wound on."),
                 Parameter.count("turns", "turns of each", 10, 2, 150, "Make it in lengths."),
+                Parameter.angle("lean", "narrowed, its turns lean", 15, 0, 35),
                 Parameter.choice("ends", "outer cores end in", "a loop", "a cut end"),
                 Parameter.loop("loop", "end loops, inside", 2.5).when("ends=a loop"));
     }
@@ -47,22 +54,50 @@ public final class InterleavedCoils implements Form {
     public void make(FormMaker m) {
         double d = m.d();
         double core = m.mm("core");
+        double lean = Math.toRadians(m.degrees("lean"));
+        double radius = (core + d) / 2 * 1.01 / Math.cos(lean);
+        double apart = 2 * radius * Math.cos(lean) + 0.04 * d;
+        double pitch = 2.06 * d / Math.cos(lean);
         int coils = m.count("coils");
-        double apart = core + 1.06 * d;
-        double pitch = 2.06 * d;
         double length = m.count("turns") * pitch;
+        double shift = 0;
         for (int i = 0; i < coils; i++) {
-            var size = new CoilSize((core + d) / 2 * 1.01, pitch, m.count("turns"), i % 2 == 0);
-            double y = (i - (coils - 1) / 2.0) * apart;
-            Frame start = Coils.beginning(0, y, size);
-            WireMaker coil = m.wire("coil " + (i + 1), start)
-                    .step(Kind.COIL, size.rightHanded() ? "right-handed" : "left-handed");
-            coil.coil(size).does(Kind.STRETCH, "until the neighbour's turns fit the gaps");
-            m.done(coil.tail(3).end(EndState.FILED), 10, EndState.FILED);
+            var size = new CoilSize(radius, pitch, m.count("turns"), i % 2 == 0);
+            Frame place = new Frame(
+                    new Vector3D(shift, (i - (coils - 1) / 2.0) * apart, 0), Vector3D.PLUS_I, Vector3D.PLUS_J);
+            coil(m, "coil " + (i + 1), size, lean, place);
+            shift = Math.IEEEremainder(shift - 2 * radius * Math.sin(lean), pitch);
         }
         for (int i = 0; i < coils; i++) {
             core(m, i, coils, (i - (coils - 1) / 2.0) * apart, length);
         }
+        if (lean > 0) {
+            m.note(Note.info(
+                    "wound-wider",
+                    Map.of("rodMm", 2 * radius - d, "coreMm", core, "narrowerPercent", 100 * (1 - Math.cos(lean)))));
+            m.does(Kind.PRESS, "narrower in a channel, all outer turns leaning one way");
+            m.does(Kind.ANNEAL, "again, where it has grown stiff");
+        }
+    }
+
+    /** One coil; leaning turns of neighbours still fall in each other's gaps when each coil lies {@code 2R sin φ} further back. */
+    private static void coil(FormMaker m, String name, CoilSize size, double lean, Frame place) {
+        String hand = size.rightHanded() ? "right-handed" : "left-handed";
+        Vector3D at = place.position();
+        WireMaker coil;
+        if (lean > 0) {
+            var leaning = new LeaningCoil(size, lean);
+            Frame own = leaning.at(0);
+            coil = m.wire(name, new Frame(own.position().add(at), own.tangent(), own.normal()))
+                    .step(Kind.COIL, hand)
+                    .run(SpiralRun.of(leaning));
+        } else {
+            coil = m.wire(name, Coils.beginning(at.getX(), at.getY(), size))
+                    .step(Kind.COIL, hand)
+                    .coil(size);
+        }
+        coil.does(Kind.STRETCH, "until the neighbour's turns fit the gaps");
+        m.done(coil.tail(3).end(EndState.FILED), 10, EndState.FILED);
     }
 
     /** Outer cores carry the end loops; inner ones are shortened and hidden. */

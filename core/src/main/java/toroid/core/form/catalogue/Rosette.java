@@ -3,8 +3,10 @@ package toroid.core.form.catalogue;
 import com.google.auto.service.AutoService;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
+import toroid.core.form.Crossing;
 import toroid.core.form.EarWires;
 import toroid.core.form.EndState;
 import toroid.core.form.Family;
@@ -52,9 +54,10 @@ public final class Rosette implements Form {
             coil.coil(new CoilSize(wide, CLIMB * d, turn - SHORT, true));
             coil.coil(new CoilSize(tight, CLIMB * d * tight / wide, SHORT, true));
         }
+        BendProgram wound = coil.program();
         grow(m, coil);
         m.done(coil.tail(2).end(EndState.FILED), Math.PI * 2 * wide, EndState.FLUSH);
-        bind(m, petals);
+        bind(m, wound, petals);
         m.does(Kind.TWIST, "fanned, petals even");
     }
 
@@ -78,23 +81,24 @@ public final class Rosette implements Form {
     /** How far a fanned turn climbs over the last, in wires, so that petals cross without crushing. */
     private static final double CLIMB = 1.9;
 
-    /** Two wraps of two wires diagonally each way at a petal, and the way to the next; laid by hand, so only its length counts. */
-    private static void bind(FormMaker m, int petals) {
+    /** Two wraps diagonally each way where a petal crosses the next, and the way on; laid by hand, so not checked for contact. */
+    private static void bind(FormMaker m, BendProgram coil, int petals) {
         double fine = m.mm("fine");
-        var wrap = HullWrap.sideBySide(2, m.d(), fine);
-        double next = Math.PI * (m.mm("rod") + m.d()) / petals / 2;
-        double y = m.mm("rod") * 1.6;
-        WireMaker binding = m.wire(
-                "binding",
-                fine,
-                new Frame(new Vector3D(-m.mm("rod") / 2, -y, 0), new Vector3D(0, 0, 1), Vector3D.PLUS_J));
-        for (int i = 0; i < petals; i++) {
-            binding.step(Kind.BIND, "petal " + (i + 1) + ", diagonally each way");
-            wrap.wrap(binding, 4, 1.02 * fine, true);
-            if (i + 1 < petals) {
-                Vector3D here = binding.here().position();
-                binding.to(here.add(new Vector3D(next, 0, 0)), binding.here().tangent())
-                        .towards(Vector3D.PLUS_J);
+        double radius = (m.d() + fine) / 2 * 1.01;
+        List<Crossing> crossings = Crossing.ofPetals(coil, petals);
+        WireMaker binding = null;
+        for (int i = 0; i < crossings.size(); i++) {
+            Crossing crossing = crossings.get(i);
+            for (Vector3D axis : List.of(crossing.onward(), crossing.outward())) {
+                binding = binding == null ? m.wire("binding", fine, crossing.before(axis, radius, fine)) : binding;
+                binding.step(Kind.BIND, "petal " + (i + 1) + ", one way across");
+                HullWrap.over(
+                        binding,
+                        (climb, apart) -> crossing.lashing(axis, radius, climb),
+                        radius,
+                        x -> crossing.apartMm(),
+                        2,
+                        1.02 * fine);
             }
         }
         m.done(binding.follows().tail(15).end(EndState.TUCKED), 15, EndState.TUCKED);

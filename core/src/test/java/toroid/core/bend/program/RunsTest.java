@@ -123,6 +123,26 @@ class RunsTest {
     }
 
     @Test
+    void aLeaningCoilIsAsLongAsItsPlacesAndANarrowerHelix() {
+        var size = new CoilSize(1.4, 2.1, 6, false);
+        var coil = new LeaningCoil(size, 0.4);
+        int steps = 60_000;
+        double sum = 0;
+        double wide = 0;
+        Vector3D before = coil.at(0).position();
+        for (int i = 1; i <= steps; i++) {
+            Vector3D next = coil.at(coil.lengthMm() * i / steps).position();
+            sum += next.distance(before);
+            wide = Math.max(wide, Math.abs(next.getY()));
+            before = next;
+        }
+        assertThat(coil.lengthMm()).isCloseTo(sum, within(1e-6 * sum));
+        assertThat(wide).isCloseTo(1.4 * Math.cos(0.4), within(1e-6));
+        double helix = 6 * Math.hypot(2 * Math.PI * 1.4, 2.1);
+        assertThat(new LeaningCoil(size, 0).lengthMm()).isCloseTo(helix, within(1e-9));
+    }
+
+    @Test
     void whatCannotBeIsRefusedWithItsLimits() {
         assertThatThrownBy(() -> new FlatSpiral(2, 1, 1))
                 .isInstanceOf(Refusal.class)

@@ -1,0 +1,43 @@
+package toroid.core.calibration;
+
+import java.util.List;
+import org.hipparchus.distribution.continuous.TDistribution;
+import toroid.core.numeric.Checks;
+
+/**
+ * How near to what was planned a measured part of a form is expected, as a half width in mm.
+ *
+ * <p>From {@value #ENOUGH} of the maker's own measurements on, the 95 % prediction interval of the next one about the plan:
+ * {@code t₀.₉₇₅,n₋₁ · s √(1 + 1/n)}, s the sample standard deviation of made − planned (normal errors; any textbook of
+ * statistics). Until then common practice, from memory: a loop turned at a pen mark on the jaw repeats within about 0.1 mm, a
+ * length cut at a ruler within about 1 mm.
+ *
+ * @param halfWidthMm above zero
+ * @param measurements of the maker's own that it rests on; 0 while it is common practice
+ */
+public record Expected(double halfWidthMm, int measurements) {
+    /** A loop's inside, common practice, mm. */
+    public static final double LOOP_MM = 0.1;
+
+    /** A length cut by hand, common practice, mm. */
+    public static final double CUT_MM = 1;
+
+    private static final int ENOUGH = 5;
+    private static final double TWO_SIDED_95 = 0.975;
+    private static final double LEAST_MM = 0.01;
+
+    /**
+     * @param practiceMm common practice's half width, above zero
+     * @param offMm made − planned, each of the maker's own, mm
+     */
+    public static Expected of(double practiceMm, List<Double> offMm) {
+        Checks.within("practiceMm", practiceMm, LEAST_MM, 100, "mm", "Give the usual band.");
+        int n = offMm.size();
+        if (n < ENOUGH) {
+            return new Expected(practiceMm, 0);
+        }
+        double s = Repeatability.of(offMm).standardDeviation();
+        double t = new TDistribution(n - 1).inverseCumulativeProbability(TWO_SIDED_95);
+        return new Expected(Math.max(LEAST_MM, t * s * Math.sqrt(1 + 1.0 / n)), n);
+    }
+}

@@ -1,0 +1,69 @@
+package toroid.core.form;
+
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.Frame;
+
+/**
+ * A stretch of wire hammered flat. Hammered across only, a round wire of diameter d becomes, at thickness t, at most
+ * {@code w = πd²/(4t)} wide (equal area; the wire is taken not to lengthen, so real flats are a little narrower); never narrower
+ * than the wire it came from. Thickness runs evenly from one end of the stretch to the other, and within one diameter of a
+ * round neighbour the section eases over. Lengths mm.
+ *
+ * @param fromMm where it begins, from the first end of the piece
+ * @param toMm where it ends, beyond {@code fromMm}
+ * @param fromThickMm thickness there, above zero up to the wire's diameter
+ * @param toThickMm thickness at its end
+ * @param turn the width's direction, from the wire's normal about its tangent, radians
+ * @param holeMm the drilled hole; 0 for none
+ */
+public record Flat(double fromMm, double toMm, double fromThickMm, double toThickMm, double turn, double holeMm) {
+    /** Width of a round wire hammered to a thickness, mm. */
+    public static double widthMm(double wireMm, double thickMm) {
+        return Math.max(wireMm, Math.PI * wireMm * wireMm / (4 * thickMm));
+    }
+
+    /** Half the width and half the thickness, mm, and which way the width lies. */
+    public record Section(Vector3D across, double halfWideMm, double halfThickMm) {
+        /** Square to the width and to the wire. */
+        public Vector3D through(Frame frame) {
+            return frame.tangent().crossProduct(across);
+        }
+
+        /** How far the section reaches in a direction, at most, mm. */
+        double reach(Frame frame, Vector3D direction) {
+            return Math.hypot(
+                    halfWideMm * across.dotProduct(direction),
+                    halfThickMm * through(frame).dotProduct(direction));
+        }
+    }
+
+    /** Of the mirror image: the binormal changes sides. */
+    Flat mirrored() {
+        return new Flat(fromMm, toMm, fromThickMm, toThickMm, -turn, holeMm);
+    }
+
+    boolean covers(double alongMm) {
+        return alongMm >= fromMm && alongMm <= toMm;
+    }
+
+    /** The section there; {@code frame} is the wire's. */
+    Section at(double alongMm, double wireMm, double lengthMm, Frame frame) {
+        double share = (alongMm - fromMm) / (toMm - fromMm);
+        double flat = fromThickMm + share * (toThickMm - fromThickMm);
+        double eased = Math.min(ease(alongMm - fromMm, fromMm, wireMm), ease(toMm - alongMm, lengthMm - toMm, wireMm));
+        double thick = wireMm + eased * (flat - wireMm);
+        Vector3D across = new Vector3D(Math.cos(turn), frame.normal(), Math.sin(turn), frame.binormal());
+        return new Section(across, widthMm(wireMm, thick) / 2, thick / 2);
+    }
+
+    /** 0 at a round neighbour to 1 a diameter from it; 1 at a cut end. */
+    private static double ease(double fromEdge, double neighbourMm, double wireMm) {
+        double share = Math.min(1, fromEdge / wireMm);
+        return neighbourMm < 1e-6 ? 1 : share * share * (3 - 2 * share);
+    }
+
+    /** The middle of the hole, from the first end of the piece: half the stretch from its own cut end, mm. */
+    double holeAtMm() {
+        return (fromMm + toMm) / 2;
+    }
+}
