@@ -24,7 +24,7 @@ web_build() {
 
 server_build() {
   local sum
-  sum=$(sum_of pom.xml core/pom.xml core/src/main server/pom.xml server/src/main web/dist)
+  sum="$(sum_of pom.xml core/pom.xml core/src/main server/pom.xml server/src/main) $(cat web/dist/.toroid-sum)"
   if [ "$(cat "$APP/.toroid-sum" 2>/dev/null || true)" != "$sum" ]; then
     say "building the server"
     $MVN -q -pl core,server package -Dmaven.test.skip=true >"$VAR/server-build.log" 2>&1 || { tail -40 "$VAR/server-build.log" >&2; fail "the server did not build"; }

@@ -4,6 +4,25 @@ import { seen, type Flat, type Look } from "./wire";
 /** Numbers for each point in a wire's sections: width's direction x, y, z, half the width, half the thickness. */
 export const SECTION = 5;
 
+/** A wire's round stretches, each its own run of points; all of it where nothing is hammered. */
+export function roundParts(points: readonly number[], sections: readonly number[]): (readonly number[])[] {
+  if (sections.length === 0) {
+    return [points];
+  }
+  const parts: number[][] = [];
+  let part: number[] = [];
+  for (let i = 0; i < points.length / 3; i++) {
+    if (sections[SECTION * i + 3]! - sections[SECTION * i + 4]! < 1e-6) {
+      part.push(...points.slice(3 * i, 3 * i + 3));
+    } else {
+      parts.push(part);
+      part = [];
+    }
+  }
+  parts.push(part);
+  return parts.filter((one) => one.length > 3);
+}
+
 /** The outlines of the hammered stretches of a wire, as seen; each a closed run of points. */
 export function flatOutlines(points: readonly number[], sections: readonly number[], look: Look): Flat[][] {
   const outlines: Flat[][] = [];

@@ -78,7 +78,7 @@ function hammer(
       continue;
     }
     const a = [sections[s]!, sections[s + 1]!, sections[s + 2]!];
-    const t = direction(points, 3 * i, count);
+    const t = direction(points, i, count);
     const c = [t[1]! * a[2]! - t[2]! * a[1]!, t[2]! * a[0]! - t[0]! * a[2]!, t[0]! * a[1]! - t[1]! * a[0]!];
     for (let k = 0; k < sides; k++) {
       const at = 3 * (i * sides + k);

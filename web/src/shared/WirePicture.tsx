@@ -1,5 +1,5 @@
 import { useId, useMemo } from "react";
-import { flatOutlines } from "../drawing/flats";
+import { flatOutlines, roundParts } from "../drawing/flats";
 import { toneOf, type Tone } from "../drawing/metals";
 import { boxOf, line, pieces, seen, seenWire, union, viewBox, type Box, type Look } from "../drawing/wire";
 
@@ -29,10 +29,12 @@ interface Props {
 
 /** Where a form lies on paper, mm. */
 export function pictureBox(wires: readonly PictureWire[], solids: readonly PictureSolid[], look: Look): Box {
-  const flat = wires.map((wire) => seenWire(wire.points, look));
+  const round = wires.flatMap((wire) =>
+    roundParts(wire.points, wire.sections ?? []).map((points) => ({ points, d: wire.diameterMm })),
+  );
   let box = boxOf(
-    flat,
-    wires.map((wire) => wire.diameterMm),
+    round.map((part) => seenWire(part.points, look)),
+    round.map((part) => part.d),
   );
   for (const outline of wires.flatMap((wire) => flatOutlines(wire.points, wire.sections ?? [], look))) {
     box = union(box, boxOf([outline], [0]));
@@ -76,14 +78,15 @@ export function WireBody({
 }) {
   const tone = toneOf(metal);
   const glass = useId();
-  const drawn = useMemo(
-    () =>
-      pieces(
-        wires.map((wire) => seenWire(wire.points, look)),
-        wires.map((wire) => wire.diameterMm),
-      ),
-    [wires, look],
-  );
+  const drawn = useMemo(() => {
+    const round = wires.flatMap((wire) =>
+      roundParts(wire.points, wire.sections ?? []).map((points) => ({ points, d: wire.diameterMm })),
+    );
+    return pieces(
+      round.map((part) => seenWire(part.points, look)),
+      round.map((part) => part.d),
+    ).map((piece) => ({ ...piece, thick: round[piece.wire]!.d }));
+  }, [wires, look]);
   return (
     <>
       <defs>
@@ -95,7 +98,7 @@ export function WireBody({
       </defs>
       <g fill="none" strokeLinejoin="round">
         {drawn.map((piece, i) => {
-          const d = wires[piece.wire]!.diameterMm;
+          const d = piece.thick;
           return (
             <g key={i}>
               <path d={piece.d} stroke={tone.deep} strokeWidth={d} />

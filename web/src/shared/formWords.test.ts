@@ -23,7 +23,20 @@ const STEP: FormStep = {
 
 const KINDS: FormStep["kind"][] = [
   ...(["CUT", "MARK", "LEAVE", "BEND", "LOOP", "WRAP", "COIL", "SPIRAL", "FORM", "FOLD", "THREAD"] as const),
-  ...(["BALL", "DOME", "STRETCH", "CRIMP", "BIND", "HAMMER", "DRILL", "SOLDER", "TWIST", "TRIM"] as const),
+  ...([
+    "BALL",
+    "DOME",
+    "STRETCH",
+    "PRESS",
+    "ANNEAL",
+    "CRIMP",
+    "BIND",
+    "HAMMER",
+    "DRILL",
+    "SOLDER",
+    "TWIST",
+    "TRIM",
+  ] as const),
   ...(["FILE", "GLUE"] as const),
 ];
 

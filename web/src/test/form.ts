@@ -153,3 +153,11 @@ export const BASE: Answers = {
   "GET /api/bench/forms": [],
   "GET /api/form-jobs": [KEPT],
 };
+
+/** What nothing measured yet has taught. */
+export const UNTAUGHT = {
+  tail: { factor: 1, low: 1, high: 1, measurements: 0 },
+  loops: { halfWidthMm: 0.1, measurements: 0 },
+  cuts: { halfWidthMm: 1, measurements: 0 },
+  sessions: [],
+};

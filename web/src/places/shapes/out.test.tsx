@@ -2,15 +2,24 @@ import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { FormAnswer, FormJobData, Kept } from "../../api/types";
 import { Refused, serve, show } from "../../test/app";
-import { BASE, FORM, JOB, KEPT } from "../../test/form";
+import { BASE, FORM, JOB, KEPT, UNTAUGHT } from "../../test/form";
 import { Beside, BesideChoice } from "./Beside";
 import { CataloguePlace } from "./CataloguePlace";
 import { Exports } from "./Exports";
 import { FormSentence } from "./FormSentence";
+import { Player } from "./Player";
 import { ShapeFigures } from "./ShapeFigures";
 import { editorOf } from "../../shared/useEditor";
 
-const FIGURES = ["length-to-cut", "length-in-piece", "offcut", "mass-in-piece"].map((id) => ({
+const FIGURES = [
+  "length-to-cut",
+  "length-in-piece",
+  "offcut",
+  "mass-in-piece",
+  "wire-for-pieces",
+  "wire-1-to-cut",
+  "step-2",
+].map((id) => ({
   id,
   value: 1,
   low: 1,
@@ -134,14 +143,37 @@ describe("the sentence", () => {
   });
 });
 
+describe("every length", () => {
+  it("opens to its why, wire by wire", () => {
+    serve(BASE);
+    const second = { ...FORM.wires[0]!, name: "binding" };
+    const two: FormAnswer = { ...WHOLE, wires: [FORM.wires[0]!, second] };
+    show(<ShapeFigures kept={KEPT} form={two} data={JOB} change={() => {}} />);
+    const cell = document.querySelector<HTMLElement>("[data-figure='wire-1-to-cut']")!;
+    expect(cell.textContent).toBe("19.0");
+    fireEvent.click(cell.querySelector("button")!);
+    expect(cell.textContent).toContain("formula of wire-1-to-cut");
+    fireEvent.click(cell.querySelector("button")!);
+    expect(cell.textContent).toBe("19.0");
+    expect(screen.getByText("wire for 4 pieces")).toBeTruthy();
+    expect(screen.getByText("76 mm")).toBeTruthy();
+  });
+
+  it("opens to its why, step by step", () => {
+    serve(BASE);
+    show(<Player form={WHOLE} step={3} held={false} ready onStep={() => {}} onHeld={() => {}} />);
+    const number = document.querySelector<HTMLElement>("[data-figure='step-2']")!;
+    expect(number.textContent).toBe("9.00 mm");
+    fireEvent.click(number.querySelector("button")!);
+    expect(number.textContent).toContain("formula of step-2");
+  });
+});
+
 describe("the figures", () => {
   it("put what is wrong above the sizes and what is good below them", async () => {
     serve({
       ...BASE,
-      "GET /api/form-measurements/of-form/plain-loop": {
-        tail: { factor: 1, low: 1, high: 1, measurements: 0 },
-        sessions: [],
-      },
+      "GET /api/form-measurements/of-form/plain-loop": UNTAUGHT,
     });
     const judged: FormAnswer = {
       ...WHOLE,

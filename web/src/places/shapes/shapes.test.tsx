@@ -4,7 +4,7 @@ import { Route, Routes } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { FormAnswer, FormJobData, OutlineRow } from "../../api/types";
 import { Refused, serve, show } from "../../test/app";
-import { BASE, FORM, JOB, KEPT } from "../../test/form";
+import { BASE, FORM, JOB, KEPT, UNTAUGHT } from "../../test/form";
 import { CataloguePlace } from "./CataloguePlace";
 import { OutlineTable } from "./OutlineTable";
 import { OwnTail } from "./OwnTail";
@@ -131,7 +131,7 @@ describe("to the bench", () => {
 
   it("offers the maker's own handling tail once it was measured", async () => {
     const tail = { factor: 1.21, low: 1.1, high: 1.3, measurements: 6 };
-    serve({ ...BASE, "GET /api/form-measurements/of-form/plain-loop": { tail, sessions: [] } });
+    serve({ ...BASE, "GET /api/form-measurements/of-form/plain-loop": { ...UNTAUGHT, tail } });
     const patches: Partial<FormJobData>[] = [];
     show(<OwnTail form={FORM} data={JOB} change={(patch) => patches.push(patch)} />);
     fireEvent.click(await screen.findByText("cut to your own tail"));
@@ -141,10 +141,9 @@ describe("to the bench", () => {
 
 describe("loops practised", () => {
   it("are noted one by one and refused where they cannot be", async () => {
-    const none = { tail: { factor: 1, low: 1, high: 1, measurements: 0 }, sessions: [] };
     const asked = serve({
       ...BASE,
-      "GET /api/form-measurements/of-form/wrapped-loop": none,
+      "GET /api/form-measurements/of-form/wrapped-loop": UNTAUGHT,
       "PUT /api/form-measurements/": (body: unknown) =>
         (body as { data: { value: number } }).data.value < 0
           ? new Refused({ code: "out-of-range", detail: "value is -1 mm; allowed is from 0 to 200 mm." })
