@@ -2,6 +2,7 @@ import { Link } from "react-router";
 import { usePreferences } from "../../api/queries";
 import type { FormRunData, FormStep, Kept } from "../../api/types";
 import { plain, size } from "../../quantity/format";
+import { RunFooter } from "./RunFooter";
 import { CountRings } from "../../shared/CountRings";
 import { formStepNumber, formStepPart, formStepTitle, formStepWords } from "../../shared/formWords";
 import { SaveMark } from "../../shared/SaveMark";
@@ -68,44 +69,33 @@ export function FormRunPage({ run }: { run: Kept<FormRunData> }) {
         <FormDone run={run} note={progress.data.note} onNote={progress.setNote} />
       )}
       <div />
-      <footer>
-        <button className="back" disabled={progress.place === 0 && count === 0} onClick={back}>
-          Back
-        </button>
-        <div className="middle">
-          {step && times > 1 && (
-            <CountRings
-              count={count}
-              of={times}
-              onCount={progress.setCount}
-              label="Pieces done"
-              what="pieces"
-            />
-          )}
-          {step && times === 1 && (
-            <>
-              <CountRings count={progress.index} of={plan.steps.length} />
-              <span className="soft">
-                {plan.steps[progress.index + 1]
-                  ? `then ${formStepTitle(plan.steps[progress.index + 1]!).toLowerCase()}`
-                  : "the piece's last step"}
-              </span>
-            </>
-          )}
-        </div>
-        {step ? (
-          <button className="next" onClick={forward}>
-            {full ? "Next" : "One more"}
-          </button>
-        ) : (
-          <Link
-            className="next grid place-items-center no-underline text-[26px] font-semibold"
-            to="/notebook"
-          >
-            Notebook
-          </Link>
+      <RunFooter
+        atStart={progress.place === 0 && count === 0}
+        done={!step}
+        full={full}
+        onBack={back}
+        onForward={forward}
+      >
+        {step && times > 1 && (
+          <CountRings
+            count={count}
+            of={times}
+            onCount={progress.setCount}
+            label="Pieces done"
+            what="pieces"
+          />
         )}
-      </footer>
+        {step && times === 1 && (
+          <>
+            <CountRings count={progress.index} of={plan.steps.length} />
+            <span className="soft">
+              {plan.steps[progress.index + 1]
+                ? `then ${formStepTitle(plan.steps[progress.index + 1]!).toLowerCase()}`
+                : "the piece's last step"}
+            </span>
+          </>
+        )}
+      </RunFooter>
     </div>
   );
 }

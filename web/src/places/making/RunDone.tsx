@@ -1,6 +1,7 @@
 import { useNotebook, usePreferences } from "../../api/queries";
 import type { Kept, RunData } from "../../api/types";
 import { many, size, sizeText, wireLength } from "../../quantity/format";
+import { RunNote } from "./RunNote";
 
 /** The end of a run: planned against made, and a note for next time. */
 export function RunDone({
@@ -41,20 +42,7 @@ export function RunDone({
           </p>
         )}
       </div>
-      <div>
-        <label className="text-lg strong" htmlFor="run-note">
-          For next time
-        </label>
-        <textarea
-          id="run-note"
-          className="mt-2 w-full border border-base-300 bg-base-100 p-3 text-lg"
-          rows={6}
-          value={note}
-          maxLength={4000}
-          onChange={(event) => onNote(event.target.value)}
-          placeholder="What you would do the same, what not"
-        />
-      </div>
+      <RunNote note={note} onNote={onNote} />
     </main>
   );
 }

@@ -4,6 +4,7 @@ import type { Kept, RingStep, RunData } from "../../api/types";
 import { many } from "../../quantity/format";
 import { SaveMark } from "../../shared/SaveMark";
 import { capital, cautionWords, stepTitle } from "../../shared/words";
+import { RunFooter } from "./RunFooter";
 import { CountRings } from "../../shared/CountRings";
 import { MeasureEntry } from "./MeasureEntry";
 import { RunDone } from "./RunDone";
@@ -73,29 +74,18 @@ export function RunPage({ run }: { run: Kept<RunData> }) {
         <RunDone run={run} note={progress.data.note} onNote={progress.setNote} />
       )}
       <div />
-      <footer>
-        <button className="back" disabled={progress.step === 0 && progress.count === 0} onClick={back}>
-          Back
-        </button>
-        <div className="middle">
-          {step && counting && (
-            <CountRings count={progress.count} of={step.count} onCount={progress.setCount} />
-          )}
-          {step && !counting && <StepDots steps={plan.steps} at={progress.step} />}
-        </div>
-        {step ? (
-          <button className="next" onClick={forward}>
-            {full ? "Next" : "One more"}
-          </button>
-        ) : (
-          <Link
-            className="next grid place-items-center no-underline text-[26px] font-semibold"
-            to="/notebook"
-          >
-            Notebook
-          </Link>
+      <RunFooter
+        atStart={progress.step === 0 && progress.count === 0}
+        done={!step}
+        full={full}
+        onBack={back}
+        onForward={forward}
+      >
+        {step && counting && (
+          <CountRings count={progress.count} of={step.count} onCount={progress.setCount} />
         )}
-      </footer>
+        {step && !counting && <StepDots steps={plan.steps} at={progress.step} />}
+      </RunFooter>
     </div>
   );
 }

@@ -1,7 +1,7 @@
-import { Link } from "react-router";
 import type { FormEntry, FormMeasured } from "../../api/types";
-import { day, many, plain, size, sizeText, wireLength, type Units } from "../../quantity/format";
+import { many, plain, size, sizeText, wireLength, type Units } from "../../quantity/format";
 import { DotRow } from "../../shared/DotRow";
+import { EntryHead } from "./EntryHead";
 
 const WORDS: Record<FormMeasured, string> = {
   CUT_LENGTH: "really cut",
@@ -18,24 +18,13 @@ export function FormNotes({ entry, units }: { entry: FormEntry; units: Units }) 
   const main = cut ?? loops;
   return (
     <article className="mt-6 border-t border-base-content pt-4">
-      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-        <h2 className="text-xl font-bold">
-          <Link to={`/shapes/${entry.jobId}`} className="no-underline hover:underline">
-            {entry.name}
-          </Link>
-        </h2>
-        <span className="small soft">
-          {day(entry.startedAt)}
-          {entry.finishedAt === null && (
-            <>
-              ,{" "}
-              <Link to={`/making/form/${entry.runId}`} className="mark">
-                in hand
-              </Link>
-            </>
-          )}
-        </span>
-      </div>
+      <EntryHead
+        name={entry.name}
+        job={`/shapes/${entry.jobId}`}
+        run={`/making/form/${entry.runId}`}
+        startedAt={entry.startedAt}
+        finished={entry.finishedAt !== null}
+      />
       <div className="mt-2 grid gap-x-10 gap-y-3 min-[720px]:grid-cols-[230px_1fr]">
         <div>
           {main ? (

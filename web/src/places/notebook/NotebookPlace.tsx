@@ -1,9 +1,10 @@
 import { Link } from "react-router";
 import { useFormNotebook, useNotebook, usePreferences, useSpools } from "../../api/queries";
 import type { FormEntry, Kept, NotebookEntry, SpoolData } from "../../api/types";
-import { day, many, size, sizeText, wireLength, type Units } from "../../quantity/format";
+import { many, size, sizeText, wireLength, type Units } from "../../quantity/format";
 import { toneOf } from "../../drawing/metals";
 import { DotRow } from "../../shared/DotRow";
+import { EntryHead } from "./EntryHead";
 import { FormNotes } from "./FormNotes";
 import { Trend } from "./Trend";
 
@@ -79,24 +80,13 @@ function Entry({ entry, units }: { entry: NotebookEntry; units: Units }) {
   const { planned, rings, coil } = entry;
   return (
     <article className="mt-6 border-t border-base-content pt-4">
-      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-        <h2 className="text-xl font-bold">
-          <Link to={`/rings/${entry.jobId}`} className="no-underline hover:underline">
-            {entry.name}
-          </Link>
-        </h2>
-        <span className="small soft">
-          {day(entry.startedAt)}
-          {entry.finishedAt === null && (
-            <>
-              ,{" "}
-              <Link to={`/making/${entry.runId}`} className="mark">
-                in hand
-              </Link>
-            </>
-          )}
-        </span>
-      </div>
+      <EntryHead
+        name={entry.name}
+        job={`/rings/${entry.jobId}`}
+        run={`/making/${entry.runId}`}
+        startedAt={entry.startedAt}
+        finished={entry.finishedAt !== null}
+      />
       <div className="mt-2 grid gap-x-10 gap-y-3 min-[720px]:grid-cols-[230px_1fr]">
         <div>
           {rings ? (

@@ -1,0 +1,34 @@
+import { Link } from "react-router";
+import { day } from "../../quantity/format";
+
+interface Props {
+  name: string;
+  job: string;
+  run: string;
+  startedAt: string;
+  finished: boolean;
+}
+
+/** What was made, when, and whether it is still in hand. */
+export function EntryHead({ name, job, run, startedAt, finished }: Props) {
+  return (
+    <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+      <h2 className="text-xl font-bold">
+        <Link to={job} className="no-underline hover:underline">
+          {name}
+        </Link>
+      </h2>
+      <span className="small soft">
+        {day(startedAt)}
+        {!finished && (
+          <>
+            ,{" "}
+            <Link to={run} className="mark">
+              in hand
+            </Link>
+          </>
+        )}
+      </span>
+    </div>
+  );
+}
