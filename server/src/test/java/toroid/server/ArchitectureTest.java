@@ -23,6 +23,7 @@ class ArchitectureTest {
             "tool",
             "ring",
             "form",
+            "weave",
             "line",
             "bench",
             "calibration",

@@ -1,7 +1,8 @@
 /**
- * What a ring is good for: the aspect-ratio windows weaves are customarily made in.
+ * Weaves: rings linked in a pattern that repeats, solved from geometry for the maker's real ring.
  *
- * <p>In: a ring's nominal aspect ratio. Out: which weaves it suits, and how it would be otherwise. The windows are common
- * practice, from memory, and provisional: they are habits, not solved geometry, and say so.
+ * <p>In: a weave in the open format ({@link toroid.core.weave.pattern}), wire and inner diameters in mm as measured. Out: whether it
+ * closes, its play, pitches, weight, poses; mm and g. The customary windows ({@link toroid.core.weave.CustomaryWindow}) are nominal
+ * aspect ratios and common practice, kept beside the solved ones, never mixed with them.
  */
 package toroid.core.weave;

@@ -47,10 +47,12 @@ final class ArcLength {
         int panel = found >= 0 ? found : -found - 2;
         double from = at[panel];
         double left = along - lengths[panel];
+        double euler = left / speed.applyAsDouble(from);
+        double midway = left / speed.applyAsDouble(from + euler / 2);
         return Newton.rising(
                 x -> between(from, x) - left,
                 speed,
-                from + left / speed.applyAsDouble(from),
+                from + midway,
                 from,
                 at[Math.min(panel + 1, at.length - 1)],
                 1e-11);

@@ -1,0 +1,54 @@
+package toroid.core.weave;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import toroid.core.quantity.Note;
+import toroid.core.weave.pattern.WeavePattern;
+
+/** What is to be said of a solved weave: how it sits, what was not reached, how it stands to the trade's habit. */
+public final class WeaveNotes {
+    private WeaveNotes() {}
+
+    /** @param wireMm of the rings the answer is for */
+    public static List<Note> of(WeavePattern pattern, WeaveAnswer answer, double wireMm) {
+        var notes = new ArrayList<Note>();
+        notes.add(verdict(answer, wireMm));
+        if (answer.fits() && answer.restPitchMm() != null && answer.tautPitchMm() == null) {
+            notes.add(Note.info("pitch-not-reached", Map.of("which", "taut")));
+        }
+        if (answer.fits() && answer.restPitchMm() != null && answer.shortestPitchMm() == null) {
+            notes.add(Note.info("pitch-not-reached", Map.of("which", "shortest")));
+        }
+        if (pattern.usual() != null) {
+            notes.add(Note.info(
+                    "usual-window",
+                    Map.of("low", pattern.usual().low(), "high", pattern.usual().high())));
+        }
+        return notes;
+    }
+
+    private static Note verdict(WeaveAnswer answer, double wireMm) {
+        Tightness tightness = answer.tightness();
+        Map<String, Object> values = Map.of(
+                "aspectRatio",
+                answer.aspectRatio(),
+                "aspectRatioMin",
+                answer.aspectRatioMin(),
+                "playPercent",
+                100 * answer.play(),
+                "wireMm",
+                wireMm,
+                "tightInnerMm",
+                wireMm * Tightness.aspectRatioAt(Tightness.TIGHT_BELOW, answer.aspectRatioMin()),
+                "looseInnerMm",
+                wireMm * Tightness.aspectRatioAt(Tightness.USUAL_BELOW, answer.aspectRatioMin()));
+        String code = "weave-" + tightness.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return switch (tightness) {
+            case WILL_NOT_CLOSE -> new Note(code, Note.Severity.STOP, values);
+            case ON_THE_EDGE, FLOPPY -> Note.care(code, values);
+            default -> Note.good(code, values);
+        };
+    }
+}

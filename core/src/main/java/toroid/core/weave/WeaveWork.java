@@ -1,0 +1,150 @@
+package toroid.core.weave;
+
+import java.util.List;
+import toroid.core.numeric.Checks;
+import toroid.core.numeric.Refusal;
+import toroid.core.weave.pattern.Lattice;
+import toroid.core.weave.pattern.WeavePattern;
+import toroid.core.weave.solve.Pose;
+import toroid.core.weave.solve.WeaveSolver;
+import toroid.core.weave.solve.WeaveSolver.Closest;
+import toroid.core.weave.solve.WeaveSolver.Direction;
+import toroid.core.weave.solve.WeaveSolver.Pulled;
+
+/** Solves a weave for rings in millimetres: {@link WeaveSolver} scaled, judged, weighed. */
+public final class WeaveWork {
+    private static final int FEWEST_POSES = 2;
+    private static final int MOST_POSES = 15;
+
+    private final WeavePattern pattern;
+    private final WeaveRings rings;
+    private final Closest closest;
+
+    private WeaveWork(WeavePattern pattern, WeaveRings rings, Closest closest) {
+        this.pattern = pattern;
+        this.rings = rings;
+        this.closest = closest;
+    }
+
+    /**
+     * @throws Refusal when the weave mixes more or fewer sizes than are given, or could not be solved in these proportions
+     */
+    public static WeaveWork of(WeavePattern pattern, WeaveRings rings) {
+        int sizes = pattern.classes().size();
+        if (rings.innerMm().size() != sizes) {
+            throw Refusal.of(
+                    "ring-sizes",
+                    "innerDiameterMm",
+                    String.valueOf(rings.innerMm().size()),
+                    "%s takes %d ring size%s.".formatted(pattern.name(), sizes, sizes == 1 ? "" : "s"),
+                    "Give one inner diameter for each.");
+        }
+        Closest closest = WeaveSolver.closest(pattern, rings.ratios());
+        if (!closest.solved()) {
+            throw Refusal.of(
+                    "not-solved",
+                    "innerDiameterMm",
+                    null,
+                    "%s could not be solved in these proportions%s."
+                            .formatted(pattern.name(), closest.linksVerified() ? "" : ": its links did not hold"),
+                    "Take sizes nearer to one another.");
+        }
+        return new WeaveWork(pattern, rings, closest);
+    }
+
+    private double thickness() {
+        return rings.wireMm() / rings.unitMm();
+    }
+
+    private boolean fits() {
+        return closest.gap() >= thickness();
+    }
+
+    /** @param density of the metal, g/cm³, for the weight */
+    public WeaveAnswer answer(double density) {
+        double unit = rings.unitMm();
+        double ratio = rings.ring(0).aspectRatio();
+        double smallest = closest.aspectRatioMin();
+        boolean repeats = pattern.lattice().kind() != Lattice.Kind.FINITE;
+        boolean across = WeaveSolver.hasAcross(pattern);
+        Pulled taut = repeats ? pulled(Direction.ALONG, true) : null;
+        Pulled shortest = repeats ? pulled(Direction.ALONG, false) : null;
+        Pulled wide = across ? pulled(Direction.ACROSS, true) : null;
+        Pulled narrow = across ? pulled(Direction.ACROSS, false) : null;
+        boolean sheet = pattern.lattice().kind() == Lattice.Kind.SHEET;
+        Double perHundred = taut == null || sheet ? null : 100 / (taut.pitch() * unit) * ringsPerUnit();
+        double residual = Math.max(
+                Math.max(penetration(taut), penetration(shortest)), Math.max(penetration(wide), penetration(narrow)));
+        return new WeaveAnswer(
+                fits(),
+                Tightness.of(ratio, smallest),
+                ratio,
+                smallest,
+                Tightness.play(ratio, smallest),
+                pitch(taut, unit),
+                pitch(shortest, unit),
+                repeats && fits() ? closest.pose().pitch() * unit : null,
+                pitch(wide, unit),
+                pitch(narrow, unit),
+                ringsPerUnit(),
+                perHundred,
+                sheet && fits() ? pattern.rings().size() * 100 / cellArea(closest.pose()) / (unit * unit) : null,
+                perHundred == null ? null : perHundred / ringsPerUnit() * unitGrams(density),
+                residual * unit,
+                closest.linksVerified());
+    }
+
+    private static double penetration(Pulled pulled) {
+        return pulled == null ? 0 : pulled.penetration();
+    }
+
+    private static Double pitch(Pulled pulled, double unit) {
+        return pulled == null ? null : pulled.pitch() * unit;
+    }
+
+    private Pulled pulled(Direction direction, boolean longest) {
+        return fits() ? WeaveSolver.pulled(pattern, closest, thickness(), direction, longest) : null;
+    }
+
+    private int ringsPerUnit() {
+        return pattern.rings().size() * Math.max(1, pattern.lattice().around());
+    }
+
+    private double unitGrams(double density) {
+        double grams = 0;
+        for (WeavePattern.CellRing ring : pattern.rings()) {
+            grams += rings.ring(ring.sizeClass()).massGrams(density);
+        }
+        return grams * Math.max(1, pattern.lattice().around());
+    }
+
+    private double cellArea(Pose pose) {
+        Lattice lattice = pattern.lattice();
+        return pose.pitch()
+                * (lattice.across() > 0
+                        ? pose.across()
+                        : pose.pitch() * lattice.shared().getY());
+    }
+
+    /**
+     * Poses from shortest to taut, in mm; each with its rings as far from touching as that pitch allows. Of a finite piece, or
+     * rings that do not fit, only the widest pose.
+     *
+     * @param count 2 to 15
+     */
+    public List<Pose> poses(int count) {
+        Checks.within("poses", count, FEWEST_POSES, MOST_POSES, "poses", "Ask for fewer.");
+        double unit = rings.unitMm();
+        if (!fits() || pattern.lattice().kind() == Lattice.Kind.FINITE) {
+            return List.of(closest.pose().scaled(unit));
+        }
+        Pulled taut = WeaveSolver.pulled(pattern, closest, thickness(), Direction.ALONG, true);
+        Pulled shortest = WeaveSolver.pulled(pattern, closest, thickness(), Direction.ALONG, false);
+        if (taut == null || shortest == null) {
+            return List.of(closest.pose().scaled(unit));
+        }
+        return WeaveSolver.between(closest, shortest.pitch(), taut.pitch(), count).stream()
+                .map(pose -> pose.scaled(unit))
+                .toList();
+    }
+}

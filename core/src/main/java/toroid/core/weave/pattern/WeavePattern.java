@@ -1,0 +1,60 @@
+package toroid.core.weave.pattern;
+
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A weave: a cell of rings, how it repeats, and which ring links which.
+ *
+ * @param id stable name
+ * @param name in the trade's words
+ * @param unit what one cell is called
+ * @param lattice how it repeats
+ * @param classes ring sizes it mixes, the first the one its lengths are measured in
+ * @param rings of one cell, at the start pose
+ * @param links every pair linked, told once
+ * @param usual the nominal aspect ratios it is usually made in; null where the trade has none
+ * @param sources where its topology and its usual window are from
+ */
+public record WeavePattern(
+        String id,
+        String name,
+        String unit,
+        Lattice lattice,
+        List<RingClass> classes,
+        List<CellRing> rings,
+        List<Link> links,
+        Window usual,
+        List<String> sources) {
+    public WeavePattern {
+        classes = List.copyOf(classes);
+        rings = List.copyOf(rings);
+        links = List.copyOf(links);
+        sources = List.copyOf(sources);
+    }
+
+    /**
+     * A ring size.
+     *
+     * @param id its name in the file
+     * @param name in words
+     * @param usualRatio its ring radius against the first class's, as usually made
+     */
+    public record RingClass(String id, String name, double usualRatio) {}
+
+    /**
+     * One ring of the cell.
+     *
+     * @param id its name in the file
+     * @param sizeClass index into the classes
+     * @param centre in units of the first class's ring radius
+     * @param normal unit vector
+     */
+    public record CellRing(String id, int sizeClass, Vector3D centre, Vector3D normal) {}
+
+    /** Ring {@code a} of a cell passes through ring {@code b} of the cell {@code (i, j)} away. */
+    public record Link(int a, int b, int i, int j) {}
+
+    /** Nominal aspect ratios (mandrel ÷ wire). */
+    public record Window(double low, double high) {}
+}

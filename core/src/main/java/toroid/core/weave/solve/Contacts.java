@@ -1,0 +1,107 @@
+package toroid.core.weave.solve;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.weave.circle.Circle;
+import toroid.core.weave.circle.CircleDistance;
+
+/**
+ * Every near place where two rings of a pose could touch: its distance, and how that changes as the rings move. The slope is the
+ * unit vector between the two places against the motion of each (envelope theorem; the places' own sliding counts only at second
+ * order).
+ */
+final class Contacts {
+    private final List<double[]> rows = new ArrayList<>();
+    private final List<Double> distances = new ArrayList<>();
+    private final Pose pose;
+    private final Freedom freedom;
+
+    private Contacts(Pose pose, Freedom freedom) {
+        this.pose = pose;
+        this.freedom = freedom;
+    }
+
+    /** All minima not further than {@code reach}. */
+    static Contacts of(Pose pose, Freedom freedom, Neighbours neighbours, double reach) {
+        var contacts = new Contacts(pose, freedom);
+        for (int[] pair : neighbours.pairs()) {
+            Circle a = pose.rings().get(pair[0]);
+            Circle b = pose.image(pair[1], pair[2], pair[3]);
+            CircleDistance.minima(a, b, reach, (distance, onA, onB) -> contacts.add(pair, b, distance, onA, onB));
+        }
+        return contacts;
+    }
+
+    /** The smallest distance between any two rings; infinite when none is within {@code reach}. */
+    static double smallest(Pose pose, Neighbours neighbours, double reach) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int[] pair : neighbours.pairs()) {
+            least = Math.min(
+                    least,
+                    CircleDistance.smallest(
+                            pose.rings().get(pair[0]), pose.image(pair[1], pair[2], pair[3]), Math.min(reach, least)));
+        }
+        return least;
+    }
+
+    /** The same, looked at once more and more closely. */
+    static double smallestFine(Pose pose, Neighbours neighbours, double reach) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int[] pair : neighbours.pairs()) {
+            least = Math.min(
+                    least,
+                    CircleDistance.smallestFine(
+                            pose.rings().get(pair[0]), pose.image(pair[1], pair[2], pair[3]), Math.min(reach, least)));
+        }
+        return least;
+    }
+
+    int count() {
+        return rows.size();
+    }
+
+    double distance(int contact) {
+        return distances.get(contact);
+    }
+
+    double[] row(int contact) {
+        return rows.get(contact);
+    }
+
+    private void add(int[] pair, Circle b, double distance, Vector3D onA, Vector3D onB) {
+        Vector3D apart = onA.subtract(onB);
+        if (apart.getNorm() < 1e-12) {
+            return; // the rings cross: no direction to part them in
+        }
+        Vector3D n = apart.normalize();
+        double[] row = new double[freedom.columns()];
+        ring(row, pair[0], n, onA.subtract(pose.rings().get(pair[0]).centre()));
+        double back = -pose.turnOf(pair[2], pair[3]);
+        ring(row, pair[1], Pose.turned(n, back).negate(), Pose.turned(onB.subtract(b.centre()), back));
+        if (freedom.pitch() >= 0) {
+            row[freedom.pitch()] -= n.dotProduct(pose.alongOf(pair[2], pair[3]));
+        }
+        if (freedom.across() >= 0) {
+            row[freedom.across()] -= pair[3] * n.getY();
+        }
+        if (freedom.turn() >= 0) {
+            row[freedom.turn()] -= pair[2] * n.dotProduct(Vector3D.PLUS_I.crossProduct(onB));
+        }
+        rows.add(row);
+        distances.add(distance);
+    }
+
+    /** A ring pushed by n at that arm from its centre. */
+    private void ring(double[] row, int ring, Vector3D n, Vector3D arm) {
+        int at = Freedom.PER_RING * ring;
+        row[at] += n.getX();
+        row[at + 1] += n.getY();
+        row[at + 2] += n.getZ();
+        Vector3D moment = arm.crossProduct(n);
+        Vector3D normal = pose.rings().get(ring).normal();
+        Vector3D u = normal.orthogonal();
+        row[at + 3] += moment.dotProduct(u);
+        row[at + 4] += moment.dotProduct(normal.crossProduct(u));
+    }
+}

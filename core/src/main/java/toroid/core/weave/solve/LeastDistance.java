@@ -1,0 +1,50 @@
+package toroid.core.weave.solve;
+
+/**
+ * The step nearest to a wished one that keeps every contact open: {@code min ½|δ − δ₀|² with G δ ≥ h}, each row let slip a little
+ * (elastic, {@value #SLIP}) so that contacts that repeat one another do no harm. By its dual ({@link NonNegative}).
+ */
+final class LeastDistance {
+    static final double SLIP = 1e-10;
+
+    private LeastDistance() {}
+
+    /**
+     * @param rows G
+     * @param wanted h
+     * @param wish δ₀
+     * @return δ
+     */
+    static double[] step(double[][] rows, double[] wanted, double[] wish) {
+        int m = rows.length;
+        double[][] a = new double[m][m];
+        double[] b = new double[m];
+        for (int i = 0; i < m; i++) {
+            for (int j = 0; j <= i; j++) {
+                double sum = dot(rows[i], rows[j]);
+                a[i][j] = sum;
+                a[j][i] = sum;
+            }
+            a[i][i] += SLIP * (1 + a[i][i]);
+            b[i] = wanted[i] - dot(rows[i], wish);
+        }
+        double[] lambda = NonNegative.solve(a, b);
+        double[] step = wish.clone();
+        for (int i = 0; i < m; i++) {
+            if (lambda[i] != 0) {
+                for (int k = 0; k < step.length; k++) {
+                    step[k] += lambda[i] * rows[i][k];
+                }
+            }
+        }
+        return step;
+    }
+
+    private static double dot(double[] x, double[] y) {
+        double sum = 0;
+        for (int k = 0; k < x.length; k++) {
+            sum += x[k] * y[k];
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,97 @@
+package toroid.core.weave;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.weave.circle.Circle;
+import toroid.core.weave.solve.Pose;
+
+/** Another way to the same answers, with nothing of the solver's: brute sampling for gaps, Gauss's integral for links. */
+public final class Independent {
+    private Independent() {}
+
+    /** All rings of the cell, and of every cell at most {@code cells} away. */
+    static List<Circle> neighbourhood(Pose pose, int cells) {
+        var rings = new ArrayList<Circle>();
+        boolean finite = pose.pitch() == 0;
+        int around = pose.lattice().around();
+        int second = !pose.lattice().isTwofold() ? 0 : around > 0 ? around - 1 : cells;
+        int along = finite ? 0 : cells;
+        for (int i = -along; i <= along; i++) {
+            for (int j = around > 0 ? 0 : -second; j <= second; j++) {
+                for (int k = 0; k < pose.rings().size(); k++) {
+                    if (i != 0 || j != 0) {
+                        rings.add(pose.image(k, i, j));
+                    }
+                }
+            }
+        }
+        return rings;
+    }
+
+    /** A place on a circle by its own formula: any frame in its plane. */
+    private static Vector3D place(Circle c, double angle) {
+        Vector3D helper = Math.abs(c.normal().getZ()) < 0.7 ? Vector3D.PLUS_K : Vector3D.PLUS_I;
+        Vector3D u = c.normal().crossProduct(helper).normalize();
+        Vector3D v = c.normal().crossProduct(u);
+        return c.centre()
+                .add(u.scalarMultiply(c.radius() * Math.cos(angle)))
+                .add(v.scalarMultiply(c.radius() * Math.sin(angle)));
+    }
+
+    /** From a place to the nearest place of a circle: project, then step to the rim. */
+    private static double toCircle(Vector3D p, Circle c) {
+        Vector3D d = p.subtract(c.centre());
+        double z = d.dotProduct(c.normal());
+        double rho = d.subtract(c.normal().scalarMultiply(z)).getNorm();
+        return Math.hypot(z, rho - c.radius());
+    }
+
+    /** The smallest distance of two circles, by {@code samples} places on the first and the exact nearest on the second. */
+    public static double gap(Circle a, Circle b, int samples) {
+        double least = Double.MAX_VALUE;
+        for (int i = 0; i < samples; i++) {
+            least = Math.min(least, toCircle(place(a, 2 * Math.PI * i / samples), b));
+        }
+        return least;
+    }
+
+    /** The smallest distance between any ring of the cell and any other ring. */
+    public static double smallestGap(Pose pose, int cells, int samples) {
+        List<Circle> own = pose.rings();
+        List<Circle> others = neighbourhood(pose, cells);
+        double least = Double.MAX_VALUE;
+        for (int a = 0; a < own.size(); a++) {
+            for (int b = a + 1; b < own.size(); b++) {
+                least = Math.min(least, gap(own.get(a), own.get(b), samples));
+            }
+            for (Circle other : others) {
+                double reach = own.get(a).radius() + other.radius() + 1;
+                if (own.get(a).centre().distance(other.centre()) < reach) {
+                    least = Math.min(least, gap(own.get(a), other, samples));
+                }
+            }
+        }
+        return least;
+    }
+
+    /**
+     * Gauss's linking integral {@code (1/4π) ∮∮ (r₁ − r₂)·(dr₁ × dr₂)/|r₁ − r₂|³} by the trapezoidal rule, which converges
+     * exponentially on closed smooth curves.
+     */
+    public static double gauss(Circle a, Circle b, int samples) {
+        double sum = 0;
+        double step = 2 * Math.PI / samples;
+        for (int i = 0; i < samples; i++) {
+            Vector3D p = place(a, i * step);
+            Vector3D dp = a.normal().crossProduct(p.subtract(a.centre()));
+            for (int j = 0; j < samples; j++) {
+                Vector3D q = place(b, j * step);
+                Vector3D dq = b.normal().crossProduct(q.subtract(b.centre()));
+                Vector3D r = p.subtract(q);
+                sum += r.dotProduct(dp.crossProduct(dq)) / Math.pow(r.getNorm(), 3);
+            }
+        }
+        return sum * step * step / (4 * Math.PI);
+    }
+}

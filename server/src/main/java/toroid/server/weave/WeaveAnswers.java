@@ -1,0 +1,126 @@
+package toroid.server.weave;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import toroid.core.quantity.Note;
+import toroid.core.weave.Tightness;
+import toroid.core.weave.WeaveAnswer;
+import toroid.core.weave.pattern.Lattice;
+
+/** What is asked of weaves and what is answered. Lengths mm. */
+final class WeaveAnswers {
+    private WeaveAnswers() {}
+
+    /**
+     * Rings for a weave.
+     *
+     * @param wireDiameterMm as measured
+     * @param innerDiameterMm closed, as measured; one for each ring size of the weave
+     * @param metal copper when left out
+     */
+    record Question(@NotNull double wireDiameterMm, @NotNull List<Double> innerDiameterMm, String metal) {}
+
+    /**
+     * One weave of the catalogue.
+     *
+     * @param usualLow nominal aspect ratio its usual window begins at; null where the trade has none
+     * @param aspectRatioMin of the first ring size, the others in their usual proportion; null until it is solved
+     * @param tightFrom true aspect ratio from which it is no longer on the edge
+     * @param usualFrom true aspect ratio from which it drapes
+     * @param usualTo true aspect ratio up to which it keeps its pattern
+     * @param floppyFrom true aspect ratio from which it no longer does
+     */
+    record Entry(
+            @NotNull String id,
+            @NotNull String name,
+            @NotNull String unit,
+            @NotNull Lattice.Kind kind,
+            @NotNull List<Size> sizes,
+            @NotNull int ringsInCell,
+            @NotNull List<String> sources,
+            Double usualLow,
+            Double usualHigh,
+            Double aspectRatioMin,
+            Double tightFrom,
+            Double usualFrom,
+            Double usualTo,
+            Double floppyFrom) {}
+
+    /** A ring size a weave mixes. */
+    record Size(
+            @NotNull String id,
+            @NotNull String name,
+            @NotNull double usualRatio) {}
+
+    /** A weave solved for rings: the core's figures, and what is to be said of them. */
+    record Solved(
+            @NotNull String weaveId,
+            @NotNull boolean fits,
+            @NotNull Tightness tightness,
+            @NotNull double aspectRatio,
+            @NotNull double aspectRatioMin,
+            @NotNull double playPercent,
+            Double tautPitchMm,
+            Double shortestPitchMm,
+            Double restPitchMm,
+            Double acrossTautMm,
+            Double acrossShortestMm,
+            @NotNull int ringsPerUnit,
+            Double ringsPer100mm,
+            Double ringsPerSquareCm,
+            Double massPer100mmG,
+            @NotNull double residualMm,
+            @NotNull boolean linksVerified,
+            @NotNull List<Note> notes) {
+        static Solved of(String weaveId, WeaveAnswer answer, List<Note> notes) {
+            return new Solved(
+                    weaveId,
+                    answer.fits(),
+                    answer.tightness(),
+                    answer.aspectRatio(),
+                    answer.aspectRatioMin(),
+                    100 * answer.play(),
+                    answer.tautPitchMm(),
+                    answer.shortestPitchMm(),
+                    answer.restPitchMm(),
+                    answer.acrossTautMm(),
+                    answer.acrossShortestMm(),
+                    answer.ringsPerUnit(),
+                    answer.ringsPer100mm(),
+                    answer.ringsPerSquareCm(),
+                    answer.massPer100mmG(),
+                    answer.residualMm(),
+                    answer.linksVerified(),
+                    notes);
+        }
+    }
+
+    /**
+     * The rings of one cell, and how cells repeat: image (i, j) is turned by {@code i·turn + j·acrossTurn} about x, then moved by
+     * {@code pitch·(i, 0, 0) + j·second}.
+     *
+     * @param rings x, y, z of the centre, x, y, z of the normal, radius to the middle of the wire, for one ring after another
+     * @param second where a step in the second direction leads, mm
+     * @param around how many cells close a tube; 0 for none
+     */
+    record PoseView(
+            @NotNull double pitchMm,
+            @NotNull double[] second,
+            @NotNull double turn,
+            @NotNull double acrossTurn,
+            @NotNull int around,
+            @NotNull double[] rings) {}
+
+    /** One ring of the shelf in every weave of one ring size. */
+    record ShelfRow(
+            @NotNull double wireDiameterMm,
+            @NotNull double innerDiameterMm,
+            @NotNull double aspectRatio,
+            @NotNull List<Cell> weaves) {}
+
+    /** How a weave sits in that ring. */
+    record Cell(
+            @NotNull String weaveId,
+            @NotNull Tightness tightness,
+            @NotNull double playPercent) {}
+}

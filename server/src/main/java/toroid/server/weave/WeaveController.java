@@ -1,0 +1,66 @@
+package toroid.server.weave;
+
+import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import toroid.core.numeric.Checks;
+
+/** Stateless: no token is needed on loopback. */
+@RestController
+@RequestMapping("/api/weaves")
+class WeaveController {
+    private static final int MOST_RINGS = 200;
+
+    private final WeaveWorkshop workshop;
+    private final WeaveFiles files;
+
+    WeaveController(WeaveWorkshop workshop, WeaveFiles files) {
+        this.workshop = workshop;
+        this.files = files;
+    }
+
+    @Operation(summary = "Every weave, with its smallest aspect ratio once that is solved and its usual window")
+    @GetMapping
+    List<WeaveAnswers.Entry> catalogue() {
+        return workshop.catalogue();
+    }
+
+    @Operation(summary = "A weave in the open weave format")
+    @GetMapping(path = "/{id}/file", produces = MediaType.APPLICATION_JSON_VALUE)
+    String file(@PathVariable String id) {
+        return files.byId(id).text();
+    }
+
+    @Operation(summary = "A weave solved for rings: does it close, its pitches, rings and weight per length")
+    @PostMapping("/{id}/solve")
+    WeaveAnswers.Solved solve(@PathVariable String id, @RequestBody @Valid WeaveAnswers.Question question) {
+        return workshop.solve(id, question);
+    }
+
+    @Operation(summary = "Poses from the shortest cell to the longest, for drawing")
+    @PostMapping("/{id}/poses")
+    List<WeaveAnswers.PoseView> poses(
+            @PathVariable String id,
+            @RequestBody @Valid WeaveAnswers.Question question,
+            @RequestParam(defaultValue = "9") int count) {
+        return workshop.poses(id, question, count);
+    }
+
+    record ShelfQuestion(@NotNull List<@Valid WeaveAnswers.Question> rings) {}
+
+    @Operation(summary = "Every weave of one ring size in each of these rings")
+    @PostMapping("/shelf")
+    List<WeaveAnswers.ShelfRow> shelf(@RequestBody @Valid ShelfQuestion question) {
+        Checks.within("rings", question.rings().size(), 0, MOST_RINGS, "rings", "Ask for fewer at a time.");
+        return workshop.shelf(question.rings());
+    }
+}

@@ -1,0 +1,162 @@
+package toroid.server.weave;
+
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import toroid.core.metal.Metal;
+import toroid.core.metal.MetalNames;
+import toroid.core.weave.Tightness;
+import toroid.core.weave.WeaveAnswer;
+import toroid.core.weave.WeaveNotes;
+import toroid.core.weave.WeaveRings;
+import toroid.core.weave.WeaveWork;
+import toroid.core.weave.pattern.WeavePattern;
+import toroid.core.weave.solve.Pose;
+import toroid.core.weave.solve.WeaveSolver;
+
+/** Solves weaves for whoever asks. The catalogue's smallest aspect ratios are solved in the background once the server stands. */
+@Service
+public class WeaveWorkshop {
+    private static final Logger LOG = LoggerFactory.getLogger(WeaveWorkshop.class);
+
+    private final WeaveFiles files;
+    private final SolvedWeaves solved;
+    private final Map<String, Double> smallest = new ConcurrentHashMap<>();
+
+    WeaveWorkshop(WeaveFiles files, SolvedWeaves solved) {
+        this.files = files;
+        this.solved = solved;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void begin() {
+        ExecutorService background = Executors.newSingleThreadExecutor(task -> {
+            var thread = new Thread(task, "weaves");
+            thread.setDaemon(true);
+            thread.setPriority(Thread.MIN_PRIORITY);
+            return thread;
+        });
+        background.submit(() -> files.all().forEach(this::solveSmallest));
+        background.shutdown();
+    }
+
+    private void solveSmallest(WeaveFiles.Filed weave) {
+        try {
+            smallestOf(weave);
+        } catch (RuntimeException unsolved) {
+            LOG.warn("{} was not solved: {}", weave.pattern().id(), unsolved.getMessage());
+        }
+    }
+
+    private double smallestOf(WeaveFiles.Filed weave) {
+        return smallest.computeIfAbsent(weave.pattern().id(), id -> {
+            double[] usual = weave.pattern().classes().stream()
+                    .mapToDouble(WeavePattern.RingClass::usualRatio)
+                    .toArray();
+            var closest = WeaveSolver.closest(weave.pattern(), usual);
+            if (!closest.solved()) {
+                throw new IllegalStateException("it did not come to rest");
+            }
+            return closest.aspectRatioMin();
+        });
+    }
+
+    List<WeaveAnswers.Entry> catalogue() {
+        return files.all().stream()
+                .map(weave ->
+                        entry(weave.pattern(), smallest.get(weave.pattern().id())))
+                .toList();
+    }
+
+    private static WeaveAnswers.Entry entry(WeavePattern pattern, Double least) {
+        boolean known = least != null;
+        return new WeaveAnswers.Entry(
+                pattern.id(),
+                pattern.name(),
+                pattern.unit(),
+                pattern.lattice().kind(),
+                pattern.classes().stream()
+                        .map(size -> new WeaveAnswers.Size(size.id(), size.name(), size.usualRatio()))
+                        .toList(),
+                pattern.rings().size(),
+                pattern.sources(),
+                pattern.usual() == null ? null : pattern.usual().low(),
+                pattern.usual() == null ? null : pattern.usual().high(),
+                least,
+                known ? least * (1 + Tightness.EDGE) : null,
+                known ? Tightness.aspectRatioAt(Tightness.TIGHT_BELOW, least) : null,
+                known ? Tightness.aspectRatioAt(Tightness.USUAL_BELOW, least) : null,
+                known ? Tightness.aspectRatioAt(Tightness.LOOSE_BELOW, least) : null);
+    }
+
+    WeaveAnswers.Solved solve(String id, WeaveAnswers.Question question) {
+        WeaveFiles.Filed weave = files.byId(id);
+        WeaveRings rings = rings(question);
+        Metal metal = MetalNames.metalOrRefuse(question.metal() == null ? "copper" : question.metal());
+        List<Double> ratios =
+                rings.innerMm().stream().map(inner -> inner / rings.wireMm()).toList();
+        WeaveAnswer answer = solved.unit(weave, ratios).scaled(rings.wireMm(), metal.densityGramsPerCubicCentimetre());
+        return WeaveAnswers.Solved.of(id, answer, WeaveNotes.of(weave.pattern(), answer, rings.wireMm()));
+    }
+
+    List<WeaveAnswers.PoseView> poses(String id, WeaveAnswers.Question question, int count) {
+        WeaveRings rings = rings(question);
+        return WeaveWork.of(files.byId(id).pattern(), rings).poses(count).stream()
+                .map(WeaveWorkshop::view)
+                .toList();
+    }
+
+    private static WeaveRings rings(WeaveAnswers.Question question) {
+        return new WeaveRings(question.wireDiameterMm(), question.innerDiameterMm());
+    }
+
+    private static WeaveAnswers.PoseView view(Pose pose) {
+        double[] rings = new double[7 * pose.rings().size()];
+        for (int k = 0; k < pose.rings().size(); k++) {
+            var ring = pose.rings().get(k);
+            double[] centre = ring.centre().toArray();
+            double[] normal = ring.normal().toArray();
+            for (int axis = 0; axis < 3; axis++) {
+                rings[7 * k + axis] = centre[axis];
+                rings[7 * k + 3 + axis] = normal[axis];
+            }
+            rings[7 * k + 6] = ring.radius();
+        }
+        var shared = pose.lattice().shared();
+        return new WeaveAnswers.PoseView(
+                pose.pitch(),
+                new double[] {
+                    pose.pitch() * shared.getX(), pose.pitch() * shared.getY() + pose.across(), 0,
+                },
+                pose.turn(),
+                pose.lattice().acrossTurn(),
+                pose.lattice().around(),
+                rings);
+    }
+
+    /** Every weave of one ring size in each of these rings. */
+    List<WeaveAnswers.ShelfRow> shelf(List<WeaveAnswers.Question> rings) {
+        return rings.stream().map(this::row).toList();
+    }
+
+    private WeaveAnswers.ShelfRow row(WeaveAnswers.Question question) {
+        WeaveRings rings = rings(question);
+        double ratio = rings.ring(0).aspectRatio();
+        List<WeaveAnswers.Cell> cells = files.all().stream()
+                .filter(weave -> weave.pattern().classes().size() == 1)
+                .map(weave -> {
+                    double least = smallestOf(weave);
+                    return new WeaveAnswers.Cell(
+                            weave.pattern().id(), Tightness.of(ratio, least), 100 * Tightness.play(ratio, least));
+                })
+                .toList();
+        return new WeaveAnswers.ShelfRow(rings.wireMm(), rings.innerMm().get(0), ratio, cells);
+    }
+}
