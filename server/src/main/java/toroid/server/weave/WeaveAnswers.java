@@ -18,7 +18,8 @@ final class WeaveAnswers {
      * @param innerDiameterMm closed, as measured; one for each ring size of the weave
      * @param metal copper when left out
      */
-    record Question(@NotNull double wireDiameterMm, @NotNull List<Double> innerDiameterMm, String metal) {}
+    record WeaveQuestion(
+            @NotNull double wireDiameterMm, @NotNull List<Double> innerDiameterMm, String metal) {}
 
     /**
      * One weave of the catalogue.
@@ -30,12 +31,12 @@ final class WeaveAnswers {
      * @param usualTo true aspect ratio up to which it keeps its pattern
      * @param floppyFrom true aspect ratio from which it no longer does
      */
-    record Entry(
+    record WeaveEntry(
             @NotNull String id,
             @NotNull String name,
             @NotNull String unit,
             @NotNull Lattice.Kind kind,
-            @NotNull List<Size> sizes,
+            @NotNull List<WeaveSize> sizes,
             @NotNull int ringsInCell,
             @NotNull List<String> sources,
             Double usualLow,
@@ -47,13 +48,13 @@ final class WeaveAnswers {
             Double floppyFrom) {}
 
     /** A ring size a weave mixes. */
-    record Size(
+    record WeaveSize(
             @NotNull String id,
             @NotNull String name,
             @NotNull double usualRatio) {}
 
     /** A weave solved for rings: the core's figures, and what is to be said of them. */
-    record Solved(
+    record WeaveSolved(
             @NotNull String weaveId,
             @NotNull boolean fits,
             @NotNull Tightness tightness,
@@ -72,8 +73,8 @@ final class WeaveAnswers {
             @NotNull double residualMm,
             @NotNull boolean linksVerified,
             @NotNull List<Note> notes) {
-        static Solved of(String weaveId, WeaveAnswer answer, List<Note> notes) {
-            return new Solved(
+        static WeaveSolved of(String weaveId, WeaveAnswer answer, List<Note> notes) {
+            return new WeaveSolved(
                     weaveId,
                     answer.fits(),
                     answer.tightness(),
@@ -103,7 +104,7 @@ final class WeaveAnswers {
      * @param second where a step in the second direction leads, mm
      * @param around how many cells close a tube; 0 for none
      */
-    record PoseView(
+    record WeavePose(
             @NotNull double pitchMm,
             @NotNull double[] second,
             @NotNull double turn,
@@ -112,14 +113,14 @@ final class WeaveAnswers {
             @NotNull double[] rings) {}
 
     /** One ring of the shelf in every weave of one ring size. */
-    record ShelfRow(
+    record WeaveShelf(
             @NotNull double wireDiameterMm,
             @NotNull double innerDiameterMm,
             @NotNull double aspectRatio,
-            @NotNull List<Cell> weaves) {}
+            @NotNull List<WeaveOnShelf> weaves) {}
 
     /** How a weave sits in that ring. */
-    record Cell(
+    record WeaveOnShelf(
             @NotNull String weaveId,
             @NotNull Tightness tightness,
             @NotNull double playPercent) {}

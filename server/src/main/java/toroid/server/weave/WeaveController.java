@@ -30,7 +30,7 @@ class WeaveController {
 
     @Operation(summary = "Every weave, with its smallest aspect ratio once that is solved and its usual window")
     @GetMapping
-    List<WeaveAnswers.Entry> catalogue() {
+    List<WeaveAnswers.WeaveEntry> catalogue() {
         return workshop.catalogue();
     }
 
@@ -42,24 +42,24 @@ class WeaveController {
 
     @Operation(summary = "A weave solved for rings: does it close, its pitches, rings and weight per length")
     @PostMapping("/{id}/solve")
-    WeaveAnswers.Solved solve(@PathVariable String id, @RequestBody @Valid WeaveAnswers.Question question) {
+    WeaveAnswers.WeaveSolved solve(@PathVariable String id, @RequestBody @Valid WeaveAnswers.WeaveQuestion question) {
         return workshop.solve(id, question);
     }
 
     @Operation(summary = "Poses from the shortest cell to the longest, for drawing")
     @PostMapping("/{id}/poses")
-    List<WeaveAnswers.PoseView> poses(
+    List<WeaveAnswers.WeavePose> poses(
             @PathVariable String id,
-            @RequestBody @Valid WeaveAnswers.Question question,
+            @RequestBody @Valid WeaveAnswers.WeaveQuestion question,
             @RequestParam(defaultValue = "9") int count) {
         return workshop.poses(id, question, count);
     }
 
-    record ShelfQuestion(@NotNull List<@Valid WeaveAnswers.Question> rings) {}
+    record WeaveShelfQuestion(@NotNull List<WeaveAnswers.WeaveQuestion> rings) {}
 
     @Operation(summary = "Every weave of one ring size in each of these rings")
     @PostMapping("/shelf")
-    List<WeaveAnswers.ShelfRow> shelf(@RequestBody @Valid ShelfQuestion question) {
+    List<WeaveAnswers.WeaveShelf> shelf(@RequestBody @Valid WeaveShelfQuestion question) {
         Checks.within("rings", question.rings().size(), 0, MOST_RINGS, "rings", "Ask for fewer at a time.");
         return workshop.shelf(question.rings());
     }

@@ -68,22 +68,22 @@ public class WeaveWorkshop {
         });
     }
 
-    List<WeaveAnswers.Entry> catalogue() {
+    List<WeaveAnswers.WeaveEntry> catalogue() {
         return files.all().stream()
                 .map(weave ->
                         entry(weave.pattern(), smallest.get(weave.pattern().id())))
                 .toList();
     }
 
-    private static WeaveAnswers.Entry entry(WeavePattern pattern, Double least) {
+    private static WeaveAnswers.WeaveEntry entry(WeavePattern pattern, Double least) {
         boolean known = least != null;
-        return new WeaveAnswers.Entry(
+        return new WeaveAnswers.WeaveEntry(
                 pattern.id(),
                 pattern.name(),
                 pattern.unit(),
                 pattern.lattice().kind(),
                 pattern.classes().stream()
-                        .map(size -> new WeaveAnswers.Size(size.id(), size.name(), size.usualRatio()))
+                        .map(size -> new WeaveAnswers.WeaveSize(size.id(), size.name(), size.usualRatio()))
                         .toList(),
                 pattern.rings().size(),
                 pattern.sources(),
@@ -96,28 +96,28 @@ public class WeaveWorkshop {
                 known ? Tightness.aspectRatioAt(Tightness.LOOSE_BELOW, least) : null);
     }
 
-    WeaveAnswers.Solved solve(String id, WeaveAnswers.Question question) {
+    WeaveAnswers.WeaveSolved solve(String id, WeaveAnswers.WeaveQuestion question) {
         WeaveFiles.Filed weave = files.byId(id);
         WeaveRings rings = rings(question);
         Metal metal = MetalNames.metalOrRefuse(question.metal() == null ? "copper" : question.metal());
         List<Double> ratios =
                 rings.innerMm().stream().map(inner -> inner / rings.wireMm()).toList();
         WeaveAnswer answer = solved.unit(weave, ratios).scaled(rings.wireMm(), metal.densityGramsPerCubicCentimetre());
-        return WeaveAnswers.Solved.of(id, answer, WeaveNotes.of(weave.pattern(), answer, rings.wireMm()));
+        return WeaveAnswers.WeaveSolved.of(id, answer, WeaveNotes.of(weave.pattern(), answer, rings.wireMm()));
     }
 
-    List<WeaveAnswers.PoseView> poses(String id, WeaveAnswers.Question question, int count) {
+    List<WeaveAnswers.WeavePose> poses(String id, WeaveAnswers.WeaveQuestion question, int count) {
         WeaveRings rings = rings(question);
         return WeaveWork.of(files.byId(id).pattern(), rings).poses(count).stream()
                 .map(WeaveWorkshop::view)
                 .toList();
     }
 
-    private static WeaveRings rings(WeaveAnswers.Question question) {
+    private static WeaveRings rings(WeaveAnswers.WeaveQuestion question) {
         return new WeaveRings(question.wireDiameterMm(), question.innerDiameterMm());
     }
 
-    private static WeaveAnswers.PoseView view(Pose pose) {
+    private static WeaveAnswers.WeavePose view(Pose pose) {
         double[] rings = new double[7 * pose.rings().size()];
         for (int k = 0; k < pose.rings().size(); k++) {
             var ring = pose.rings().get(k);
@@ -130,7 +130,7 @@ public class WeaveWorkshop {
             rings[7 * k + 6] = ring.radius();
         }
         var shared = pose.lattice().shared();
-        return new WeaveAnswers.PoseView(
+        return new WeaveAnswers.WeavePose(
                 pose.pitch(),
                 new double[] {
                     pose.pitch() * shared.getX(), pose.pitch() * shared.getY() + pose.across(), 0,
@@ -142,21 +142,21 @@ public class WeaveWorkshop {
     }
 
     /** Every weave of one ring size in each of these rings. */
-    List<WeaveAnswers.ShelfRow> shelf(List<WeaveAnswers.Question> rings) {
+    List<WeaveAnswers.WeaveShelf> shelf(List<WeaveAnswers.WeaveQuestion> rings) {
         return rings.stream().map(this::row).toList();
     }
 
-    private WeaveAnswers.ShelfRow row(WeaveAnswers.Question question) {
+    private WeaveAnswers.WeaveShelf row(WeaveAnswers.WeaveQuestion question) {
         WeaveRings rings = rings(question);
         double ratio = rings.ring(0).aspectRatio();
-        List<WeaveAnswers.Cell> cells = files.all().stream()
+        List<WeaveAnswers.WeaveOnShelf> cells = files.all().stream()
                 .filter(weave -> weave.pattern().classes().size() == 1)
                 .map(weave -> {
                     double least = smallestOf(weave);
-                    return new WeaveAnswers.Cell(
+                    return new WeaveAnswers.WeaveOnShelf(
                             weave.pattern().id(), Tightness.of(ratio, least), 100 * Tightness.play(ratio, least));
                 })
                 .toList();
-        return new WeaveAnswers.ShelfRow(rings.wireMm(), rings.innerMm().get(0), ratio, cells);
+        return new WeaveAnswers.WeaveShelf(rings.wireMm(), rings.innerMm().get(0), ratio, cells);
     }
 }

@@ -30,7 +30,7 @@ class ApiDescription {
     OpenAPI description() {
         String words =
                 "Jump rings and wire forms, from wire and tool to the finished piece. Lengths are millimetres, masses grams, forces newtons,"
-                        + " stresses megapascals; bands are 95 %. /api/rings, /api/forms, /api/springback, /api/quantity, /api/line and"
+                        + " stresses megapascals; bands are 95 %. /api/rings, /api/forms, /api/weaves, /api/springback, /api/quantity, /api/line and"
                         + " /api/spools/weigh keep nothing and need no token on loopback. Calls that write need the XSRF-TOKEN cookie's"
                         + " value in the X-XSRF-TOKEN header. Refusals are problem+json with code, field, limit and unit.";
         return new OpenAPI()

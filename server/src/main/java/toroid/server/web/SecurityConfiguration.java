@@ -20,7 +20,13 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 @Configuration
 class SecurityConfiguration {
     static final String[] CALCULATORS = {
-        "/api/rings/**", "/api/springback/**", "/api/quantity/**", "/api/line/**", "/api/forms/**", "/api/spools/weigh"
+        "/api/rings/**",
+        "/api/springback/**",
+        "/api/quantity/**",
+        "/api/line/**",
+        "/api/forms/**",
+        "/api/weaves/**",
+        "/api/spools/weigh"
     };
     private static final String[] OPEN = {
         "/", "/index.html", "/assets/**", "/favicon.svg", "/api/session", "/actuator/health"

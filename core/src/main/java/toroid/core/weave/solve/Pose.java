@@ -116,6 +116,11 @@ public record Pose(Lattice lattice, List<Circle> rings, double pitch, double acr
                 + Math.abs(turn - other.turn);
     }
 
+    /** The cell drawn out or pushed together, its rings left where they are. */
+    Pose withPitch(double other) {
+        return new Pose(lattice, rings, other, across, turn);
+    }
+
     /** Turned and moved as a whole; for finite pieces, and for tests of invariance along the axis. */
     public Pose withRings(List<Circle> others) {
         return new Pose(lattice, others, pitch, across, turn);

@@ -1,6 +1,5 @@
 package toroid.core.weave.solve;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import toroid.core.numeric.Checks;
@@ -106,12 +105,26 @@ public final class WeaveSolver {
      * @param count how many, 2 up
      */
     public static List<Pose> between(Closest closest, double shortest, double longest, int count) {
-        var poses = new ArrayList<Pose>();
-        for (int i = 0; i < count; i++) {
-            double pitch = shortest + (longest - shortest) * i / (count - 1);
-            poses.add(HeldPitch.at(closest.pose(), pitch));
+        Pose[] poses = new Pose[count];
+        double rest = closest.pose().pitch();
+        Pose down = closest.pose();
+        Pose up = closest.pose();
+        for (int k = 0; k < count; k++) {
+            int below = count - 1 - k;
+            if (pitchOf(shortest, longest, below, count) < rest) {
+                down = HeldPitch.at(down, pitchOf(shortest, longest, below, count));
+                poses[below] = down;
+            }
+            if (pitchOf(shortest, longest, k, count) >= rest) {
+                up = HeldPitch.at(up, pitchOf(shortest, longest, k, count));
+                poses[k] = up;
+            }
         }
-        return poses;
+        return List.of(poses);
+    }
+
+    private static double pitchOf(double shortest, double longest, int place, int count) {
+        return shortest + (longest - shortest) * place / (count - 1);
     }
 
     /**
