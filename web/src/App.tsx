@@ -13,6 +13,7 @@ import { CataloguePlace } from "./places/shapes/CataloguePlace";
 import { PracticePlace } from "./places/shapes/PracticePlace";
 import { ShapePlace } from "./places/shapes/ShapePlace";
 import { StockPlace } from "./places/stock/StockPlace";
+import { WeavesPlace } from "./places/weaves/WeavesPlace";
 import { Frame } from "./shared/Frame";
 import { Gate } from "./shared/Gate";
 import { Lost } from "./shared/Lost";
@@ -34,6 +35,7 @@ export function App() {
           <Route path="shapes" element={<CataloguePlace />} />
           <Route path="shapes/practice" element={<PracticePlace />} />
           <Route path="shapes/:id" element={<ShapePlace />} />
+          <Route path="weaves" element={<WeavesPlace />} />
           <Route path="notebook" element={<NotebookPlace />} />
           <Route path="notebook/wire/:id" element={<SpoolPage />} />
           <Route path="stock" element={<StockPlace />} />

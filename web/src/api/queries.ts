@@ -24,6 +24,7 @@ import type {
   SpoolData,
   SpringbackView,
   TableRow,
+  WeaveEntry,
 } from "./types";
 
 export const queries = new QueryClient({
@@ -58,6 +59,17 @@ export const useSession = () => useList<SessionView>("session");
 export const useFormJobs = () => useList<Kept<FormJobData>[]>("form-jobs");
 export const useFormBench = () => useList<FormInHand[]>("bench/forms");
 export const useFormNotebook = () => useList<FormEntry[]>("notebook/forms");
+
+/** Every weave; asked again while the smallest aspect ratios are still being solved. */
+export function useWeaves() {
+  return useQuery({
+    queryKey: ["weaves"],
+    queryFn: () => call<WeaveEntry[]>("GET", "/api/weaves"),
+    staleTime: Infinity,
+    refetchInterval: (query) =>
+      query.state.data?.some((weave) => weave.aspectRatioMin === null) ? 1500 : false,
+  });
+}
 
 /** The catalogue with defaults and limits for that wire. */
 export function useCatalogue(wireDiameterMm: number | null = null) {

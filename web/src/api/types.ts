@@ -82,6 +82,10 @@ export type FormLineAnswer = Omit<Received<Schemas["FormLineAnswer"]>, "paramete
   parameters: Parameters;
   notes: Note[];
 };
+export type WeaveEntry = Received<Schemas["WeaveEntry"]>;
+export type WeavePose = Received<Schemas["WeavePose"]>;
+export type WeaveSolved = Omit<Received<Schemas["WeaveSolved"]>, "notes"> & { notes: Note[] };
+export type Tightness = WeaveSolved["tightness"];
 export type Temper = SpoolData["temper"];
 export type Convention = RingJobData["convention"];
 export type StepKind = RingStep["kind"];

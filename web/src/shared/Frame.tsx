@@ -8,6 +8,7 @@ const PLACES: [string, string, string?][] = [
   ["/", "Bench"],
   ["/rings", "Rings"],
   ["/shapes", "Shapes"],
+  ["/weaves", "Weaves"],
   ["/notebook", "Notebook"],
   ["/stock", "Stock, tools", "apart"],
   ["/preferences", "Preferences"],

@@ -26,6 +26,16 @@ export const FIGURE_NAMES: Record<string, string> = {
   "length-to-cut": "to cut",
   offcut: "comes back as offcut",
   "mass-in-piece": "weighs",
+  "weave-aspect-ratio": "this ring, true",
+  "weave-aspect-ratio-min": "smallest aspect ratio",
+  "weave-play": "play",
+  "weave-taut": "a cell, taut",
+  "weave-rest": "at rest",
+  "weave-shortest": "pushed together",
+  "weave-across": "across, taut",
+  "weave-per-100": "rings in 100 mm",
+  "weave-mass-per-100": "100 mm weigh",
+  "weave-per-square": "rings in a square cm",
 };
 
 export const BASIS_WORDS: Record<string, string> = {

@@ -4,7 +4,7 @@ import { SECTION } from "../../drawing/flats";
 import { mirrored, stretch } from "../../drawing/wire";
 import { FlatView } from "./FlatView";
 import { SceneView } from "./SceneView";
-import { canDraw3d } from "../../scene/wireScene";
+import { canDraw3d } from "../../scene/stage";
 
 export type ViewKind = "solid" | "face" | "edge" | "true";
 

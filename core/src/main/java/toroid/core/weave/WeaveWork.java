@@ -1,6 +1,9 @@
 package toroid.core.weave;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
 import toroid.core.weave.pattern.Lattice;
@@ -11,7 +14,7 @@ import toroid.core.weave.solve.WeaveSolver.Closest;
 import toroid.core.weave.solve.WeaveSolver.Direction;
 import toroid.core.weave.solve.WeaveSolver.Pulled;
 
-/** Solves a weave for rings in millimetres: {@link WeaveSolver} scaled, judged, weighed. */
+/** Solves a weave for rings in millimetres: {@link WeaveSolver} scaled, judged, weighed. Not for sharing between threads. */
 public final class WeaveWork {
     private static final int FEWEST_POSES = 2;
     private static final int MOST_POSES = 15;
@@ -19,6 +22,7 @@ public final class WeaveWork {
     private final WeavePattern pattern;
     private final WeaveRings rings;
     private final Closest closest;
+    private final Map<String, Pulled> pulled = new HashMap<>();
 
     private WeaveWork(WeavePattern pattern, WeaveRings rings, Closest closest) {
         this.pattern = pattern;
@@ -102,8 +106,16 @@ public final class WeaveWork {
         return pulled == null ? null : pulled.pitch() * unit;
     }
 
+    /** Solved once for each direction and end, however often it is asked for. */
     private Pulled pulled(Direction direction, boolean longest) {
-        return fits() ? WeaveSolver.pulled(pattern, closest, thickness(), direction, longest) : null;
+        if (!fits()) {
+            return null;
+        }
+        String question = direction + " " + longest;
+        if (!pulled.containsKey(question)) {
+            pulled.put(question, WeaveSolver.pulled(pattern, closest, thickness(), direction, longest));
+        }
+        return pulled.get(question);
     }
 
     private int ringsPerUnit() {
@@ -138,13 +150,14 @@ public final class WeaveWork {
         if (!fits() || pattern.lattice().kind() == Lattice.Kind.FINITE) {
             return List.of(closest.pose().scaled(unit));
         }
-        Pulled taut = WeaveSolver.pulled(pattern, closest, thickness(), Direction.ALONG, true);
-        Pulled shortest = WeaveSolver.pulled(pattern, closest, thickness(), Direction.ALONG, false);
+        Pulled taut = pulled(Direction.ALONG, true);
+        Pulled shortest = pulled(Direction.ALONG, false);
         if (taut == null || shortest == null) {
             return List.of(closest.pose().scaled(unit));
         }
-        return WeaveSolver.between(closest, shortest.pitch(), taut.pitch(), count).stream()
-                .map(pose -> pose.scaled(unit))
-                .toList();
+        List<Pose> poses = new ArrayList<>(WeaveSolver.between(closest, shortest.pitch(), taut.pitch(), count));
+        poses.set(0, shortest.pose());
+        poses.set(count - 1, taut.pose());
+        return poses.stream().map(pose -> pose.scaled(unit)).toList();
     }
 }

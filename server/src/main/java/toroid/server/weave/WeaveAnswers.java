@@ -2,6 +2,7 @@ package toroid.server.weave;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
 import toroid.core.weave.Tightness;
 import toroid.core.weave.WeaveAnswer;
@@ -72,8 +73,9 @@ final class WeaveAnswers {
             Double massPer100mmG,
             @NotNull double residualMm,
             @NotNull boolean linksVerified,
+            @NotNull List<Figure> figures,
             @NotNull List<Note> notes) {
-        static WeaveSolved of(String weaveId, WeaveAnswer answer, List<Note> notes) {
+        static WeaveSolved of(String weaveId, WeaveAnswer answer, List<Figure> figures, List<Note> notes) {
             return new WeaveSolved(
                     weaveId,
                     answer.fits(),
@@ -92,6 +94,7 @@ final class WeaveAnswers {
                     answer.massPer100mmG(),
                     answer.residualMm(),
                     answer.linksVerified(),
+                    figures,
                     notes);
         }
     }

@@ -1,5 +1,6 @@
 package toroid.server.weave;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -14,6 +15,7 @@ import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.weave.Tightness;
 import toroid.core.weave.WeaveAnswer;
+import toroid.core.weave.WeaveFigures;
 import toroid.core.weave.WeaveNotes;
 import toroid.core.weave.WeaveRings;
 import toroid.core.weave.WeaveWork;
@@ -26,9 +28,19 @@ import toroid.core.weave.solve.WeaveSolver;
 public class WeaveWorkshop {
     private static final Logger LOG = LoggerFactory.getLogger(WeaveWorkshop.class);
 
+    private static final int POSES_KEPT = 60;
+
     private final WeaveFiles files;
     private final SolvedWeaves solved;
     private final Map<String, Double> smallest = new ConcurrentHashMap<>();
+    private final Map<String, List<Pose>> lastPoses = new LinkedHashMap<>(16, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, List<Pose>> eldest) {
+            return size() > POSES_KEPT;
+        }
+    };
 
     WeaveWorkshop(WeaveFiles files, SolvedWeaves solved) {
         this.files = files;
@@ -103,14 +115,38 @@ public class WeaveWorkshop {
         List<Double> ratios =
                 rings.innerMm().stream().map(inner -> inner / rings.wireMm()).toList();
         WeaveAnswer answer = solved.unit(weave, ratios).scaled(rings.wireMm(), metal.densityGramsPerCubicCentimetre());
-        return WeaveAnswers.WeaveSolved.of(id, answer, WeaveNotes.of(weave.pattern(), answer, rings.wireMm()));
+        return WeaveAnswers.WeaveSolved.of(
+                id,
+                answer,
+                WeaveFigures.of(weave.pattern(), answer, rings, metal.densityGramsPerCubicCentimetre()),
+                WeaveNotes.of(weave.pattern(), answer, rings.wireMm()));
     }
 
     List<WeaveAnswers.WeavePose> poses(String id, WeaveAnswers.WeaveQuestion question, int count) {
         WeaveRings rings = rings(question);
-        return WeaveWork.of(files.byId(id).pattern(), rings).poses(count).stream()
-                .map(WeaveWorkshop::view)
+        List<Double> inner =
+                rings.innerMm().stream().map(one -> one / rings.wireMm()).toList();
+        return posesOfUnit(files.byId(id), inner, count).stream()
+                .map(pose -> view(pose.scaled(rings.wireMm())))
                 .toList();
+    }
+
+    /** For 1 mm wire; the last few asked for are kept. */
+    private List<Pose> posesOfUnit(WeaveFiles.Filed weave, List<Double> inner, int count) {
+        String question = weave.sum() + inner + count;
+        List<Pose> known;
+        synchronized (lastPoses) {
+            known = lastPoses.get(question);
+        }
+        if (known != null) {
+            return known;
+        }
+        List<Pose> poses =
+                WeaveWork.of(weave.pattern(), new WeaveRings(1, inner)).poses(count);
+        synchronized (lastPoses) {
+            lastPoses.put(question, poses);
+        }
+        return poses;
     }
 
     private static WeaveRings rings(WeaveAnswers.WeaveQuestion question) {

@@ -4,7 +4,7 @@ package toroid.core.weave.solve;
 final class HeldPitch {
     private static final double SHARE = 0.2;
     private static final double ROUGH = 5e-3;
-    private static final double FINE = 1e-4;
+    private static final double FINE = 1e-5;
     private static final int MOST_ROUNDS = 400;
 
     private HeldPitch() {}

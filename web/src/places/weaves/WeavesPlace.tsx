@@ -1,0 +1,206 @@
+import { useState } from "react";
+import { usePreferences, useWeaves } from "../../api/queries";
+import type { Figure, WeaveEntry, WeavePose, WeaveSolved } from "../../api/types";
+import { mass, plain, size, sizeText, type Units } from "../../quantity/format";
+import { NumberInput } from "../../shared/NumberInput";
+import { FigureRow } from "../../shared/Why";
+import { WireChoice } from "../../shared/WireChoice";
+import { problemWords } from "../../shared/words";
+import { innerFor, useSolved, useWeaveChoice } from "./useWeave";
+import { WeaveLadder } from "./WeaveLadder";
+import { WeaveView } from "./WeaveView";
+import { weaveNoteWords } from "./weaveWords";
+
+/** Each weave as solved geometry in the maker's own ring: does it close, how it lies from slack to taut, how long it comes out. */
+export function WeavesPlace() {
+  const weaves = useWeaves().data;
+  const [choice, change] = useWeaveChoice();
+  const weave = weaves?.find((one) => one.id === choice.weave) ?? weaves?.[0];
+  if (!weaves || !weave) {
+    return null;
+  }
+  return <Weave weaves={weaves} weave={weave} choice={choice} change={change} />;
+}
+
+type Choosing = ReturnType<typeof useWeaveChoice>;
+
+function Weave({
+  weaves,
+  weave,
+  choice,
+  change,
+}: {
+  weaves: WeaveEntry[];
+  weave: WeaveEntry;
+  choice: Choosing[0];
+  change: Choosing[1];
+}) {
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const inner = innerFor(weave, choice);
+  const { solved, poses, working, stale, problem } = useSolved(weave, choice, inner);
+  const [pull, setPull] = useState<number | null>(null);
+  const at = placeOf(pull, poses, solved?.restPitchMm ?? null);
+  const pose = poses?.[at];
+  return (
+    <div className="weaves-place" data-working={working}>
+      <section className="weave-main" aria-label={weave.name}>
+        <h1 className="place-title">{weave.name}</h1>
+        <p className="sentence mt-1">
+          <span>in</span>
+          <WireChoice
+            wire={{
+              spoolId: choice.spoolId,
+              metal: choice.metal,
+              temper: "HALF_HARD",
+              wireDiameterMm: choice.wireMm,
+            }}
+            asksThickness
+            change={(patch) =>
+              change({
+                ...(patch.spoolId !== undefined && { spoolId: patch.spoolId }),
+                ...(patch.metal !== undefined && { metal: patch.metal }),
+                ...(patch.wireDiameterMm !== undefined && { wireMm: patch.wireDiameterMm }),
+              })
+            }
+          />
+          {weave.sizes.map((ring, i) => (
+            <span key={ring.id} className="contents">
+              <span>{i === 0 ? `, ${ring.name}s` : `and ${ring.name}s`}</span>
+              <NumberInput
+                label={`${ring.name}, inside`}
+                value={inner[i]!}
+                minimum={0.3}
+                onChange={(value) => change({ innerMm: inner.map((one, k) => (k === i ? value : one)) })}
+              />
+            </span>
+          ))}
+          <span>inside.</span>
+        </p>
+        {problem ? (
+          <p className="stop mt-2" role="alert">
+            {problemWords(problem)}
+          </p>
+        ) : (
+          <Verdict solved={solved} units={units} />
+        )}
+        {pose ? (
+          <WeaveView
+            pose={pose}
+            weave={weave.id}
+            name={weave.name}
+            wireMm={choice.wireMm}
+            metal={choice.metal}
+          />
+        ) : (
+          <p className="soft grow" role="status">
+            {problem ? "" : "being solved"}
+          </p>
+        )}
+        {poses && poses.length > 1 && pose && (
+          <label className="pull">
+            <span className="soft">pushed together</span>
+            <input
+              type="range"
+              min={0}
+              max={poses.length - 1}
+              step={1}
+              value={at}
+              aria-label="From pushed together to taut"
+              aria-valuetext={`pitch ${sizeText(pose.pitchMm, units)}`}
+              onChange={(event) => setPull(Number(event.target.value) / (poses.length - 1))}
+            />
+            <span className="soft">taut</span>
+            <span className="figures strong">
+              {size(pose.pitchMm, units).value}
+              <span className="soft font-medium"> {size(0, units).unit} a cell</span>
+            </span>
+          </label>
+        )}
+        {solved && !stale && <Figures solved={solved} units={units} />}
+      </section>
+      <aside aria-label="Every weave">
+        <WeaveLadder
+          weaves={weaves}
+          chosen={weave.id}
+          ratio={solved?.aspectRatio ?? 0}
+          onChoose={(next) =>
+            change({ weave: next.id, innerMm: innerFor(next, { ...choice, innerMm: [inner[0]!] }) })
+          }
+        />
+      </aside>
+    </div>
+  );
+}
+
+/** Which pose is shown: where it was pulled to, or the one nearest to rest. */
+function placeOf(pull: number | null, poses: WeavePose[] | undefined, rest: number | null): number {
+  if (!poses) {
+    return 0;
+  }
+  if (pull !== null) {
+    return Math.round(pull * (poses.length - 1));
+  }
+  const off = poses.map((pose) => Math.abs(pose.pitchMm - (rest ?? pose.pitchMm)));
+  return off.indexOf(Math.min(...off));
+}
+
+function Verdict({ solved, units }: { solved: WeaveSolved | undefined; units: Units }) {
+  const verdict = solved?.notes[0];
+  return (
+    <p
+      className={`weave-verdict ${verdict?.severity.toLowerCase() ?? ""}`}
+      data-testid="verdict"
+      role="status"
+    >
+      {verdict ? weaveNoteWords(verdict, units) : "\u00a0"}
+    </p>
+  );
+}
+
+const DECIMALS: Record<string, number> = {
+  "weave-aspect-ratio": 3,
+  "weave-aspect-ratio-min": 3,
+  "weave-play": 0,
+};
+const HERO = ["weave-per-100", "weave-per-square"];
+
+/** The number that matters largest; every figure opens to its why. */
+function Figures({ solved, units }: { solved: WeaveSolved; units: Units }) {
+  const hero = solved.figures.find((figure) => HERO.includes(figure.id));
+  const shown = (figure: Figure) =>
+    figure.unit === "mm"
+      ? sizeText(figure.value, units)
+      : figure.unit === "g"
+        ? mass(figure.value)
+        : `${plain(figure.value, DECIMALS[figure.id] ?? 1)} ${figure.unit}`;
+  return (
+    <div className="weave-figures" data-testid="weave-figures">
+      {hero && (
+        <div className="big">
+          <strong className="figures">{plain(hero.value, hero.value < 20 ? 1 : 0)}</strong>
+          <FigureRow figure={hero}>
+            <small>{hero.id === "weave-per-100" ? "taut" : "at rest"}</small>
+          </FigureRow>
+        </div>
+      )}
+      <div className="weave-columns">
+        {solved.figures
+          .filter((figure) => figure !== hero)
+          .map((figure) => (
+            <FigureRow key={figure.id} figure={figure}>
+              {shown(figure)}
+            </FigureRow>
+          ))}
+      </div>
+      <p className="small soft">
+        {solved.linksVerified
+          ? "Links checked: every ring through the rings the weave says, and no other. "
+          : ""}
+        {solved.notes
+          .slice(1)
+          .map((note) => weaveNoteWords(note, units))
+          .join(" ")}
+      </p>
+    </div>
+  );
+}

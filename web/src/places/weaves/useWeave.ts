@@ -1,0 +1,75 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { call, Problem } from "../../api/client";
+import type { WeaveEntry, WeavePose, WeaveSolved } from "../../api/types";
+
+/** The rings a weave is looked at in, and which weave. */
+export interface WeaveChoice {
+  weave: string;
+  spoolId: string | null;
+  metal: string;
+  wireMm: number;
+  /** One for each ring size of the weave. */
+  innerMm: number[];
+}
+
+const KEPT = "toroid-weave";
+const FIRST: WeaveChoice = { weave: "byzantine", spoolId: null, metal: "copper", wireMm: 1, innerMm: [3.8] };
+
+/** What was looked at last, kept on this device. */
+export function useWeaveChoice(): [WeaveChoice, (patch: Partial<WeaveChoice>) => void] {
+  const [choice, setChoice] = useState<WeaveChoice>(read);
+  useEffect(() => localStorage.setItem(KEPT, JSON.stringify(choice)), [choice]);
+  return [choice, (patch) => setChoice((now) => ({ ...now, ...patch }))];
+}
+
+function read(): WeaveChoice {
+  try {
+    return { ...FIRST, ...(JSON.parse(localStorage.getItem(KEPT) ?? "{}") as Partial<WeaveChoice>) };
+  } catch {
+    return FIRST;
+  }
+}
+
+/** An inner diameter for each size of a weave: those chosen, the others in the weave's usual proportion. */
+export function innerFor(weave: WeaveEntry, choice: Pick<WeaveChoice, "wireMm" | "innerMm">): number[] {
+  const first = choice.innerMm[0]!;
+  return weave.sizes.map(
+    (size, i) =>
+      choice.innerMm[i] ??
+      Math.max(0.5, Number((size.usualRatio * (first + choice.wireMm) - choice.wireMm).toFixed(2))),
+  );
+}
+
+function question(choice: WeaveChoice, innerMm: number[]) {
+  return { wireDiameterMm: choice.wireMm, innerDiameterMm: innerMm, metal: choice.metal };
+}
+
+/** The weave solved for these rings, and its poses. The last good ones stay while new ones are worked out. */
+export function useSolved(weave: WeaveEntry | undefined, choice: WeaveChoice, innerMm: number[]) {
+  const body = question(choice, innerMm);
+  const options = {
+    enabled: weave !== undefined,
+    placeholderData: keepPreviousData,
+    retry: (times: number, failure: Error) => !(failure instanceof Problem) && times < 20,
+    retryDelay: 1000,
+    gcTime: 60_000,
+  };
+  const solved = useQuery({
+    queryKey: ["weave", weave?.id, body],
+    queryFn: ({ signal }) => call<WeaveSolved>("POST", `/api/weaves/${weave!.id}/solve`, body, signal),
+    ...options,
+  });
+  const poses = useQuery({
+    queryKey: ["poses", weave?.id, body.wireDiameterMm, body.innerDiameterMm],
+    queryFn: ({ signal }) => call<WeavePose[]>("POST", `/api/weaves/${weave!.id}/poses`, body, signal),
+    ...options,
+  });
+  return {
+    solved: solved.data?.weaveId === weave?.id ? solved.data : undefined,
+    poses: poses.data,
+    working: solved.isFetching || poses.isFetching,
+    stale: poses.isPlaceholderData,
+    problem: solved.error instanceof Problem ? solved.error.body : null,
+  };
+}

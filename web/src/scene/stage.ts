@@ -1,0 +1,157 @@
+/** What every picture in the round shares: a camera that turns about the thing, light, and drawing only when something changed. */
+import {
+  Box3,
+  DirectionalLight,
+  Group,
+  HemisphereLight,
+  OrthographicCamera,
+  Scene,
+  Vector3,
+  WebGLRenderer,
+} from "three";
+import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
+
+/** Whether this browser can draw in 3D. */
+export function canDraw3d(): boolean {
+  try {
+    const canvas = document.createElement("canvas");
+    return canvas.getContext("webgl2") !== null;
+  } catch {
+    return false;
+  }
+}
+
+export type Side = "face" | "edge" | "above" | "corner";
+
+const WAYS: Record<Side, [number, number, number]> = {
+  face: [0, 0, 1],
+  edge: [1, 0, 0],
+  above: [0, 1, 0.001],
+  corner: [0.45, 0.4, 0.85],
+};
+
+export class Stage {
+  protected readonly scene = new Scene();
+  protected readonly thing = new Group();
+  protected readonly camera = new OrthographicCamera(-1, 1, 1, -1, -4000, 4000);
+  private readonly renderer: WebGLRenderer;
+  private readonly controls: OrbitControls;
+  private asked = false;
+  private half = 10;
+  private aspect = 1;
+
+  constructor(canvas: HTMLCanvasElement) {
+    this.renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true });
+    this.renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
+    const lamp = new DirectionalLight(0xffffff, 1.6);
+    lamp.position.set(-0.6, 1, 0.9);
+    this.scene.add(this.thing, new HemisphereLight(0xffffff, 0x8899aa, 2.2), lamp);
+    this.controls = new OrbitControls(this.camera, canvas);
+    this.controls.enableDamping = false;
+    this.controls.addEventListener("change", () => this.moved());
+  }
+
+  /** Called when the eye has moved. */
+  protected moved(): void {
+    this.draw();
+  }
+
+  /** What is shown, for fitting it into the picture. */
+  protected box(): Box3 {
+    return new Box3().setFromObject(this.thing);
+  }
+
+  /** How many mm one pixel shows. */
+  protected get mmPerPixel(): number {
+    return (2 * this.half) / this.camera.zoom / Math.max(1, this.renderer.domElement.clientHeight);
+  }
+
+  /** Turns to a side and fits the thing into the picture. */
+  look(from: Side): void {
+    const box = this.box();
+    if (box.isEmpty()) {
+      return;
+    }
+    const middle = box.getCenter(new Vector3());
+    this.controls.target.copy(middle);
+    this.camera.position.copy(middle).addScaledVector(new Vector3(...WAYS[from]).normalize(), 500);
+    this.camera.up.set(0, 1, 0);
+    this.camera.zoom = 1;
+    this.camera.lookAt(middle);
+    this.camera.updateMatrixWorld();
+    this.fit(box);
+    this.controls.update();
+    this.moved();
+  }
+
+  /** Fits the picture to a box from where the eye is. */
+  protected settle(box: Box3): void {
+    const middle = box.getCenter(new Vector3());
+    this.camera.position.add(middle).sub(this.controls.target);
+    this.controls.target.copy(middle);
+    this.camera.zoom = 1;
+    this.camera.updateMatrixWorld();
+    this.fit(box);
+    this.controls.update();
+    this.moved();
+  }
+
+  private fit(box: Box3): void {
+    const seen = new Box3();
+    const corner = new Vector3();
+    const inverse = this.camera.matrixWorld.clone().invert();
+    for (let i = 0; i < 8; i++) {
+      corner.set(i & 1 ? box.max.x : box.min.x, i & 2 ? box.max.y : box.min.y, i & 4 ? box.max.z : box.min.z);
+      seen.expandByPoint(corner.applyMatrix4(inverse));
+    }
+    const size = seen.getSize(new Vector3());
+    this.half = Math.max(size.x / this.aspect, size.y, 0.5) * 0.56;
+    this.frame();
+  }
+
+  private frame(): void {
+    this.camera.left = -this.half * this.aspect;
+    this.camera.right = this.half * this.aspect;
+    this.camera.top = this.half;
+    this.camera.bottom = -this.half;
+    this.camera.updateProjectionMatrix();
+  }
+
+  resize(width: number, height: number): void {
+    this.aspect = width / Math.max(1, height);
+    this.renderer.setSize(width, height, false);
+    this.frame();
+    this.moved();
+  }
+
+  /** Turns by keys, radians. */
+  turn(across: number, up: number): void {
+    const offset = this.camera.position.clone().sub(this.controls.target);
+    offset.applyAxisAngle(new Vector3(0, 1, 0), across);
+    const side = new Vector3().crossVectors(new Vector3(0, 1, 0), offset).normalize();
+    const tilted = offset.clone().applyAxisAngle(side, up);
+    if (Math.abs(tilted.clone().normalize().y) < 0.995) {
+      offset.copy(tilted);
+    }
+    this.camera.position.copy(this.controls.target).add(offset);
+    this.camera.lookAt(this.controls.target);
+    this.controls.update();
+    this.moved();
+  }
+
+  /** Drawn once, however often it is asked for before the next frame. */
+  protected draw(): void {
+    if (!this.asked) {
+      this.asked = true;
+      requestAnimationFrame(() => {
+        this.asked = false;
+        this.renderer.render(this.scene, this.camera);
+      });
+    }
+  }
+
+  dispose(): void {
+    this.controls.dispose();
+    this.renderer.dispose();
+  }
+}
