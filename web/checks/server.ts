@@ -1,4 +1,6 @@
 /** The running server the checks ask. */
+import type { WeavePose } from "../src/drawing/weave";
+
 const URL_OF_SERVER = process.env.TOROID_URL ?? "http://127.0.0.1:8420";
 
 export interface Wire {
@@ -39,4 +41,15 @@ export async function solve(form: string, question: unknown = {}): Promise<Answe
 
 export async function exported(form: string, format: string, question: unknown = {}): Promise<ArrayBuffer> {
   return (await ask(`/api/forms/${form}/export/${format}`, question)).arrayBuffer();
+}
+
+/** Poses of a weave from the shortest cell to the longest. */
+export async function poses(
+  weave: string,
+  wireDiameterMm: number,
+  innerDiameterMm: number[],
+  count: number,
+): Promise<WeavePose[]> {
+  const question = { wireDiameterMm, innerDiameterMm };
+  return (await ask(`/api/weaves/${weave}/poses?count=${count}`, question)).json() as Promise<WeavePose[]>;
 }

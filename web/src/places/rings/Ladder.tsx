@@ -1,4 +1,6 @@
-import type { RingSheet } from "../../api/types";
+import { useMemo } from "react";
+import { useWeaves } from "../../api/queries";
+import type { RingSheet, WeaveEntry } from "../../api/types";
 import { lanes, spread } from "../../drawing/ladder";
 import { openRing } from "../../drawing/ring";
 import { plain } from "../../quantity/format";
@@ -11,7 +13,41 @@ const AXIS = 38;
 const FIRST_LANE = 50;
 const LANE = 11;
 
-/** Aspect ratios as a ladder: each weave's customary window, and this ring as the marker. */
+/** A weave's bar on the ladder, in nominal aspect ratio. */
+interface Bar {
+  id: string;
+  name: string;
+  low: number;
+  high: number;
+  fits: boolean;
+  /** The trade's habit, drawn beside a bar that was solved. */
+  habit: { low: number; high: number } | null;
+  betterMandrelMm: number | null;
+}
+
+/**
+ * Where each weave drapes, as solved, laid on this ring's nominal scale (what its own springback and kerf make of it); the
+ * customary window until it is.
+ */
+function barsOf(sheet: RingSheet, solved: readonly WeaveEntry[]): Bar[] {
+  const { aspectRatio, nominalAspectRatio } = sheet.ring;
+  return sheet.weaves.map((weave) => {
+    const known = solved.find((one) => one.id === weave.id);
+    if (!known || known.usualFrom === null || known.usualTo === null) {
+      return { ...weave, fits: weave.fit === "USUAL", habit: null };
+    }
+    const nominal = nominalAspectRatio / aspectRatio;
+    return {
+      ...weave,
+      low: known.usualFrom * nominal,
+      high: known.usualTo * nominal,
+      fits: aspectRatio >= known.usualFrom && aspectRatio <= known.usualTo,
+      habit: { low: weave.low, high: weave.high },
+    };
+  });
+}
+
+/** Aspect ratios as a ladder: where each weave drapes, and this ring as the marker. */
 export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) {
   const { ref, width, height } = useSize<HTMLDivElement>();
   const top = 46;
@@ -19,11 +55,13 @@ export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) 
   const y = (ratio: number) => bottom - ((ratio - LOW) / (HIGH - LOW)) * (bottom - top);
   const nominal = sheet.ring.nominalAspectRatio;
   const marker = y(Math.max(LOW, Math.min(HIGH, nominal)));
-  const lane = lanes(sheet.weaves);
+  const solved = useWeaves().data;
+  const bars = useMemo(() => barsOf(sheet, solved ?? []), [sheet, solved]);
+  const lane = lanes(bars);
   const laneCount = Math.max(...lane.values()) + 1;
   const labelX = FIRST_LANE + laneCount * LANE + 8;
   const labelY = spread(
-    sheet.weaves.map((weave) => y((weave.low + weave.high) / 2)),
+    bars.map((weave) => y((weave.low + weave.high) / 2)),
     19,
     top + 6,
     bottom,
@@ -31,7 +69,7 @@ export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) 
   return (
     <div ref={ref} className="h-full min-h-[330px] overflow-hidden">
       {width > 0 && (
-        <svg width={width} height={Math.max(height, 330)} role="img" aria-label={describe(sheet)}>
+        <svg width={width} height={Math.max(height, 330)} role="img" aria-label={describe(sheet, bars)}>
           <text x={4} y={18} className="soft">
             nominal aspect ratio
           </text>
@@ -46,8 +84,8 @@ export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) 
               )}
             </g>
           ))}
-          {sheet.weaves.map((weave, i) => {
-            const fits = weave.fit === "USUAL";
+          {bars.map((weave, i) => {
+            const fits = weave.fits;
             const x = FIRST_LANE + lane.get(weave.id)! * LANE;
             return (
               <g
@@ -64,6 +102,12 @@ export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) 
                   height={y(weave.low) - y(weave.high)}
                   fill={fits ? "var(--mark)" : "color-mix(in oklab, var(--soft) 34%, var(--paper))"}
                 />
+                {weave.habit && (
+                  <path
+                    className="dimension"
+                    d={`M${x + 9} ${y(weave.habit.high)}V${y(weave.habit.low)}M${x + 7} ${y(weave.habit.high)}h3M${x + 7} ${y(weave.habit.low)}h3`}
+                  />
+                )}
                 <path
                   className="extension"
                   opacity={0.35}
@@ -84,7 +128,7 @@ export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) 
           <circle cx={AXIS - 26} cy={marker} r={9} fill="var(--paper)" />
           <path d={openRing(AXIS - 26, marker, 7, 0.5)} className="marked" strokeWidth="4" />
           <text x={4} y={Math.max(height, 330) - 8} className="soft">
-            usual windows, provisional
+            {solved ? "bars as solved, lines usual" : "usual windows"}
           </text>
         </svg>
       )}
@@ -100,7 +144,7 @@ function short(name: string): string {
     .replace("three in a spiral", "three-spiral");
 }
 
-function describe(sheet: RingSheet): string {
-  const usual = sheet.weaves.filter((weave) => weave.fit === "USUAL").map((weave) => weave.name);
+function describe(sheet: RingSheet, bars: readonly Bar[]): string {
+  const usual = bars.filter((weave) => weave.fits).map((weave) => weave.name);
   return `Nominal aspect ratio ${plain(sheet.ring.nominalAspectRatio)}. Usual for ${usual.join(", ") || "none of the weaves kept"}.`;
 }

@@ -151,6 +151,26 @@ describe("the ladder", () => {
     expect(names).toHaveLength(SHEET.weaves.length);
     expect(screen.getByText("nominal aspect ratio")).toBeTruthy();
   });
+
+  it("judges by what was solved once it is there, and keeps the habit beside it", async () => {
+    const ratio = SHEET.ring.aspectRatio;
+    const weave = SHEET.weaves.find((one) => one.fit !== "USUAL")!;
+    serve({
+      ...BASE,
+      "GET /api/weaves": [
+        {
+          id: weave.id,
+          aspectRatioMin: ratio - 0.5,
+          usualFrom: ratio - 0.2,
+          usualTo: ratio + 0.2,
+          floppyFrom: ratio + 1,
+        },
+      ],
+    });
+    const view = show(<Ladder sheet={SHEET} change={() => {}} />);
+    expect(await screen.findByText("bars as solved, lines usual")).toBeTruthy();
+    expect(view.container.querySelector("svg[role='img']")!.getAttribute("aria-label")).toContain(weave.name);
+  });
 });
 
 describe("the place", () => {

@@ -32,7 +32,7 @@ class PlacesTest extends BrowserTest {
                 run,
                 job.replace("/rings/", "/print/"),
                 DEMO + "/nowhere"));
-        places.addAll(List.of(DEMO + "/shapes", form, formRun, DEMO + "/shapes/practice"));
+        places.addAll(List.of(DEMO + "/shapes", form, formRun, DEMO + "/shapes/practice", DEMO + "/weaves"));
         return places;
     }
 

@@ -44,6 +44,9 @@ class Screenshots extends BrowserTest {
         page.locator(".beside svg").first().waitFor();
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("shape-flat.png")));
         take("practice", DEMO + "/shapes/practice");
+        visit(DEMO + "/weaves");
+        page.getByTestId("weave-figures").waitFor();
+        take("weaves", DEMO + "/weaves");
         visit(DEMO + "/");
         page.keyboard().press("/");
         page.keyboard().type("300 rings 18ga id 3.5 brass");

@@ -1,6 +1,5 @@
 package toroid.core.weave;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -155,9 +154,8 @@ public final class WeaveWork {
         if (taut == null || shortest == null) {
             return List.of(closest.pose().scaled(unit));
         }
-        List<Pose> poses = new ArrayList<>(WeaveSolver.between(closest, shortest.pitch(), taut.pitch(), count));
-        poses.set(0, shortest.pose());
-        poses.set(count - 1, taut.pose());
-        return poses.stream().map(pose -> pose.scaled(unit)).toList();
+        return WeaveSolver.between(closest, shortest, taut, count).stream()
+                .map(pose -> pose.scaled(unit))
+                .toList();
     }
 }

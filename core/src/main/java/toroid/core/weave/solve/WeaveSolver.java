@@ -1,5 +1,7 @@
 package toroid.core.weave.solve;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import toroid.core.numeric.Checks;
@@ -97,34 +99,29 @@ public final class WeaveSolver {
     }
 
     /**
-     * Poses from the shortest cell to the longest: at each pitch the rings as far from touching as they come.
+     * Poses from the shortest cell to the longest: at each pitch between them the rings as far from touching as they come. Led
+     * from either end to the widest pose; one that cannot be reached so is left out.
      *
      * @param closest the widest pose
-     * @param shortest the shortest pitch
-     * @param longest the longest pitch
      * @param count how many, 2 up
      */
-    public static List<Pose> between(Closest closest, double shortest, double longest, int count) {
-        Pose[] poses = new Pose[count];
+    public static List<Pose> between(Closest closest, Pulled shortest, Pulled longest, int count) {
         double rest = closest.pose().pitch();
-        Pose down = closest.pose();
-        Pose up = closest.pose();
-        for (int k = 0; k < count; k++) {
-            int below = count - 1 - k;
-            if (pitchOf(shortest, longest, below, count) < rest) {
-                down = HeldPitch.at(down, pitchOf(shortest, longest, below, count));
-                poses[below] = down;
+        var below = new ArrayList<Pose>(List.of(shortest.pose()));
+        var above = new ArrayList<Pose>(List.of(longest.pose()));
+        for (int k = 1; k < count - 1; k++) {
+            double up = shortest.pitch() + (longest.pitch() - shortest.pitch()) * k / (count - 1);
+            if (up < rest) {
+                HeldPitch.at(below.get(below.size() - 1), up).ifPresent(below::add);
             }
-            if (pitchOf(shortest, longest, k, count) >= rest) {
-                up = HeldPitch.at(up, pitchOf(shortest, longest, k, count));
-                poses[k] = up;
+            double down = longest.pitch() - (longest.pitch() - shortest.pitch()) * k / (count - 1);
+            if (down >= rest) {
+                HeldPitch.at(above.get(above.size() - 1), down).ifPresent(above::add);
             }
         }
-        return List.of(poses);
-    }
-
-    private static double pitchOf(double shortest, double longest, int place, int count) {
-        return shortest + (longest - shortest) * place / (count - 1);
+        Collections.reverse(above);
+        below.addAll(above);
+        return below;
     }
 
     /**

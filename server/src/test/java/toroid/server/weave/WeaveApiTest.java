@@ -1,0 +1,115 @@
+package toroid.server.weave;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import toroid.server.ApiTest;
+
+class WeaveApiTest extends ApiTest {
+    @Autowired
+    private JdbcTemplate database;
+
+    private static Map<String, Object> rings(double wire, Double... inner) {
+        return Map.of("wireDiameterMm", wire, "innerDiameterMm", List.of(inner), "metal", "copper");
+    }
+
+    @Test
+    void theCatalogueTellsEveryWeaveAndItsSizes() {
+        JsonNode weaves = read("/api/weaves").body();
+        assertThat(weaves.size()).isGreaterThanOrEqualTo(18);
+        JsonNode japanese = StreamSupport.stream(weaves.spliterator(), false)
+                .filter(weave -> weave.get("id").asText().equals("japanese-4-in-1"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(japanese.get("sizes")).hasSize(2);
+        assertThat(japanese.at("/sizes/1/usualRatio").asDouble()).isCloseTo(0.7, within(1e-9));
+        assertThat(read("/api/weaves/byzantine/file").at("/format").asText()).isEqualTo("toroid-weave");
+    }
+
+    /** Exact: a single chain's taut pitch is its inner diameter, whatever its size. */
+    @Test
+    void aSolvedWeaveIsInTheMakersMillimetres() {
+        for (double wire : new double[] {0.8, 1.3}) {
+            Answer solved = tell("/api/weaves/single-chain/solve", rings(wire, 4 * wire));
+            assertThat(solved.status()).isEqualTo(200);
+            assertThat(solved.number("tautPitchMm")).isCloseTo(4 * wire, within(1e-5));
+            assertThat(solved.number("aspectRatioMin")).isCloseTo(2, within(1e-6));
+            assertThat(solved.number("ringsPer100mm")).isCloseTo(100 / (4 * wire), within(1e-3));
+            // a torus of copper, 8.96 g/cm³ (CRC Handbook), within a hundredth
+            double ring = 2 * Math.PI * Math.PI * 2.5 * wire * wire * wire / 4 * 8.96 / 1000;
+            assertThat(solved.number("massPer100mmG"))
+                    .isCloseTo(100 / (4 * wire) * ring, within(0.01 * 100 / (4 * wire) * ring));
+            assertThat(solved.body().get("linksVerified").asBoolean()).isTrue();
+            assertThat(solved.number("residualMm")).isLessThan(1e-6);
+            assertThat(solved.body().get("figures").size()).isGreaterThan(5);
+        }
+    }
+
+    @Test
+    void anAnswerIsSolvedOnceAndKeptForEveryWire() {
+        database.update("delete from solved_weave");
+        tell("/api/weaves/european-4-in-1/solve", rings(1, 4.0));
+        tell("/api/weaves/european-4-in-1/solve", rings(1.5, 6.0));
+        Integer kept = database.queryForObject("select count(*) from solved_weave", Integer.class);
+        assertThat(kept).isEqualTo(1);
+        database.update("delete from solved_weave");
+    }
+
+    @Test
+    void ringsTooSmallAreToldSoWithoutAPitch() {
+        Answer solved = tell("/api/weaves/european-6-in-1/solve", rings(1, 3.5));
+        assertThat(solved.body().get("fits").asBoolean()).isFalse();
+        assertThat(solved.at("/tightness").asText()).isEqualTo("WILL_NOT_CLOSE");
+        assertThat(solved.body().get("tautPitchMm").isNull()).isTrue();
+        assertThat(solved.at("/notes/0/severity").asText()).isEqualTo("STOP");
+        assertThat(solved.at("/notes/0/values/tightInnerMm").asDouble()).isGreaterThan(4);
+    }
+
+    @Test
+    void posesRunFromShortToTaut() {
+        JsonNode poses =
+                tell("/api/weaves/european-4-in-1/poses?count=5", rings(1, 4.0)).body();
+        assertThat(poses).hasSize(5);
+        double before = 0;
+        for (JsonNode pose : poses) {
+            assertThat(pose.get("pitchMm").asDouble()).isGreaterThan(before);
+            assertThat(pose.get("rings")).hasSize(14);
+            assertThat(pose.at("/rings/6").asDouble()).isCloseTo(2.5, within(1e-9));
+            before = pose.get("pitchMm").asDouble();
+        }
+    }
+
+    @Test
+    void theShelfIsJudgedInEveryWeaveOfOneSize() {
+        JsonNode rows = tell("/api/weaves/shelf", Map.of("rings", List.of(rings(1, 3.8), rings(1, 6.0))))
+                .body();
+        assertThat(rows).hasSize(2);
+        assertThat(rows.at("/0/aspectRatio").asDouble()).isCloseTo(3.8, within(1e-9));
+        JsonNode byzantine = StreamSupport.stream(rows.at("/0/weaves").spliterator(), false)
+                .filter(cell -> cell.get("weaveId").asText().equals("byzantine"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(byzantine.get("tightness").asText()).isEqualTo("USUAL");
+    }
+
+    @Test
+    void whatCannotBeIsRefusedInASentence() {
+        assertThat(read("/api/weaves/nothing/file").status()).isEqualTo(400);
+        assertThat(tell("/api/weaves/byzantine/solve", rings(1, 0.0)).status()).isEqualTo(400);
+        Answer sizes = tell("/api/weaves/japanese-4-in-1/solve", rings(1, 4.0));
+        assertThat(sizes.status()).isEqualTo(400);
+        assertThat(sizes.at("/detail").asText()).contains("takes 2 ring sizes");
+        assertThat(tell("/api/weaves/byzantine/poses?count=900", rings(1, 3.8)).status())
+                .isEqualTo(400);
+        assertThat(tell("/api/weaves/byzantine/solve", Map.of("wireDiameterMm", 1))
+                        .status())
+                .isEqualTo(400);
+    }
+}

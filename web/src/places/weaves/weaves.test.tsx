@@ -1,0 +1,223 @@
+import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import type { Note, Tightness, WeaveEntry, WeaveSolved } from "../../api/types";
+import { arcs, cellsFor, patch, RING, type WeavePose } from "../../drawing/weave";
+import { PREFERENCES, Refused, serve, show } from "../../test/app";
+import { innerFor } from "./useWeave";
+import { WeavesPlace } from "./WeavesPlace";
+import { TIGHTNESS, weaveNoteWords } from "./weaveWords";
+
+const entry = (id: string, name: string, more: Partial<WeaveEntry> = {}): WeaveEntry => ({
+  id,
+  name,
+  unit: "ring",
+  kind: "CHAIN",
+  sizes: [{ id: "ring", name: "ring", usualRatio: 1 }],
+  ringsInCell: 1,
+  sources: [],
+  usualLow: 3.3,
+  usualHigh: 4.2,
+  aspectRatioMin: 3.27,
+  tightFrom: 3.3,
+  usualFrom: 3.5,
+  usualTo: 4.5,
+  floppyFrom: 5.4,
+  ...more,
+});
+
+const TWO = entry("japanese-4-in-1", "Japanese 4-in-1, square", {
+  kind: "SHEET",
+  sizes: [
+    { id: "flat", name: "flat ring", usualRatio: 1 },
+    { id: "upright", name: "upright ring", usualRatio: 0.7 },
+  ],
+  usualLow: null,
+  usualHigh: null,
+});
+
+const SOLVED: WeaveSolved = {
+  weaveId: "byzantine",
+  fits: true,
+  tightness: "USUAL",
+  aspectRatio: 3.8,
+  aspectRatioMin: 3.27,
+  playPercent: 12.4,
+  tautPitchMm: 6.46,
+  shortestPitchMm: 3,
+  restPitchMm: 5.7,
+  acrossTautMm: null,
+  acrossShortestMm: null,
+  ringsPerUnit: 6,
+  ringsPer100mm: 92.9,
+  ringsPerSquareCm: null,
+  massPer100mmG: 9.8,
+  residualMm: 1e-10,
+  linksVerified: true,
+  figures: [
+    {
+      id: "weave-per-100",
+      value: 92.9,
+      low: 92.9,
+      high: 92.9,
+      unit: "",
+      basis: "EXACT",
+      formula: "100 mm / taut cell × rings of a cell",
+      worked: "100 / 6.458 × 6 = 92.9",
+      source: "",
+    },
+    {
+      id: "weave-taut",
+      value: 6.458,
+      low: 6.458,
+      high: 6.458,
+      unit: "mm",
+      basis: "THEORY",
+      formula: "the longest cell",
+      worked: "",
+      source: "",
+    },
+  ],
+  notes: [
+    { code: "weave-usual", severity: "GOOD", values: { playPercent: 12.4 } },
+    { code: "usual-window", severity: "INFO", values: { low: 3.3, high: 4.2 } },
+  ],
+};
+
+/** One ring about the origin in its own plane, a quarter turn and 3 mm on at each step. */
+const CHAIN: WeavePose = {
+  pitchMm: 3,
+  second: [0, 0, 0],
+  turn: Math.PI / 2,
+  acrossTurn: 0,
+  around: 0,
+  rings: [0, 0, 0, 0, 0, 1, 2.4],
+};
+
+beforeEach(() => localStorage.clear());
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+describe("a cell repeated", () => {
+  it("turns and moves a chain's rings about its axis, the middle at the origin", () => {
+    const piece = patch(CHAIN, 3, 1);
+    expect(piece.count).toBe(3);
+    const xs = [0, 1, 2].map((n) => piece.rings[RING * n]);
+    expect(xs).toEqual([-3, 0, 3]);
+    const normal = Array.from(piece.rings.slice(RING + 3, RING + 6)).map((v) => Math.round(v * 1e6) / 1e6);
+    expect(normal).toEqual([0, -1, 0]);
+  });
+
+  it("closes a tube and sets a slanting sheet square", () => {
+    const tube = patch(
+      { ...CHAIN, turn: 0, acrossTurn: Math.PI / 3, around: 6, rings: [0, 0, 5, 0, 1, 0, 2] },
+      2,
+      6,
+    );
+    expect(tube.count).toBe(12);
+    for (let n = 0; n < 12; n++) {
+      expect(Math.hypot(tube.rings[RING * n + 1]!, tube.rings[RING * n + 2]!)).toBeCloseTo(5, 5);
+    }
+    const slant = patch({ ...CHAIN, turn: 0, second: [1.5, 2.6, 0] }, 6, 8);
+    const xs = Array.from({ length: slant.count }, (_, n) => slant.rings[RING * n]!);
+    expect(Math.max(...xs) - Math.min(...xs)).toBeLessThan(6 * 3 + 3);
+  });
+
+  it("shows about the length asked for", () => {
+    expect(cellsFor(CHAIN, 30, 10)).toEqual([10, 1]);
+    expect(cellsFor({ ...CHAIN, pitchMm: 0 }, 30, 10)).toEqual([1, 1]);
+    expect(cellsFor({ ...CHAIN, second: [0, 5, 0] }, 30, 20)).toEqual([10, 4]);
+    expect(cellsFor({ ...CHAIN, around: 6 }, 30, 20)).toEqual([10, 6]);
+  });
+
+  it("lays quarters of rings from back to front where there is no 3D", () => {
+    const quarters = arcs(patch(CHAIN, 2, 1));
+    expect(quarters).toHaveLength(8);
+    const depths = quarters.map((arc) => arc.depth);
+    expect([...depths].sort((a, b) => a - b)).toEqual(depths);
+  });
+});
+
+describe("inner diameters", () => {
+  it("take a weave's usual proportion where none was chosen", () => {
+    expect(innerFor(TWO, { wireMm: 1, innerMm: [4] })).toEqual([4, 2.5]);
+    expect(innerFor(TWO, { wireMm: 1, innerMm: [4, 3] })).toEqual([4, 3]);
+    expect(innerFor(entry("a", "a"), { wireMm: 1, innerMm: [4, 3] })).toEqual([4]);
+  });
+});
+
+describe("a weave in words", () => {
+  it("judges every tightness in a sentence with what works", () => {
+    const values = {
+      aspectRatio: 3,
+      aspectRatioMin: 3.27,
+      playPercent: 7,
+      tightInnerMm: 3.5,
+      looseInnerMm: 4.5,
+    };
+    for (const tightness of Object.keys(TIGHTNESS) as Tightness[]) {
+      const code = `weave-${tightness.toLowerCase().replaceAll("_", "-")}`;
+      const note: Note = { code, severity: "GOOD", values };
+      expect(weaveNoteWords(note, "MILLIMETRES")).toMatch(/^[A-Z].*\.$/);
+    }
+    expect(
+      weaveNoteWords({ code: "weave-will-not-close", severity: "STOP", values }, "MILLIMETRES"),
+    ).toContain("3.50 mm inside or more");
+  });
+});
+
+describe("the place", () => {
+  const base = {
+    ...PREFERENCES,
+    "GET /api/spools": [],
+    "GET /api/metals": [],
+    "GET /api/weaves": [entry("byzantine", "byzantine"), TWO],
+    "POST /api/weaves/byzantine/solve": SOLVED,
+    "POST /api/weaves/byzantine/poses?": [CHAIN, { ...CHAIN, pitchMm: 5.6 }, { ...CHAIN, pitchMm: 6.46 }],
+    "POST /api/weaves/byzantine/poses": [CHAIN, { ...CHAIN, pitchMm: 5.6 }, { ...CHAIN, pitchMm: 6.46 }],
+    "POST /api/weaves/japanese-4-in-1/solve": { ...SOLVED, weaveId: "japanese-4-in-1" },
+    "POST /api/weaves/japanese-4-in-1/poses": [CHAIN],
+  };
+
+  it("judges the ring, shows the weave at rest, and pulls it taut", async () => {
+    serve(base);
+    show(<WeavesPlace />);
+    expect((await screen.findByTestId("verdict")).textContent).toBeDefined();
+    await waitFor(() => expect(screen.getByTestId("verdict").textContent).toContain("Drapes"));
+    const slider = await screen.findByLabelText<HTMLInputElement>("From pushed together to taut");
+    expect(slider.value).toBe("1");
+    fireEvent.change(slider, { target: { value: "2" } });
+    expect(slider.getAttribute("aria-valuetext")).toBe("pitch 6.46 mm");
+    expect(screen.getByTestId("weave-figures").textContent).toContain("93");
+    fireEvent.click(screen.getByText("a cell, taut"));
+    expect(screen.getByText("the longest cell")).toBeTruthy();
+  });
+
+  it("asks for every ring size a weave mixes, and keeps what was chosen", async () => {
+    const asked = serve(base);
+    const view = show(<WeavesPlace />);
+    fireEvent.click(await screen.findByRole("button", { name: /Japanese 4-in-1/ }));
+    expect(await screen.findByLabelText("upright ring, inside")).toBeTruthy();
+    await waitFor(() =>
+      expect(asked.find((one) => one.path === "/api/weaves/japanese-4-in-1/solve")!.body).toMatchObject({
+        innerDiameterMm: [3.8, 2.36],
+      }),
+    );
+    view.unmount();
+    show(<WeavesPlace />);
+    expect(await screen.findByLabelText("upright ring, inside")).toBeTruthy();
+  });
+
+  it("says a ring that cannot be", async () => {
+    serve({
+      ...base,
+      "POST /api/weaves/byzantine/solve": new Refused({
+        code: "not-solved",
+        detail: "byzantine could not be solved in these proportions.",
+      }),
+    });
+    show(<WeavesPlace />);
+    expect((await screen.findByRole("alert")).textContent).toContain("could not be solved");
+  });
+});
