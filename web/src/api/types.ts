@@ -85,6 +85,7 @@ export type FormLineAnswer = Omit<Received<Schemas["FormLineAnswer"]>, "paramete
 export type WeaveEntry = Received<Schemas["WeaveEntry"]>;
 export type WeavePose = Received<Schemas["WeavePose"]>;
 export type WeaveSolved = Omit<Received<Schemas["WeaveSolved"]>, "notes"> & { notes: Note[] };
+export type WeaveJudged = Omit<Received<Schemas["WeaveJudged"]>, "notes"> & { notes: Note[] };
 export type Tightness = WeaveSolved["tightness"];
 export type Temper = SpoolData["temper"];
 export type Convention = RingJobData["convention"];

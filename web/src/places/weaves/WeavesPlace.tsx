@@ -1,6 +1,6 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { usePreferences, useWeaves } from "../../api/queries";
-import type { Figure, WeaveEntry, WeavePose, WeaveSolved } from "../../api/types";
+import type { Figure, WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
 import { mass, plain, size, sizeText, type Units } from "../../quantity/format";
 import { NumberInput } from "../../shared/NumberInput";
 import { FigureRow } from "../../shared/Why";
@@ -37,14 +37,17 @@ function Weave({
 }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const inner = innerFor(weave, choice);
-  const { solved, poses, working, stale, problem } = useSolved(weave, choice, inner);
+  const { judged, solved, poses, working, stale, problem } = useSolved(weave, choice, inner);
   const [pull, setPull] = useState<number | null>(null);
+  const top = useRef<HTMLHeadingElement>(null);
   const at = placeOf(pull, poses, solved?.restPitchMm ?? null);
   const pose = poses?.[at];
   return (
-    <div className="weaves-place" data-working={working}>
+    <div className="weaves-place" data-stale={stale}>
       <section className="weave-main" aria-label={weave.name}>
-        <h1 className="place-title">{weave.name}</h1>
+        <h1 ref={top} className="place-title">
+          {weave.name}
+        </h1>
         <p className="sentence mt-1">
           <span>in</span>
           <WireChoice
@@ -81,7 +84,7 @@ function Weave({
             {problemWords(problem)}
           </p>
         ) : (
-          <Verdict solved={solved} units={units} />
+          <Verdict judged={judged} units={units} />
         )}
         {pose ? (
           <WeaveView
@@ -114,6 +117,11 @@ function Weave({
               {size(pose.pitchMm, units).value}
               <span className="soft font-medium"> {size(0, units).unit} a cell</span>
             </span>
+            {working && (
+              <span className="soft" role="status">
+                working it out
+              </span>
+            )}
           </label>
         )}
         {solved && !stale && <Figures solved={solved} units={units} />}
@@ -122,10 +130,12 @@ function Weave({
         <WeaveLadder
           weaves={weaves}
           chosen={weave.id}
-          ratio={solved?.aspectRatio ?? 0}
-          onChoose={(next) =>
-            change({ weave: next.id, innerMm: innerFor(next, { ...choice, innerMm: [inner[0]!] }) })
-          }
+          ratio={judged?.aspectRatio ?? 0}
+          onChoose={(next) => {
+            setPull(null);
+            change({ weave: next.id, innerMm: innerFor(next, { ...choice, innerMm: [inner[0]!] }) });
+            top.current?.scrollIntoView?.({ block: "nearest" });
+          }}
         />
       </aside>
     </div>
@@ -144,8 +154,8 @@ function placeOf(pull: number | null, poses: WeavePose[] | undefined, rest: numb
   return off.indexOf(Math.min(...off));
 }
 
-function Verdict({ solved, units }: { solved: WeaveSolved | undefined; units: Units }) {
-  const verdict = solved?.notes[0];
+function Verdict({ judged, units }: { judged: WeaveJudged | undefined; units: Units }) {
+  const verdict = judged?.notes[0];
   return (
     <p
       className={`weave-verdict ${verdict?.severity.toLowerCase() ?? ""}`}

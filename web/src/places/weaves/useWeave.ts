@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { call, Problem } from "../../api/client";
-import type { WeaveEntry, WeavePose, WeaveSolved } from "../../api/types";
+import type { WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
 
 /** The rings a weave is looked at in, and which weave. */
 export interface WeaveChoice {
@@ -55,6 +55,11 @@ export function useSolved(weave: WeaveEntry | undefined, choice: WeaveChoice, in
     retryDelay: 1000,
     gcTime: 60_000,
   };
+  const judged = useQuery({
+    queryKey: ["judged", weave?.id, body],
+    queryFn: ({ signal }) => call<WeaveJudged>("POST", `/api/weaves/${weave!.id}/judge`, body, signal),
+    ...options,
+  });
   const solved = useQuery({
     queryKey: ["weave", weave?.id, body],
     queryFn: ({ signal }) => call<WeaveSolved>("POST", `/api/weaves/${weave!.id}/solve`, body, signal),
@@ -66,10 +71,11 @@ export function useSolved(weave: WeaveEntry | undefined, choice: WeaveChoice, in
     ...options,
   });
   return {
+    judged: judged.data?.weaveId === weave?.id ? judged.data : undefined,
     solved: solved.data?.weaveId === weave?.id ? solved.data : undefined,
     poses: poses.data,
     working: solved.isFetching || poses.isFetching,
-    stale: poses.isPlaceholderData,
-    problem: solved.error instanceof Problem ? solved.error.body : null,
+    stale: poses.isPlaceholderData || solved.isPlaceholderData,
+    problem: judged.error instanceof Problem ? judged.error.body : null,
   };
 }

@@ -173,6 +173,8 @@ describe("the place", () => {
     "GET /api/spools": [],
     "GET /api/metals": [],
     "GET /api/weaves": [entry("byzantine", "byzantine"), TWO],
+    "POST /api/weaves/byzantine/judge": SOLVED,
+    "POST /api/weaves/japanese-4-in-1/judge": { ...SOLVED, weaveId: "japanese-4-in-1" },
     "POST /api/weaves/byzantine/solve": SOLVED,
     "POST /api/weaves/byzantine/poses?": [CHAIN, { ...CHAIN, pitchMm: 5.6 }, { ...CHAIN, pitchMm: 6.46 }],
     "POST /api/weaves/byzantine/poses": [CHAIN, { ...CHAIN, pitchMm: 5.6 }, { ...CHAIN, pitchMm: 6.46 }],
@@ -212,7 +214,7 @@ describe("the place", () => {
   it("says a ring that cannot be", async () => {
     serve({
       ...base,
-      "POST /api/weaves/byzantine/solve": new Refused({
+      "POST /api/weaves/byzantine/judge": new Refused({
         code: "not-solved",
         detail: "byzantine could not be solved in these proportions.",
       }),

@@ -14,7 +14,7 @@ public final class WeaveNotes {
     /** @param wireMm of the rings the answer is for */
     public static List<Note> of(WeavePattern pattern, WeaveAnswer answer, double wireMm) {
         var notes = new ArrayList<Note>();
-        notes.add(verdict(answer, wireMm));
+        notes.add(verdict(answer.aspectRatio(), answer.aspectRatioMin(), wireMm));
         if (answer.fits() && answer.restPitchMm() != null && answer.tautPitchMm() == null) {
             notes.add(Note.info("pitch-not-reached", Map.of("which", "taut")));
         }
@@ -29,21 +29,28 @@ public final class WeaveNotes {
         return notes;
     }
 
-    private static Note verdict(WeaveAnswer answer, double wireMm) {
-        Tightness tightness = answer.tightness();
+    /**
+     * How rings sit in a weave, for a sentence.
+     *
+     * @param aspectRatio true, of the first size
+     * @param smallest AR_min of that size
+     * @param wireMm of the rings
+     */
+    public static Note verdict(double aspectRatio, double smallest, double wireMm) {
+        Tightness tightness = Tightness.of(aspectRatio, smallest);
         Map<String, Object> values = Map.of(
                 "aspectRatio",
-                answer.aspectRatio(),
+                aspectRatio,
                 "aspectRatioMin",
-                answer.aspectRatioMin(),
+                smallest,
                 "playPercent",
-                100 * answer.play(),
+                100 * Tightness.play(aspectRatio, smallest),
                 "wireMm",
                 wireMm,
                 "tightInnerMm",
-                wireMm * Tightness.aspectRatioAt(Tightness.TIGHT_BELOW, answer.aspectRatioMin()),
+                wireMm * Tightness.aspectRatioAt(Tightness.TIGHT_BELOW, smallest),
                 "looseInnerMm",
-                wireMm * Tightness.aspectRatioAt(Tightness.USUAL_BELOW, answer.aspectRatioMin()));
+                wireMm * Tightness.aspectRatioAt(Tightness.USUAL_BELOW, smallest));
         String code = "weave-" + tightness.name().toLowerCase(Locale.ROOT).replace('_', '-');
         return switch (tightness) {
             case WILL_NOT_CLOSE -> new Note(code, Note.Severity.STOP, values);

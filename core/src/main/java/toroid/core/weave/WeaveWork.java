@@ -33,15 +33,7 @@ public final class WeaveWork {
      * @throws Refusal when the weave mixes more or fewer sizes than are given, or could not be solved in these proportions
      */
     public static WeaveWork of(WeavePattern pattern, WeaveRings rings) {
-        int sizes = pattern.classes().size();
-        if (rings.innerMm().size() != sizes) {
-            throw Refusal.of(
-                    "ring-sizes",
-                    "innerDiameterMm",
-                    String.valueOf(rings.innerMm().size()),
-                    "%s takes %d ring size%s.".formatted(pattern.name(), sizes, sizes == 1 ? "" : "s"),
-                    "Give one inner diameter for each.");
-        }
+        checkSizes(pattern, rings);
         Closest closest = WeaveSolver.closest(pattern, rings.ratios());
         if (!closest.solved()) {
             throw Refusal.of(
@@ -53,6 +45,19 @@ public final class WeaveWork {
                     "Take sizes nearer to one another.");
         }
         return new WeaveWork(pattern, rings, closest);
+    }
+
+    /** @throws Refusal when the weave mixes more or fewer sizes than are given */
+    public static void checkSizes(WeavePattern pattern, WeaveRings rings) {
+        int sizes = pattern.classes().size();
+        if (rings.innerMm().size() != sizes) {
+            throw Refusal.of(
+                    "ring-sizes",
+                    "innerDiameterMm",
+                    String.valueOf(rings.innerMm().size()),
+                    "%s takes %d ring size%s.".formatted(pattern.name(), sizes, sizes == 1 ? "" : "s"),
+                    "Give one inner diameter for each.");
+        }
     }
 
     private double thickness() {

@@ -54,6 +54,15 @@ final class WeaveAnswers {
             @NotNull String name,
             @NotNull double usualRatio) {}
 
+    /** How rings sit in a weave, without its pitches: there at once. */
+    record WeaveJudged(
+            @NotNull String weaveId,
+            @NotNull Tightness tightness,
+            @NotNull double aspectRatio,
+            @NotNull double aspectRatioMin,
+            @NotNull double playPercent,
+            @NotNull List<Note> notes) {}
+
     /** A weave solved for rings: the core's figures, and what is to be said of them. */
     record WeaveSolved(
             @NotNull String weaveId,

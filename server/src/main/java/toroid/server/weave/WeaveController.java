@@ -40,6 +40,12 @@ class WeaveController {
         return files.byId(id).text();
     }
 
+    @Operation(summary = "How rings sit in a weave, without its pitches")
+    @PostMapping("/{id}/judge")
+    WeaveAnswers.WeaveJudged judge(@PathVariable String id, @RequestBody @Valid WeaveAnswers.WeaveQuestion question) {
+        return workshop.judge(id, question);
+    }
+
     @Operation(summary = "A weave solved for rings: does it close, its pitches, rings and weight per length")
     @PostMapping("/{id}/solve")
     WeaveAnswers.WeaveSolved solve(@PathVariable String id, @RequestBody @Valid WeaveAnswers.WeaveQuestion question) {

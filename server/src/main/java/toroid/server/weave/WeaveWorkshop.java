@@ -13,6 +13,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
+import toroid.core.numeric.Refusal;
 import toroid.core.weave.Tightness;
 import toroid.core.weave.WeaveAnswer;
 import toroid.core.weave.WeaveFigures;
@@ -29,6 +30,7 @@ public class WeaveWorkshop {
     private static final Logger LOG = LoggerFactory.getLogger(WeaveWorkshop.class);
 
     private static final int POSES_KEPT = 60;
+    private static final int RATIOS_KEPT = 500;
 
     private final WeaveFiles files;
     private final SolvedWeaves solved;
@@ -67,17 +69,59 @@ public class WeaveWorkshop {
         }
     }
 
+    /** AR_min of the first size, the others in their usual proportion. */
     private double smallestOf(WeaveFiles.Filed weave) {
-        return smallest.computeIfAbsent(weave.pattern().id(), id -> {
-            double[] usual = weave.pattern().classes().stream()
-                    .mapToDouble(WeavePattern.RingClass::usualRatio)
-                    .toArray();
-            var closest = WeaveSolver.closest(weave.pattern(), usual);
+        return smallestOf(
+                weave,
+                weave.pattern().classes().stream()
+                        .mapToDouble(WeavePattern.RingClass::usualRatio)
+                        .toArray());
+    }
+
+    private double smallestOf(WeaveFiles.Filed weave, double[] ratios) {
+        if (smallest.size() > RATIOS_KEPT) {
+            smallest.keySet().removeIf(question -> question.contains("/"));
+        }
+        return smallest.computeIfAbsent(question(weave, ratios), id -> {
+            var closest = WeaveSolver.closest(weave.pattern(), ratios);
             if (!closest.solved()) {
-                throw new IllegalStateException("it did not come to rest");
+                throw Refusal.of(
+                        "not-solved",
+                        "innerDiameterMm",
+                        null,
+                        "%s could not be solved in these proportions."
+                                .formatted(weave.pattern().name()),
+                        "Take sizes nearer to one another.");
             }
             return closest.aspectRatioMin();
         });
+    }
+
+    /** One ring size knows no proportion. */
+    private static String question(WeaveFiles.Filed weave, double[] ratios) {
+        String id = weave.pattern().id();
+        boolean usual = true;
+        var told = new StringBuilder(id);
+        for (int i = 1; i < ratios.length; i++) {
+            usual &= Math.abs(ratios[i] - weave.pattern().classes().get(i).usualRatio()) < 1e-9;
+            told.append('/').append(Math.rint(ratios[i] * 1e6));
+        }
+        return usual ? id : told.toString();
+    }
+
+    WeaveAnswers.WeaveJudged judge(String id, WeaveAnswers.WeaveQuestion question) {
+        WeaveFiles.Filed weave = files.byId(id);
+        WeaveRings rings = rings(question);
+        WeaveWork.checkSizes(weave.pattern(), rings);
+        double least = smallestOf(weave, rings.ratios());
+        double ratio = rings.ring(0).aspectRatio();
+        return new WeaveAnswers.WeaveJudged(
+                id,
+                Tightness.of(ratio, least),
+                ratio,
+                least,
+                100 * Tightness.play(ratio, least),
+                List.of(WeaveNotes.verdict(ratio, least, rings.wireMm())));
     }
 
     List<WeaveAnswers.WeaveEntry> catalogue() {

@@ -11,6 +11,9 @@ final class PitchSolve {
     private static final int MOST_MENDS = 12;
     private static final double SHARE = 0.25;
 
+    /** Contacts this much wider than the wire are looked at in a step. */
+    private static final double WINDOW = 0.25;
+
     /** As in {@link Tightest}: creeping along a flat ridge ends it. */
     private static final double STALL = 1e-6;
 
@@ -85,7 +88,7 @@ final class PitchSolve {
 
     private static double[] step(Pose pose, Freedom freedom, double wire, int column, double wish) {
         double unit = pose.rings().get(0).radius();
-        Contacts contacts = Contacts.of(pose, freedom, Neighbours.of(pose, 1.2 * unit), wire + 0.6 * unit);
+        Contacts contacts = Contacts.of(pose, freedom, Neighbours.of(pose, 1.2 * unit), wire + WINDOW * unit);
         double[][] rows = new double[contacts.count()][];
         double[] wanted = new double[contacts.count()];
         for (int i = 0; i < rows.length; i++) {
