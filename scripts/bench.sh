@@ -7,8 +7,8 @@ bench_command() {
   say "building the benchmarks"
   $MVN -q -pl core,performance package -Dmaven.test.skip=true
   local classpath
-  classpath="performance/target/classes:core/target/classes:$(find "$HOME/.m2/repository/org/openjdk/jmh/jmh-core" "$HOME/.m2/repository/net/sf/jopt-simple" "$HOME/.m2/repository/org/apache/commons/commons-math3" "$HOME/.m2/repository/org/hipparchus" -name '*.jar' | tr '\n' ':')"
-  say "core (about five minutes)"
+  classpath="performance/target/classes:core/target/classes:$(find "$HOME/.m2/repository/org/openjdk/jmh/jmh-core" "$HOME/.m2/repository/net/sf/jopt-simple" "$HOME/.m2/repository/org/apache/commons/commons-math3" "$HOME/.m2/repository/org/hipparchus" "$HOME/.m2/repository/com/fasterxml/jackson/core" -name '*.jar' | tr '\n' ':')"
+  say "core (about seven minutes)"
   java -cp "$classpath" toroid.performance.Measure "$VAR/jmh.json" >"$VAR/jmh.log" 2>&1 || fail "JMH failed; see $VAR/jmh.log"
   cluster_start test-pg relaxed
   cluster_database toroid_bench anew

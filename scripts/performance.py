@@ -10,7 +10,11 @@ UNIT = "springbackOfOneRing"
 
 results = json.load(open(sys.argv[1], encoding="utf-8"))
 scores = {r["benchmark"].rsplit(".", 1)[1]: r["primaryMetric"] for r in results if not r.get("params")}
-forms = {r["params"]["form"]: r["primaryMetric"] for r in results if r.get("params")}
+forms = {r["params"]["form"]: r["primaryMetric"] for r in results if "form" in r.get("params", {})}
+weaves = {}
+for r in results:
+    if "weave" in r.get("params", {}):
+        weaves.setdefault(r["params"]["weave"], {})[r["benchmark"].rsplit(".", 1)[1]] = r["primaryMetric"]
 unit = scores[UNIT]["score"]
 
 print("# Performance\n")
@@ -29,6 +33,22 @@ print("| --- | --- | --- | --- |")
 for name, metric in sorted(forms.items(), key=lambda item: item[1]["scorePercentiles"]["50.0"]):
     median, slow = metric["scorePercentiles"]["50.0"], metric["scorePercentiles"]["95.0"]
     print(f"| {name} | {median:.0f} | {slow:.0f} | {median / unit:.0f}× |")
+print("\n## Weaves, one thread\n")
+print("The smallest aspect ratio from the start pose (four starts), and the taut pitch at 15 % play (four starts).\n")
+print("| weave | smallest AR, median ms | taut pitch, median ms |")
+print("| --- | --- | --- |")
+
+
+def median_ms(weave, benchmark):
+    return weaves[weave][benchmark]["scorePercentiles"]["50.0"] / 1000
+
+
+for name in sorted(weaves, key=lambda one: median_ms(one, "smallestAspectRatio")):
+    print(f"| {name} | {median_ms(name, 'smallestAspectRatio'):.1f} | {median_ms(name, 'tautPitch'):.1f} |")
+for benchmark, words in (("smallestAspectRatio", "smallest AR"), ("tautPitch", "taut pitch")):
+    times = sorted(median_ms(name, benchmark) for name in weaves)
+    if times:
+        print(f"\nMedian of the catalogue, {words}: {times[len(times) // 2]:.1f} ms.")
 print("\n## In the round\n")
 print("The screen's part of one change: the wires' skins made anew from the points the server sent, in Node, median of 50.\n")
 print(open(sys.argv[3], encoding="utf-8").read())

@@ -15,7 +15,8 @@ import toroid.core.numeric.Newton;
  * @param spacingMm s, centre line to centre line; the wire's diameter for a closed spiral
  */
 public record FlatSpiral(double innerRadiusMm, double outerRadiusMm, double spacingMm) implements SpiralCurve {
-    private static final double TOLERANCE = 1e-11;
+    /** Newton's last step, mm; what is left of the error is about its square. */
+    private static final double TOLERANCE = 1e-7;
 
     public FlatSpiral {
         Checks.within("innerRadiusMm", innerRadiusMm, 0.01, 500, "mm", "Begin the spiral on a thicker jaw.");
