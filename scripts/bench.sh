@@ -7,7 +7,8 @@ bench_command() {
   say "building the benchmarks"
   $MVN -q -pl core,performance package -Dmaven.test.skip=true
   local classpath
-  classpath="performance/target/classes:core/target/classes:$(find "$HOME/.m2/repository/org/openjdk/jmh/jmh-core" "$HOME/.m2/repository/net/sf/jopt-simple" "$HOME/.m2/repository/org/apache/commons/commons-math3" "$HOME/.m2/repository/org/hipparchus" "$HOME/.m2/repository/com/fasterxml/jackson/core" -name '*.jar' | tr '\n' ':')"
+  $MVN -q -pl core,performance compile dependency:build-classpath -Dmdep.outputFile="$VAR/bench-classpath" -Dmdep.includeScope=runtime
+  classpath="performance/target/classes:core/target/classes:$(cat "$VAR/bench-classpath")"
   say "core (about seven minutes)"
   java -cp "$classpath" toroid.performance.Measure "$VAR/jmh.json" >"$VAR/jmh.log" 2>&1 || fail "JMH failed; see $VAR/jmh.log"
   cluster_start test-pg relaxed

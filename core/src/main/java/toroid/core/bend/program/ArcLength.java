@@ -19,16 +19,20 @@ final class ArcLength {
     private final DoubleUnaryOperator speed;
     private final double[] at;
     private final double[] lengths;
+    private final double[] speeds;
 
     /** @param speed arc length per unit of the parameter, positive */
     ArcLength(DoubleUnaryOperator speed, double from, double to, int panels) {
         this.speed = speed;
         at = new double[panels + 1];
         lengths = new double[panels + 1];
+        speeds = new double[panels + 1];
         at[0] = from;
+        speeds[0] = speed.applyAsDouble(from);
         for (int i = 1; i <= panels; i++) {
             at[i] = from + (to - from) * i / panels;
             lengths[i] = lengths[i - 1] + between(at[i - 1], at[i]);
+            speeds[i] = speed.applyAsDouble(at[i]);
         }
     }
 
@@ -50,9 +54,22 @@ final class ArcLength {
         int panel = found >= 0 ? found : -found - 2;
         double from = at[panel];
         double left = along - lengths[panel];
-        double euler = left / speed.applyAsDouble(from);
-        double midway = left / speed.applyAsDouble(from + euler / 2);
         return Newton.rising(
-                x -> between(from, x) - left, speed, from + midway, from, at[Math.min(panel + 1, at.length - 1)], STEP);
+                x -> between(from, x) - left,
+                speed,
+                guess(Math.min(panel, at.length - 2), left),
+                from,
+                at[Math.min(panel + 1, at.length - 1)],
+                STEP);
+    }
+
+    /** The parameter as a cubic in the length over one panel, its slopes right at both ends (Hermite). */
+    private double guess(int panel, double left) {
+        double length = lengths[panel + 1] - lengths[panel];
+        double u = left / length;
+        double first = length / speeds[panel];
+        double second = length / speeds[panel + 1];
+        double rise = at[panel + 1] - at[panel];
+        return at[panel] + u * (first + u * (3 * rise - 2 * first - second + u * (first + second - 2 * rise)));
     }
 }
