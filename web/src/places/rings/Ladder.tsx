@@ -5,7 +5,6 @@ import { lanes, spread } from "../../drawing/ladder";
 import { openRing } from "../../drawing/ring";
 import { plain } from "../../quantity/format";
 import { useSize } from "../../shared/useSize";
-import type { Change } from "./JobSentence";
 
 const LOW = 2;
 const HIGH = 7;
@@ -22,7 +21,6 @@ interface Bar {
   fits: boolean;
   /** The trade's habit, drawn beside a bar that was solved. */
   habit: { low: number; high: number } | null;
-  betterMandrelMm: number | null;
 }
 
 /**
@@ -48,7 +46,7 @@ function barsOf(sheet: RingSheet, solved: readonly WeaveEntry[]): Bar[] {
 }
 
 /** Aspect ratios as a ladder: where each weave drapes, and this ring as the marker. */
-export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) {
+export function Ladder({ sheet }: { sheet: RingSheet }) {
   const { ref, width, height } = useSize<HTMLDivElement>();
   const top = 46;
   const bottom = Math.max(top + 220, height - 34);
@@ -88,13 +86,7 @@ export function Ladder({ sheet, change }: { sheet: RingSheet; change: Change }) 
             const fits = weave.fits;
             const x = FIRST_LANE + lane.get(weave.id)! * LANE;
             return (
-              <g
-                key={weave.id}
-                onClick={() =>
-                  weave.betterMandrelMm !== null &&
-                  change({ convention: "MANDREL", aimValue: weave.betterMandrelMm }, "rod")
-                }
-              >
+              <g key={weave.id}>
                 <rect
                   x={x}
                   y={y(weave.high)}

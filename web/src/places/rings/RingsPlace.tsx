@@ -66,7 +66,7 @@ function RingJobPage({ kept }: { kept: Kept<RingJobData> }) {
       {sheet && (
         <>
           <section className="ladder" aria-label="What it makes">
-            <Ladder sheet={sheet} change={change} />
+            <Ladder sheet={sheet} />
           </section>
           <section className="figure-list" aria-label="Figures">
             <FigureList sheet={sheet} data={data} change={change} />

@@ -146,7 +146,7 @@ describe("the figures", () => {
 describe("the ladder", () => {
   it("shows each weave's window and this ring among them", () => {
     serve(BASE);
-    show(<Ladder sheet={SHEET} change={() => {}} />);
+    show(<Ladder sheet={SHEET} />);
     const names = screen.getAllByText(/chain|sheet|Pers\.|box|byzantine|spiral/);
     expect(names).toHaveLength(SHEET.weaves.length);
     expect(screen.getByText("nominal aspect ratio")).toBeTruthy();
@@ -167,7 +167,7 @@ describe("the ladder", () => {
         },
       ],
     });
-    const view = show(<Ladder sheet={SHEET} change={() => {}} />);
+    const view = show(<Ladder sheet={SHEET} />);
     expect(await screen.findByText("bars as solved, lines usual")).toBeTruthy();
     expect(view.container.querySelector("svg[role='img']")!.getAttribute("aria-label")).toContain(weave.name);
   });
