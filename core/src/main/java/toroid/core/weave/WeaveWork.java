@@ -142,6 +142,18 @@ public final class WeaveWork {
                         : pose.pitch() * lattice.shared().getY());
     }
 
+    /** Its rings as far from touching as they come, in mm; null where they do not fit. */
+    public Pose restPose() {
+        return fits() ? closest.pose().scaled(rings.unitMm()) : null;
+    }
+
+    /** Pulled taut, in mm; at rest where there is nothing to pull or that pitch was not reached; null where rings do not fit. */
+    public Pose tautPose() {
+        boolean repeats = pattern.lattice().kind() != Lattice.Kind.FINITE;
+        Pulled taut = repeats ? pulled(Direction.ALONG, true) : null;
+        return taut == null ? restPose() : taut.pose().scaled(rings.unitMm());
+    }
+
     /**
      * Poses from shortest to taut, in mm; each with its rings as far from touching as that pitch allows. Of a finite piece, or
      * rings that do not fit, only the widest pose.

@@ -1,6 +1,7 @@
 package toroid.core.weave;
 
 import java.util.ArrayList;
+import java.util.List;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
 
@@ -17,7 +18,8 @@ final class Doubled {
                     ring.id() + "'",
                     ring.sizeClass(),
                     ring.centre().add(new org.hipparchus.geometry.euclidean.threed.Vector3D(lattice.pitch(), 0, 0)),
-                    ring.normal()));
+                    ring.normal(),
+                    ring.joins()));
         }
         var links = new ArrayList<WeavePattern.Link>();
         for (WeavePattern.Link link : single.links()) {
@@ -35,6 +37,11 @@ final class Doubled {
                 single.classes(),
                 rings,
                 links,
+                new WeavePattern.Assembly(
+                        java.util.stream.IntStream.range(0, rings.size())
+                                .boxed()
+                                .toList(),
+                        List.of()),
                 single.usual(),
                 single.sources());
     }

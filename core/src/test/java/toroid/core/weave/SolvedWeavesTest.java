@@ -195,7 +195,8 @@ class SolvedWeavesTest {
                         ring.id(),
                         ring.sizeClass(),
                         turned(ring.centre(), angle).add(new Vector3D(0.31, 0, 0)),
-                        turned(ring.normal(), angle)))
+                        turned(ring.normal(), angle),
+                        ring.joins()))
                 .toList();
         var same = new WeavePattern(
                 pattern.id(),
@@ -205,6 +206,7 @@ class SolvedWeavesTest {
                 pattern.classes(),
                 turned,
                 pattern.links(),
+                pattern.assembly(),
                 pattern.usual(),
                 pattern.sources());
         assertThat(closest(same).aspectRatioMin()).isCloseTo(closest(pattern).aspectRatioMin(), within(5e-5));

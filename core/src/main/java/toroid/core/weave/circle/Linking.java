@@ -1,5 +1,7 @@
 package toroid.core.weave.circle;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -10,6 +12,19 @@ public final class Linking {
     private Linking() {}
 
     public static int number(Circle a, Circle b) {
+        return crossings(a, b).stream().mapToInt(Crossing::sign).sum();
+    }
+
+    /**
+     * Where a circle goes through another's disc.
+     *
+     * @param place on both circle and disc
+     * @param sign +1 with the disc's normal, −1 against it, the circle followed anticlockwise about its own normal
+     */
+    public record Crossing(Vector3D place, int sign) {}
+
+    /** None, one or two. */
+    public static List<Crossing> crossings(Circle a, Circle b) {
         Vector3D u = a.across();
         Vector3D v = a.normal().crossProduct(u);
         double rise = a.radius() * u.dotProduct(b.normal());
@@ -17,19 +32,19 @@ public final class Linking {
         double offset = a.centre().subtract(b.centre()).dotProduct(b.normal());
         double reach = Math.hypot(rise, sway);
         if (reach <= Math.abs(offset)) {
-            return 0; // it stays on one side of the other's plane
+            return List.of(); // it stays on one side of the other's plane
         }
         double middle = Math.atan2(sway, rise);
         double half = Math.acos(-offset / reach);
-        int number = 0;
+        var found = new ArrayList<Crossing>(2);
         for (double angle : new double[] {middle - half, middle + half}) {
             Vector3D place = a.at(angle).subtract(b.centre());
             double square = place.getNormSq() - Math.pow(place.dotProduct(b.normal()), 2);
             if (square < b.radius() * b.radius()) {
                 double slope = -rise * Math.sin(angle) + sway * Math.cos(angle);
-                number += slope > 0 ? 1 : -1;
+                found.add(new Crossing(a.at(angle), slope > 0 ? 1 : -1));
             }
         }
-        return number;
+        return found;
     }
 }

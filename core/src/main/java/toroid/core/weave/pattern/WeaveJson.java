@@ -62,6 +62,7 @@ public final class WeaveJson {
                 classes,
                 rings,
                 links(rings),
+                assembly(rings),
                 root.has("usual")
                         ? new WeavePattern.Window(
                                 number(root.get("usual"), "low", 1, MOST_LENGTH),
@@ -103,7 +104,12 @@ public final class WeaveJson {
             if (normal.getNorm() < 1e-6) {
                 throw wrong("rings.normal", word(one, "id"), "A ring's normal must point somewhere.");
             }
-            rings.add(new WeavePattern.CellRing(word(one, "id"), index, vector(one, "centre"), normal.normalize()));
+            rings.add(new WeavePattern.CellRing(
+                    word(one, "id"),
+                    index,
+                    vector(one, "centre"),
+                    normal.normalize(),
+                    one.path("joins").asBoolean(false)));
         }
         Checks.within("rings", rings.size(), 1, MOST_RINGS, "rings", "Take the smallest cell that repeats.");
         return rings;
@@ -122,6 +128,31 @@ public final class WeaveJson {
         }
         Checks.within("links", links.size(), 1, MOST_LINKS, "links", "Tell which ring passes through which.");
         return links;
+    }
+
+    private WeavePattern.Assembly assembly(List<WeavePattern.CellRing> rings) {
+        List<String> names = rings.stream().map(WeavePattern.CellRing::id).toList();
+        List<Integer> order = named(names, root.path("assembly").path("order"));
+        if (order.isEmpty()) {
+            order = java.util.stream.IntStream.range(0, rings.size()).boxed().toList();
+        }
+        if (order.size() != rings.size()) {
+            throw wrong("assembly.order", null, "The order names every ring of the cell once, or is left out.");
+        }
+        return new WeavePattern.Assembly(
+                order, named(names, root.path("assembly").path("end")));
+    }
+
+    private static List<Integer> named(List<String> names, JsonNode list) {
+        var places = new ArrayList<Integer>();
+        for (JsonNode one : list) {
+            int place = names.indexOf(one.asText());
+            if (place < 0 || places.contains(place)) {
+                throw wrong("assembly", one.asText(), "No ring of that name is in the cell, or it is named twice.");
+            }
+            places.add(place);
+        }
+        return places;
     }
 
     private static int place(List<String> names, String name) {

@@ -13,6 +13,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * @param classes ring sizes it mixes, the first the one its lengths are measured in
  * @param rings of one cell, at the start pose
  * @param links every pair linked, told once
+ * @param assembly how it is begun, gone on with and ended
  * @param usual the nominal aspect ratios it is usually made in; null where the trade has none
  * @param sources where its topology and its usual window are from
  */
@@ -24,6 +25,7 @@ public record WeavePattern(
         List<RingClass> classes,
         List<CellRing> rings,
         List<Link> links,
+        Assembly assembly,
         Window usual,
         List<String> sources) {
     public WeavePattern {
@@ -49,8 +51,22 @@ public record WeavePattern(
      * @param sizeClass index into the classes
      * @param centre in units of the first class's ring radius
      * @param normal unit vector
+     * @param joins whether it only joins others: at an end it is there only where all those are
      */
-    public record CellRing(String id, int sizeClass, Vector3D centre, Vector3D normal) {}
+    public record CellRing(String id, int sizeClass, Vector3D centre, Vector3D normal, boolean joins) {}
+
+    /**
+     * How a piece is put together.
+     *
+     * @param order every ring of a cell once, as hands come to them
+     * @param end rings of one cell more that a chain or tube ends with, so that it ends as it began; none where a cell does
+     */
+    public record Assembly(List<Integer> order, List<Integer> end) {
+        public Assembly {
+            order = List.copyOf(order);
+            end = List.copyOf(end);
+        }
+    }
 
     /** Ring {@code a} of a cell passes through ring {@code b} of the cell {@code (i, j)} away. */
     public record Link(int a, int b, int i, int j) {}

@@ -1,0 +1,167 @@
+package toroid.core.weave.assembly;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+import toroid.core.weave.piece.Piece;
+
+/**
+ * The order a piece is put together in. Rings come in as the piece tells them (cell by cell, row by row), but for those an open ring
+ * picks up: a ring may come closed if, as it comes in, nothing it links is there yet but the open ring that takes it along.
+ *
+ * @param piece what is made
+ * @param steps every open ring once, and every ring laid down to begin with; rings picked up are told with the ring that takes them
+ */
+public record Assembly(Piece piece, List<AssemblyStep> steps) {
+    private static final int STRIP = 3;
+
+    public Assembly {
+        steps = List.copyOf(steps);
+    }
+
+    public static Assembly of(Piece piece, Way way) {
+        var coming = new Coming(piece, way.hold());
+        stages(piece, way).forEach(coming::bring);
+        return new Assembly(piece, coming.steps);
+    }
+
+    /** How many rings are closed before use. */
+    public int preClosed() {
+        return piece.size() - opened();
+    }
+
+    /** How many come open. */
+    public int opened() {
+        return (int) steps.stream().filter(step -> !step.closed()).count();
+    }
+
+    /** Rings in the order they come in, those picked up before the ring that takes them. */
+    public List<Integer> order() {
+        var order = new ArrayList<Integer>();
+        for (AssemblyStep step : steps) {
+            order.addAll(step.pickUp());
+            order.add(step.ring());
+        }
+        return order;
+    }
+
+    /** The closed set first, per size class, then the open ones: how many. */
+    public int[] preClosedByClass() {
+        int[] counts = piece.countByClass();
+        steps.stream().filter(step -> !step.closed()).forEach(step -> counts[piece.sizeClassOf(step.ring())]--);
+        return counts;
+    }
+
+    private static Collection<List<Integer>> stages(Piece piece, Way way) {
+        Map<Integer, List<Integer>> stages = new TreeMap<>();
+        int[] doubles = way.doubling() == Way.Doubling.AFTERWARDS ? Doubles.of(piece) : new int[piece.size()];
+        boolean strips =
+                way.sheet() == Way.Sheet.STRIPS && piece.shape() instanceof toroid.core.weave.piece.PieceShape.Rows;
+        for (int n = 0; n < piece.size(); n++) {
+            int stage = strips ? stripStage(piece.rowOf(n)) : 0;
+            stages.computeIfAbsent(stage + doubles[n] * piece.size(), any -> new ArrayList<>())
+                    .add(n);
+        }
+        if (strips) {
+            stages.values()
+                    .forEach(stage -> stage.sort((a, b) -> {
+                        int along = Integer.compare(
+                                piece.rings().get(a).i(), piece.rings().get(b).i());
+                        return along != 0 ? along : Integer.compare(piece.rowOf(a), piece.rowOf(b));
+                    }));
+        }
+        return new LinkedHashMap<>(stages).values();
+    }
+
+    /** Strips of three rows first, one after another; then the rows between that join them. */
+    private static int stripStage(int row) {
+        int strip = row / (STRIP + 1);
+        return row % (STRIP + 1) == STRIP ? 2 * strip + 3 : 2 * strip;
+    }
+
+    /** The piece as it grows. */
+    private static final class Coming {
+        private final Piece piece;
+        private final int hold;
+        private final boolean[] there;
+        private final List<AssemblyStep> steps = new ArrayList<>();
+
+        Coming(Piece piece, int hold) {
+            this.piece = piece;
+            this.hold = hold;
+            this.there = new boolean[piece.size()];
+        }
+
+        void bring(List<Integer> stage) {
+            var rank = new int[piece.size()];
+            java.util.Arrays.fill(rank, -1);
+            IntStream.range(0, stage.size()).forEach(at -> rank[stage.get(at)] = at);
+            var reachable = new java.util.TreeSet<Integer>(); // ranks of rings that link one already there
+            for (int n : stage) {
+                if (!there[n] && !present(n).isEmpty()) {
+                    reachable.add(rank[n]);
+                }
+            }
+            for (int at = 0; at < stage.size() || !reachable.isEmpty(); ) {
+                if (!reachable.isEmpty()) {
+                    open(stage.get(reachable.pollFirst()), rank, reachable);
+                } else if (there[stage.get(at)]) {
+                    at++;
+                } else {
+                    int n = stage.get(at);
+                    steps.add(new AssemblyStep(n, true, List.of(), List.of()));
+                    arrive(n, rank, reachable);
+                }
+            }
+        }
+
+        private void open(int n, int[] rank, java.util.TreeSet<Integer> reachable) {
+            List<Integer> through = present(n);
+            var pickUp = new ArrayList<Integer>();
+            int[] absent = IntStream.of(piece.neighbours(n))
+                    .filter(other -> !there[other] && rank[other] >= 0)
+                    .toArray();
+            for (int other : sortedByRank(absent, rank)) {
+                boolean free =
+                        present(other).isEmpty() && pickUp.stream().noneMatch(taken -> piece.areLinked(taken, other));
+                if (free && pickUp.size() < hold) {
+                    pickUp.add(other);
+                }
+            }
+            steps.add(new AssemblyStep(n, false, through, pickUp));
+            arrive(n, rank, reachable);
+            pickUp.forEach(taken -> arrive(taken, rank, reachable));
+        }
+
+        private static int[] sortedByRank(int[] rings, int[] rank) {
+            return IntStream.of(rings)
+                    .boxed()
+                    .sorted((a, b) -> Integer.compare(rank[a], rank[b]))
+                    .mapToInt(Integer::intValue)
+                    .toArray();
+        }
+
+        private List<Integer> present(int n) {
+            return IntStream.of(piece.neighbours(n))
+                    .filter(other -> there[other])
+                    .boxed()
+                    .toList();
+        }
+
+        private void arrive(int n, int[] rank, java.util.TreeSet<Integer> reachable) {
+            there[n] = true;
+            if (rank[n] >= 0) {
+                reachable.remove(rank[n]);
+            }
+            for (int other : piece.neighbours(n)) {
+                if (!there[other] && rank[other] >= 0) {
+                    reachable.add(rank[other]);
+                }
+            }
+        }
+    }
+}

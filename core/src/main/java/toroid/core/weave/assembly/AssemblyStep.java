@@ -1,0 +1,18 @@
+package toroid.core.weave.assembly;
+
+import java.util.List;
+
+/**
+ * One ring comes in. Numbers are places in the piece.
+ *
+ * @param ring which
+ * @param closed laid down closed, to begin with; otherwise it comes open and is closed
+ * @param through rings already there that it passes through
+ * @param pickUp loose closed rings it takes along
+ */
+public record AssemblyStep(int ring, boolean closed, List<Integer> through, List<Integer> pickUp) {
+    public AssemblyStep {
+        through = List.copyOf(through);
+        pickUp = List.copyOf(pickUp);
+    }
+}

@@ -1,0 +1,230 @@
+package toroid.core.weave.piece;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jgrapht.alg.connectivity.ConnectivityInspector;
+import toroid.core.numeric.Checks;
+import toroid.core.numeric.Refusal;
+import toroid.core.weave.pattern.Lattice;
+import toroid.core.weave.pattern.WeavePattern;
+
+/**
+ * A finite piece, ring by ring, and which of its rings link. Its ends are exact: a link is there where both its rings are, and a
+ * ring that only joins others (a Japanese weave's upright) is there where all those it joins are.
+ */
+public final class Piece {
+    /** The largest that is worked with. */
+    public static final int MOST_RINGS = 40_000;
+
+    private final WeavePattern pattern;
+    private final PieceShape shape;
+    private final List<PieceRing> rings;
+    private final int[] rows;
+    private final int[][] neighbours;
+
+    private Piece(WeavePattern pattern, PieceShape shape, List<PieceRing> rings, int[] rows) {
+        this.pattern = pattern;
+        this.shape = shape;
+        this.rings = List.copyOf(rings);
+        this.rows = rows;
+        this.neighbours = links();
+    }
+
+    /**
+     * @throws Refusal for rows of what is no sheet, or cells of what is one; for a piece that is too large or does not hang together
+     */
+    public static Piece of(WeavePattern pattern, PieceShape shape) {
+        boolean sheet = pattern.lattice().kind() == Lattice.Kind.SHEET;
+        if (shape instanceof PieceShape.Rows rows) {
+            if (!sheet) {
+                throw Refusal.of(
+                        "not-a-sheet", "rows", null, pattern.name() + " has no rows.", "Give a length or units.");
+            }
+            return hangingTogether(sheet(pattern, rows));
+        }
+        if (sheet) {
+            throw Refusal.of("a-sheet", "cells", null, pattern.name() + " is a sheet.", "Give rows and columns.");
+        }
+        return run(pattern, (PieceShape.Cells) shape);
+    }
+
+    private static Piece run(WeavePattern pattern, PieceShape.Cells shape) {
+        int cells = pattern.lattice().kind() == Lattice.Kind.FINITE ? 1 : shape.cells();
+        int around = Math.max(1, pattern.lattice().around());
+        List<Integer> order = pattern.assembly().order();
+        checkSize((long) cells * around * order.size());
+        var rings = new ArrayList<PieceRing>();
+        for (int i = 0; i < cells; i++) {
+            for (int j = 0; j < around; j++) {
+                for (int ring : order) {
+                    rings.add(new PieceRing(ring, i, j));
+                }
+            }
+        }
+        for (int ring : pattern.assembly().end()) {
+            for (int j = 0; j < around; j++) {
+                rings.add(new PieceRing(ring, cells, j));
+            }
+        }
+        return new Piece(
+                pattern, shape, rings, rings.stream().mapToInt(PieceRing::i).toArray());
+    }
+
+    private static Piece sheet(WeavePattern pattern, PieceShape.Rows shape) {
+        var rowsOfCell = new SheetRows(pattern);
+        checkSize(shape.counts().stream().mapToLong(Integer::longValue).sum());
+        double middle = rowsOfCell.offset(0) + (shape.counts().get(0) - 1) / 2.0;
+        var row = new HashMap<PieceRing, Integer>();
+        var rings = new ArrayList<PieceRing>();
+        for (int r = 0; r < shape.counts().size(); r++) {
+            int count = shape.counts().get(r);
+            int first = rowsOfCell.first(r, count, middle);
+            for (int k = 0; k < count; k++) {
+                for (int ring : rowsOfCell.ringsOf(r)) {
+                    var one = new PieceRing(ring, first + k, Math.floorDiv(r, rowsOfCell.perCell()));
+                    rings.add(one);
+                    row.put(one, r);
+                }
+            }
+        }
+        rings.addAll(joining(pattern, rings, row));
+        checkSize(rings.size());
+        return new Piece(
+                pattern, shape, rings, rings.stream().mapToInt(row::get).toArray());
+    }
+
+    /** The rings that join others, wherever all they join are there; each in the row of the last of those. */
+    private static Set<PieceRing> joining(WeavePattern pattern, List<PieceRing> there, Map<PieceRing, Integer> row) {
+        var present = new HashSet<>(there);
+        var found = new LinkedHashSet<PieceRing>();
+        for (PieceRing one : there) {
+            for (PieceRing near : linked(pattern, one)) {
+                if (pattern.rings().get(near.ring()).joins() && !found.contains(near)) {
+                    List<PieceRing> held = linked(pattern, near).stream()
+                            .filter(other -> !pattern.rings().get(other.ring()).joins())
+                            .toList();
+                    if (present.containsAll(held)) {
+                        found.add(near);
+                        row.put(near, held.stream().mapToInt(row::get).max().orElse(0));
+                    }
+                }
+            }
+        }
+        return found;
+    }
+
+    /** Every ring that one links in the endless weave. */
+    private static List<PieceRing> linked(WeavePattern pattern, PieceRing one) {
+        var all = new ArrayList<PieceRing>();
+        for (WeavePattern.Link link : pattern.links()) {
+            if (link.a() == one.ring()) {
+                all.add(placed(pattern, link.b(), one.i() + link.i(), one.j() + link.j()));
+            }
+            if (link.b() == one.ring()) {
+                all.add(placed(pattern, link.a(), one.i() - link.i(), one.j() - link.j()));
+            }
+        }
+        return all;
+    }
+
+    private static PieceRing placed(WeavePattern pattern, int ring, int i, int j) {
+        int around = pattern.lattice().around();
+        return new PieceRing(ring, i, around == 0 ? j : Math.floorMod(j, around));
+    }
+
+    private int[][] links() {
+        var place = new HashMap<PieceRing, Integer>();
+        for (int n = 0; n < rings.size(); n++) {
+            place.put(rings.get(n), n);
+        }
+        int[][] found = new int[rings.size()][];
+        for (int n = 0; n < rings.size(); n++) {
+            found[n] = linked(pattern, rings.get(n)).stream()
+                    .map(place::get)
+                    .filter(other -> other != null)
+                    .mapToInt(Integer::intValue)
+                    .distinct()
+                    .sorted()
+                    .toArray();
+        }
+        return found;
+    }
+
+    private static void checkSize(long rings) {
+        Checks.within("rings", rings, 1, MOST_RINGS, "rings", "Split the piece.");
+    }
+
+    private static Piece hangingTogether(Piece piece) {
+        List<Set<Integer>> parts = new ConnectivityInspector<>(PieceGraph.of(piece)).connectedSets();
+        if (parts.size() > 1) {
+            int loose = parts.stream()
+                    .filter(part -> !part.contains(0))
+                    .flatMap(Set::stream)
+                    .mapToInt(n -> piece.rows[n])
+                    .min()
+                    .orElseThrow();
+            throw Refusal.of(
+                    "falls-apart",
+                    "rows",
+                    String.valueOf(loose + 1),
+                    "The piece would not hang together: row %d has rings that nothing holds.".formatted(loose + 1),
+                    "Let neighbouring rows differ less, or take longer rows.");
+        }
+        return piece;
+    }
+
+    public WeavePattern pattern() {
+        return pattern;
+    }
+
+    public PieceShape shape() {
+        return shape;
+    }
+
+    /** In the order hands come to them: cell by cell, or row by row. */
+    public List<PieceRing> rings() {
+        return rings;
+    }
+
+    public int size() {
+        return rings.size();
+    }
+
+    /** Which row, or which cell along, ring {@code n} is in; from 0. */
+    public int rowOf(int n) {
+        return rows[n];
+    }
+
+    /** Places of the rings that ring {@code n} passes through, ascending. Not to be written to. */
+    public int[] neighbours(int n) {
+        return neighbours[n];
+    }
+
+    public boolean areLinked(int a, int b) {
+        return Arrays.binarySearch(neighbours[a], b) >= 0;
+    }
+
+    /** Links in all, each pair once. */
+    public int linkCount() {
+        return Arrays.stream(neighbours).mapToInt(each -> each.length).sum() / 2;
+    }
+
+    public int sizeClassOf(int n) {
+        return pattern.rings().get(rings.get(n).ring()).sizeClass();
+    }
+
+    /** How many rings of each size class. */
+    public int[] countByClass() {
+        int[] counts = new int[pattern.classes().size()];
+        for (int n = 0; n < size(); n++) {
+            counts[sizeClassOf(n)]++;
+        }
+        return counts;
+    }
+}
