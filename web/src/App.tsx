@@ -2,6 +2,7 @@ import { Route, Routes } from "react-router";
 import { BenchPlace } from "./places/bench/BenchPlace";
 import { FormMakingPlace } from "./places/making/FormMakingPlace";
 import { MakingPlace } from "./places/making/MakingPlace";
+import { WeaveMakingPlace } from "./places/making/WeaveMakingPlace";
 import { NotebookPlace } from "./places/notebook/NotebookPlace";
 import { SpoolPage } from "./places/notebook/SpoolPage";
 import { PreferencesPlace } from "./places/preferences/PreferencesPlace";
@@ -13,6 +14,8 @@ import { CataloguePlace } from "./places/shapes/CataloguePlace";
 import { PracticePlace } from "./places/shapes/PracticePlace";
 import { ShapePlace } from "./places/shapes/ShapePlace";
 import { StockPlace } from "./places/stock/StockPlace";
+import { PiecePlace } from "./places/weaves/PiecePlace";
+import { ShelfPlace } from "./places/weaves/ShelfPlace";
 import { WeavesPlace } from "./places/weaves/WeavesPlace";
 import { Frame } from "./shared/Frame";
 import { Gate } from "./shared/Gate";
@@ -25,6 +28,7 @@ export function App() {
     <Gate>
       <Routes>
         <Route path="making/form/:id" element={<FormMakingPlace />} />
+        <Route path="making/weave/:id" element={<WeaveMakingPlace />} />
         <Route path="making/:id" element={<MakingPlace />} />
         <Route path="print/:id" element={<PrintSheet />} />
         <Route element={<Frame />}>
@@ -36,6 +40,8 @@ export function App() {
           <Route path="shapes/practice" element={<PracticePlace />} />
           <Route path="shapes/:id" element={<ShapePlace />} />
           <Route path="weaves" element={<WeavesPlace />} />
+          <Route path="weaves/shelf" element={<ShelfPlace />} />
+          <Route path="weaves/:id" element={<PiecePlace />} />
           <Route path="notebook" element={<NotebookPlace />} />
           <Route path="notebook/wire/:id" element={<SpoolPage />} />
           <Route path="stock" element={<StockPlace />} />

@@ -25,6 +25,9 @@ import type {
   SpringbackView,
   TableRow,
   WeaveEntry,
+  WeaveInHand,
+  WeaveJobData,
+  WeaveRunData,
 } from "./types";
 
 export const queries = new QueryClient({
@@ -59,6 +62,16 @@ export const useSession = () => useList<SessionView>("session");
 export const useFormJobs = () => useList<Kept<FormJobData>[]>("form-jobs");
 export const useFormBench = () => useList<FormInHand[]>("bench/forms");
 export const useFormNotebook = () => useList<FormEntry[]>("notebook/forms");
+
+export const useWeaveJobs = () => useList<Kept<WeaveJobData>[]>("weave-jobs");
+export const useWeaveBench = () => useList<WeaveInHand[]>("bench/weaves");
+
+export function useWeaveRun(id: string) {
+  return useQuery({
+    queryKey: ["weave-runs", id],
+    queryFn: () => call<Kept<WeaveRunData>>("GET", `/api/weave-runs/${id}`),
+  });
+}
 
 /** Every weave; asked again while the smallest aspect ratios are still being solved. */
 export function useWeaves() {

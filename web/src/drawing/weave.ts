@@ -16,9 +16,11 @@ export const RING = 7;
 export interface Patch {
   /** Centre, normal, radius, ring after ring. */
   rings: Float32Array;
-  /** Which ring of the cell each is. */
-  cell: Uint16Array;
   count: number;
+  /** Which of the tones each has; left out where all have the first. */
+  tone?: Uint8Array;
+  /** Ring of the cell, cell along, cell across of each; left out where nobody asks. */
+  keys?: Int32Array;
 }
 
 /** How many cells to show each way so that a piece is about that long and wide, mm. */
@@ -37,7 +39,7 @@ export function patch(pose: WeavePose, along: number, across: number): Patch {
   const k = pose.rings.length / RING;
   const count = k * along * across;
   const rings = new Float32Array(count * RING);
-  const cell = new Uint16Array(count);
+  const keys = new Int32Array(count * 3);
   const middle = shift(pose, (along - 1) / 2, pose.around > 0 ? 0 : (across - 1) / 2);
   // a sheet's rows are set back as they slant, so that the patch stays square
   const slant = pose.pitchMm > 0 ? (pose.second[0] ?? 0) / pose.pitchMm : 0;
@@ -45,28 +47,67 @@ export function patch(pose: WeavePose, along: number, across: number): Patch {
   for (let j = 0; j < across; j++) {
     const back = pose.around > 0 ? 0 : Math.round(slant * (j - (across - 1) / 2));
     for (let i = 0; i < along; i++) {
-      const angle = (i - back) * pose.turn + j * pose.acrossTurn;
-      const by = shift(pose, i - back, j);
-      const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
       for (let r = 0; r < k; r++) {
-        const from = RING * r;
-        const y = pose.rings[from + 1]!;
-        const z = pose.rings[from + 2]!;
-        const ny = pose.rings[from + 4]!;
-        const nz = pose.rings[from + 5]!;
-        const to = RING * at;
-        rings[to] = pose.rings[from]! + by[0]! - middle[0]!;
-        rings[to + 1] = cos * y - sin * z + by[1]! - middle[1]!;
-        rings[to + 2] = sin * y + cos * z + by[2]! - middle[2]!;
-        rings[to + 3] = pose.rings[from + 3]!;
-        rings[to + 4] = cos * ny - sin * nz;
-        rings[to + 5] = sin * ny + cos * nz;
-        rings[to + 6] = pose.rings[from + 6]!;
-        cell[at++] = r;
+        keys.set([r, i - back, j], 3 * at);
+        image(pose, r, i - back, j, middle, rings, RING * at++);
       }
     }
   }
-  return { rings, cell, count };
+  return { rings, count, keys };
+}
+
+/**
+ * The rings of a patch that one of them passes through.
+ *
+ * @param links ring, other ring, cells along, cells across, link after link
+ */
+export function linkedIn(
+  { keys, count }: Patch,
+  links: readonly number[],
+  around: number,
+  ring: number,
+): Set<number> {
+  const wrap = (j: number) => (around > 0 ? ((j % around) + around) % around : j);
+  const at = new Map<string, number>();
+  for (let n = 0; n < count; n++) {
+    at.set(`${keys![3 * n]} ${keys![3 * n + 1]} ${wrap(keys![3 * n + 2]!)}`, n);
+  }
+  const [r, i, j] = [keys![3 * ring]!, keys![3 * ring + 1]!, keys![3 * ring + 2]!];
+  const found = new Set<number>();
+  for (let l = 0; l < links.length; l += 4) {
+    const [a, b, di, dj] = [links[l]!, links[l + 1]!, links[l + 2]!, links[l + 3]!];
+    const ends = [
+      ...(a === r ? [`${b} ${i + di} ${wrap(j + dj)}`] : []),
+      ...(b === r ? [`${a} ${i - di} ${wrap(j - dj)}`] : []),
+    ];
+    ends.forEach((end) => at.has(end) && found.add(at.get(end)!));
+  }
+  return found;
+}
+
+/** Ring r of cell (i, j), moved by −origin, written into `out` at `to`. */
+export function image(
+  pose: WeavePose,
+  r: number,
+  i: number,
+  j: number,
+  origin: readonly number[],
+  out: Float32Array,
+  to: number,
+): void {
+  const angle = i * pose.turn + j * pose.acrossTurn;
+  const by = shift(pose, i, j);
+  const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
+  const from = RING * r;
+  const [y, z] = [pose.rings[from + 1]!, pose.rings[from + 2]!];
+  const [ny, nz] = [pose.rings[from + 4]!, pose.rings[from + 5]!];
+  out[to] = pose.rings[from]! + by[0]! - origin[0]!;
+  out[to + 1] = cos * y - sin * z + by[1]! - origin[1]!;
+  out[to + 2] = sin * y + cos * z + by[2]! - origin[2]!;
+  out[to + 3] = pose.rings[from + 3]!;
+  out[to + 4] = cos * ny - sin * nz;
+  out[to + 5] = sin * ny + cos * nz;
+  out[to + 6] = pose.rings[from + 6]!;
 }
 
 function shift(pose: WeavePose, i: number, j: number): number[] {

@@ -24,6 +24,7 @@ const BASE: Answers = {
   "GET /api/notebook/forms": workshop.formNotebook,
   "GET /api/notebook": workshop.notebook,
   "GET /api/bench/forms": [],
+  "GET /api/bench/weaves": [],
   "GET /api/bench": workshop.bench,
   "GET /api/forms/pictures": [],
 };

@@ -1,15 +1,21 @@
 /** Many rings in the round: one instanced torus for each ring size, as fine as it is large on the screen. */
 import {
   Box3,
-  Color,
+  CatmullRomCurve3,
   InstancedMesh,
   Matrix4,
+  Mesh,
   type MeshMatcapMaterial,
+  Plane,
   Quaternion,
+  Raycaster,
   TorusGeometry,
+  TubeGeometry,
+  Vector2,
   Vector3,
 } from "three";
 import type { Tone } from "../drawing/metals";
+import { openWire } from "../drawing/piece";
 import { RING, type Patch } from "../drawing/weave";
 import { metalMaterial } from "./metal";
 import { Stage } from "./stage";
@@ -22,33 +28,48 @@ const FINENESS: readonly [number, number, number][] = [
   [0, 5, 12],
 ];
 
-const PLAIN = new Color(1, 1, 1);
 const Z = new Vector3(0, 0, 1);
+/** How many times longer than wide a piece is before it is looked at from beside rather than from its corner. */
+const LONG = 3;
+
+/** A ring shown open: which, and where. */
+export interface OpenAt {
+  ring: number;
+  angle: number;
+}
 
 export class RingScene extends Stage {
-  private metal: MeshMatcapMaterial;
-  private readonly mark: Color;
-  private readonly dim: Color;
+  private metals: MeshMatcapMaterial[];
+  /** For rings in hand and for those that stand back. */
+  private readonly mark: MeshMatcapMaterial;
+  private readonly ghost: MeshMatcapMaterial;
   private meshes: InstancedMesh[] = [];
+  private opened: Mesh | null = null;
   private shown: { patch: Patch; wireMm: number } | null = null;
+  private open: OpenAt | null = null;
   private fineness = -1;
-  private chosen: number | null = null;
+  private chosen: ReadonlySet<number> | null = null;
   private linked: ReadonlySet<number> = new Set();
+  private cut: number | null = null;
   private fitted = false;
+  /** Told after the eye has moved, for what is drawn over the picture. */
+  onMoved: (() => void) | null = null;
 
-  constructor(canvas: HTMLCanvasElement, tone: Tone, mark: string, dim: string) {
+  constructor(canvas: HTMLCanvasElement, tones: readonly Tone[], mark: Tone, ghost: Tone) {
     super(canvas);
-    this.metal = metalMaterial(tone);
-    this.mark = new Color(mark);
-    this.dim = new Color(dim);
+    this.metals = tones.map(metalMaterial);
+    this.mark = metalMaterial(mark);
+    this.ghost = metalMaterial(ghost);
   }
 
   /** Replaces the rings; keeps the eye where it is but for the first time. */
-  show(patch: Patch, wireMm: number): void {
+  show(patch: Patch, wireMm: number, open: OpenAt | null = null): void {
     this.shown = { patch, wireMm };
+    this.open = open;
     this.build();
     if (!this.fitted) {
-      this.look("corner");
+      const size = this.box().getSize(new Vector3());
+      this.look(size.x > LONG * Math.max(size.y, size.z) ? "along" : "corner");
       this.fitted = true;
     }
     this.draw();
@@ -59,30 +80,97 @@ export class RingScene extends Stage {
     this.fitted = false;
   }
 
-  /** One ring and those it passes through stand out; null for none. */
-  choose(ring: number | null, linked: ReadonlySet<number>): void {
-    this.chosen = ring;
+  /** Some rings in the mark's colour and those they pass through as they are, the rest dimmed; null for none. */
+  choose(rings: ReadonlySet<number> | null, linked: ReadonlySet<number>): void {
+    const before = this.chosen;
+    this.chosen = rings;
     this.linked = linked;
-    this.paint();
+    if (this.shown && (before !== null || rings !== null)) {
+      this.build();
+    }
     this.draw();
   }
 
-  tone(tone: Tone): void {
-    const before = this.metal;
-    this.metal = metalMaterial(tone);
-    for (const mesh of this.meshes) {
-      mesh.material = this.metal;
-    }
-    before.matcap?.dispose();
-    before.dispose();
+  /** Takes away what is nearer to the eye than that share of the depth; null for nothing. */
+  cutAway(share: number | null): void {
+    this.cut = share;
+    this.clip();
     this.draw();
+  }
+
+  tones(tones: readonly Tone[]): void {
+    const before = this.metals;
+    this.metals = tones.map(metalMaterial);
+    if (this.shown) {
+      this.build();
+    }
+    before.forEach(release);
+    this.draw();
+  }
+
+  /** Brings some rings into the picture, from where the eye is; `room` rings' diameters about them. */
+  focus(rings: readonly number[], room: number): void {
+    const { patch } = this.shown!;
+    const box = new Box3();
+    const point = new Vector3();
+    for (const n of rings) {
+      const r = patch.rings[RING * n + 6]! * (1 + 2 * room);
+      for (const side of [-r, r]) {
+        point.fromArray(patch.rings, RING * n).addScalar(side);
+        box.expandByPoint(point);
+      }
+    }
+    if (!box.isEmpty()) {
+      this.settle(box.intersect(this.box()));
+    }
+  }
+
+  /** The ring under a place in the picture, pixels from its upper left; null for none. */
+  at(x: number, y: number): number | null {
+    const { width, height } = this.size;
+    const ray = new Raycaster();
+    ray.setFromCamera(new Vector2((2 * x) / width - 1, 1 - (2 * y) / height), this.camera);
+    const hits = ray.intersectObjects(this.meshes, false);
+    const hit = hits.find((one) => this.kept(one.point));
+    return hit?.instanceId === undefined ? null : (hit.object.userData.places as number[])[hit.instanceId]!;
+  }
+
+  private kept(point: Vector3): boolean {
+    return this.metals[0]!.clippingPlanes?.every((plane) => plane.distanceToPoint(point) >= 0) ?? true;
+  }
+
+  private clip(): void {
+    const planes: Plane[] = [];
+    if (this.cut !== null) {
+      const towards = this.camera.position.clone().sub(this.target).normalize();
+      let [low, high] = [Infinity, -Infinity];
+      const box = this.box();
+      for (let i = 0; i < 8; i++) {
+        const corner = new Vector3(
+          i & 1 ? box.max.x : box.min.x,
+          i & 2 ? box.max.y : box.min.y,
+          i & 4 ? box.max.z : box.min.z,
+        );
+        low = Math.min(low, corner.dot(towards));
+        high = Math.max(high, corner.dot(towards));
+      }
+      planes.push(new Plane(towards.clone().negate(), high - this.cut * (high - low)));
+    }
+    for (const metal of [...this.metals, this.mark, this.ghost]) {
+      metal.clippingPlanes = planes;
+    }
+    this.clips(planes.length > 0);
   }
 
   protected override moved(): void {
     if (this.shown && this.wanted() !== this.fineness) {
       this.build();
     }
+    if (this.cut !== null) {
+      this.clip();
+    }
     this.draw();
+    this.onMoved?.();
   }
 
   protected override box(): Box3 {
@@ -118,23 +206,50 @@ export class RingScene extends Stage {
     this.clear();
     this.fineness = this.wanted();
     const [, tubular, radial] = FINENESS[this.fineness]!;
-    const sizes = [...new Set(Array.from({ length: patch.count }, (_, n) => patch.rings[RING * n + 6]!))];
-    for (const radius of sizes) {
-      const places: number[] = [];
-      for (let n = 0; n < patch.count; n++) {
-        if (patch.rings[RING * n + 6] === radius) {
-          places.push(n);
-        }
+    const groups = new Map<string, { radius: number; metal: MeshMatcapMaterial; places: number[] }>();
+    for (let n = 0; n < patch.count; n++) {
+      if (n === this.open?.ring) {
+        continue;
       }
+      const radius = patch.rings[RING * n + 6]!;
+      const metal = this.metalOf(n);
+      const key = `${radius} ${metal.id}`;
+      const group = groups.get(key) ?? { radius, metal, places: [] };
+      group.places.push(n);
+      groups.set(key, group);
+    }
+    for (const { radius, metal, places } of groups.values()) {
       const geometry = new TorusGeometry(radius, wireMm / 2, tubular, radial);
-      const mesh = new InstancedMesh(geometry, this.metal, places.length);
+      const mesh = new InstancedMesh(geometry, metal, places.length);
       mesh.frustumCulled = false;
       mesh.userData.places = places;
       this.place(mesh, patch, places);
       this.meshes.push(mesh);
       this.thing.add(mesh);
     }
-    this.paint();
+    this.buildOpen();
+  }
+
+  private metalOf(n: number): MeshMatcapMaterial {
+    if (this.chosen?.has(n)) {
+      return this.mark;
+    }
+    if (this.chosen !== null && !this.linked.has(n)) {
+      return this.ghost;
+    }
+    return this.metals[Math.min(this.metals.length - 1, this.shown!.patch.tone?.[n] ?? 0)]!;
+  }
+
+  private buildOpen(): void {
+    if (!this.open || !this.shown) {
+      return;
+    }
+    const { patch, wireMm } = this.shown;
+    const { ring, angle } = this.open;
+    const points = openWire(patch.rings.subarray(RING * ring, RING * ring + RING), angle, wireMm);
+    const curve = new CatmullRomCurve3(points.map((point) => new Vector3().fromArray(point)));
+    this.opened = new Mesh(new TubeGeometry(curve, 96, wireMm / 2, 14), this.mark);
+    this.thing.add(this.opened);
   }
 
   private place(mesh: InstancedMesh, patch: Patch, places: number[]): void {
@@ -152,25 +267,6 @@ export class RingScene extends Stage {
     mesh.instanceMatrix.needsUpdate = true;
   }
 
-  private paint(): void {
-    for (const mesh of this.meshes) {
-      (mesh.userData.places as number[]).forEach((n, i) => {
-        const colour =
-          this.chosen === null
-            ? PLAIN
-            : n === this.chosen
-              ? this.mark
-              : this.linked.has(n)
-                ? PLAIN
-                : this.dim;
-        mesh.setColorAt(i, colour);
-      });
-      if (mesh.instanceColor) {
-        mesh.instanceColor.needsUpdate = true;
-      }
-    }
-  }
-
   private clear(): void {
     for (const mesh of this.meshes) {
       this.thing.remove(mesh);
@@ -178,12 +274,21 @@ export class RingScene extends Stage {
       mesh.dispose();
     }
     this.meshes = [];
+    if (this.opened) {
+      this.thing.remove(this.opened);
+      this.opened.geometry.dispose();
+      this.opened = null;
+    }
   }
 
   override dispose(): void {
     this.clear();
-    this.metal.matcap?.dispose();
-    this.metal.dispose();
+    [...this.metals, this.mark, this.ghost].forEach(release);
     super.dispose();
   }
+}
+
+function release(metal: MeshMatcapMaterial): void {
+  metal.matcap?.dispose();
+  metal.dispose();
 }

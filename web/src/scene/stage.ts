@@ -21,13 +21,14 @@ export function canDraw3d(): boolean {
   }
 }
 
-export type Side = "face" | "edge" | "above" | "corner";
+export type Side = "face" | "edge" | "above" | "corner" | "along";
 
 const WAYS: Record<Side, [number, number, number]> = {
   face: [0, 0, 1],
   edge: [1, 0, 0],
   above: [0, 1, 0.001],
   corner: [0.45, 0.4, 0.85],
+  along: [0.08, 0.34, 0.94],
 };
 
 export class Stage {
@@ -59,6 +60,29 @@ export class Stage {
   /** What is shown, for fitting it into the picture. */
   protected box(): Box3 {
     return new Box3().setFromObject(this.thing);
+  }
+
+  /** Where the eye looks at. */
+  protected get target(): Vector3 {
+    return this.controls.target;
+  }
+
+  /** The picture's size, pixels. */
+  protected get size(): { width: number; height: number } {
+    const { clientWidth, clientHeight } = this.renderer.domElement;
+    return { width: Math.max(1, clientWidth), height: Math.max(1, clientHeight) };
+  }
+
+  /** Whether the material's cutting planes count. */
+  protected clips(wanted: boolean): void {
+    this.renderer.localClippingEnabled = wanted;
+  }
+
+  /** Where a place in space is in the picture, pixels from its upper left. */
+  project(x: number, y: number, z: number): [number, number] {
+    const { width, height } = this.size;
+    const seen = new Vector3(x, y, z).project(this.camera);
+    return [((seen.x + 1) / 2) * width, ((1 - seen.y) / 2) * height];
   }
 
   /** How many mm one pixel shows. */

@@ -36,6 +36,17 @@ export const FIGURE_NAMES: Record<string, string> = {
   "weave-per-100": "rings in 100 mm",
   "weave-mass-per-100": "100 mm weigh",
   "weave-per-square": "rings in a square cm",
+  "piece-rings": "rings in all",
+  "piece-opened": "to open",
+  "piece-pre-closed": "to close first",
+  "piece-pre-closed-order": "to close, any hands",
+  "piece-pre-closed-most": "to close at most",
+  "piece-spare": "spare on top",
+  "piece-length": "outside to outside",
+  "piece-length-rest": "at rest",
+  "piece-width": "across",
+  "piece-wire": "wire in the rings",
+  "piece-mass": "weighs",
 };
 
 export const BASIS_WORDS: Record<string, string> = {

@@ -1,6 +1,6 @@
 import { Link, useNavigate } from "react-router";
 import { call } from "../../api/client";
-import { changed, useBench, useFormBench, usePreferences, useSpools } from "../../api/queries";
+import { changed, useBench, useFormBench, usePreferences, useSpools, useWeaveBench } from "../../api/queries";
 import type { JobInHand, Kept, RunData } from "../../api/types";
 import { RingMark } from "../../shared/RingMark";
 import { Thread } from "../../shared/StageRing";
@@ -8,12 +8,14 @@ import { say } from "../../shared/says";
 import { stepTitle } from "../../shared/words";
 import { many, plain, sizeText, wireLength, type Units } from "../../quantity/format";
 import { FormsInHand } from "./FormsInHand";
+import { WeavesInHand } from "./WeavesInHand";
 import { blankJob, keepJob } from "../../shared/newJob";
 
 /** What is in hand: one click resumes a run at the very ring. */
 export function BenchPlace() {
   const bench = useBench();
   const forms = useFormBench().data ?? [];
+  const weaves = useWeaveBench().data ?? [];
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   if (!bench.data) {
     return null;
@@ -21,7 +23,7 @@ export function BenchPlace() {
   const running = bench.data.filter((hand) => hand.step !== null);
   const planned = bench.data.filter((hand) => hand.step === null && !hand.finished);
   const finished = bench.data.filter((hand) => hand.finished);
-  if (bench.data.length === 0 && forms.length === 0) {
+  if (bench.data.length === 0 && forms.length === 0 && weaves.length === 0) {
     return <EmptyBench />;
   }
   return (
@@ -33,12 +35,16 @@ export function BenchPlace() {
           <Link className="quiet" to="/shapes">
             choose a shape
           </Link>
+          <Link className="quiet" to="/weaves">
+            choose a weave
+          </Link>
         </span>
       </div>
       {running[0] && <FirstInHand hand={running[0]} units={units} />}
       <Lacking all={bench.data} units={units} />
       <Group title="also begun" hands={running.slice(1)} units={units} />
       <Group title="planned" hands={planned} units={units} />
+      <WeavesInHand hands={weaves} />
       <FormsInHand hands={forms} units={units} />
       <Group title="done" hands={finished} units={units} />
     </div>

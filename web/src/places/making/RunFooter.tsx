@@ -7,13 +7,15 @@ interface Props {
   done: boolean;
   /** The step in hand is made as often as it needs. */
   full: boolean;
+  /** What the onward button says, where it is not the next step. */
+  word?: string;
   onBack: () => void;
   onForward: () => void;
   children: ReactNode;
 }
 
 /** Back and onward, as large as a dirty hand needs them; how far it is between. */
-export function RunFooter({ atStart, done, full, onBack, onForward, children }: Props) {
+export function RunFooter({ atStart, done, full, word, onBack, onForward, children }: Props) {
   return (
     <footer>
       <button className="back" disabled={atStart} onClick={onBack}>
@@ -26,7 +28,7 @@ export function RunFooter({ atStart, done, full, onBack, onForward, children }: 
         </Link>
       ) : (
         <button className="next" onClick={onForward}>
-          {full ? "Next" : "One more"}
+          {word ?? (full ? "Next" : "One more")}
         </button>
       )}
     </footer>

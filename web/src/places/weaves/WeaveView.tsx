@@ -1,150 +1,82 @@
-import { useEffect, useMemo, useRef, useState } from "react";
-import type { WeavePose } from "../../api/types";
-import { toneOf } from "../../drawing/metals";
-import { arcs, cellsFor, patch, RING } from "../../drawing/weave";
-import { RingScene } from "../../scene/ringScene";
-import { canDraw3d } from "../../scene/stage";
-import { useSize } from "../../shared/useSize";
+import { useMemo, useState } from "react";
+import type { WeaveEntry, WeavePose } from "../../api/types";
+import { cellsFor, linkedIn, patch, RING } from "../../drawing/weave";
+import { RingsView } from "./RingsView";
 
 interface Props {
   pose: WeavePose;
-  weave: string;
-  name: string;
+  weave: WeaveEntry;
   wireMm: number;
   metal: string;
 }
 
-const TURN = 0.12;
 const LENGTH_IN_RINGS = 9;
+const WIDTH_IN_RINGS = 5;
+const NONE: ReadonlySet<number> = new Set();
 
-const LOOKS = [
-  ["corner", "corner"],
-  ["face", "front"],
-  ["edge", "side"],
-  ["above", "top"],
-] as const;
-
-/** A piece of the weave, turned by drag, wheel and arrow keys; where there is no 3D, flat. */
-export function WeaveView({ pose, weave, name, wireMm, metal }: Props) {
-  const [solid] = useState(canDraw3d);
-  const { ref, width, height } = useSize<HTMLDivElement>();
+/** A piece of the weave. A ring pressed stands out with those it passes through; the front can be cut away. */
+export function WeaveView({ pose, weave, wireMm, metal }: Props) {
+  const [chosen, setChosen] = useState<{ weave: string; ring: number } | null>(null);
+  const [cut, setCut] = useState(0);
   const piece = useMemo(() => {
     const outer = 2 * pose.rings[RING - 1]! + wireMm;
-    const [along, across] = cellsFor(pose, LENGTH_IN_RINGS * outer, 5 * outer);
+    const [along, across] = cellsFor(pose, LENGTH_IN_RINGS * outer, WIDTH_IN_RINGS * outer);
     return patch(pose, along, across);
   }, [pose, wireMm]);
-  return (
-    <div ref={ref} className="scene weave-scene">
-      {width > 0 &&
-        (solid ? (
-          <Solid {...{ pose, weave, name, wireMm, metal, width, height }} piece={piece} />
-        ) : (
-          <FlatWeave {...{ name, wireMm, metal }} piece={piece} />
-        ))}
-    </div>
+  const ring = chosen?.weave === weave.id && chosen.ring < piece.count ? chosen.ring : null;
+  const marked = useMemo(() => (ring === null ? null : new Set([ring])), [ring]);
+  const linked = useMemo(
+    () => (ring === null ? NONE : linkedIn(piece, weave.links, pose.around, ring)),
+    [piece, weave, pose.around, ring],
   );
-}
-
-interface SolidProps extends Props {
-  piece: ReturnType<typeof patch>;
-  width: number;
-  height: number;
-}
-
-function Solid({ piece, weave, name, wireMm, metal, width, height }: SolidProps) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const scene = useRef<RingScene | null>(null);
-  useEffect(() => {
-    const style = getComputedStyle(document.documentElement);
-    const made = new RingScene(
-      canvas.current!,
-      toneOf(metal),
-      style.getPropertyValue("--mark").trim() || "#233f93",
-      "#8a9096",
-    );
-    scene.current = made;
-    return () => {
-      scene.current = null;
-      made.dispose();
-    };
-  }, []); // made once; metal, size and rings follow below
-  useEffect(() => scene.current?.resize(width, height), [width, height]);
-  useEffect(() => scene.current?.tone(toneOf(metal)), [metal]);
-  useEffect(() => scene.current?.unfit(), [weave]);
-  useEffect(() => scene.current?.show(piece, wireMm), [piece, wireMm]);
   return (
     <>
-      <canvas
-        ref={canvas}
-        tabIndex={0}
-        role="img"
-        aria-label={`${name}, ${piece.count} rings in the round. Arrow keys turn it.`}
-        onKeyDown={(event) => {
-          const turns: Record<string, [number, number]> = {
-            ArrowLeft: [-TURN, 0],
-            ArrowRight: [TURN, 0],
-            ArrowUp: [0, -TURN],
-            ArrowDown: [0, TURN],
-          };
-          const by = turns[event.key];
-          if (by) {
-            event.preventDefault();
-            scene.current?.turn(...by);
-          }
-        }}
+      <RingsView
+        patch={piece}
+        name={weave.name}
+        wireMm={wireMm}
+        palette={useMemo(() => [metal], [metal])}
+        fitKey={weave.id}
+        chosen={marked}
+        linked={linked}
+        onPick={(picked) =>
+          setChosen(picked === null || picked === ring ? null : { weave: weave.id, ring: picked })
+        }
+        cut={cut > 0 ? cut : null}
       />
-      <span className="scene-looks">
-        <span className="small soft">seen from the</span>
-        {LOOKS.map(([look, word]) => (
-          <button key={look} className="quiet small" onClick={() => scene.current?.look(look)}>
-            {word}
-          </button>
-        ))}
-      </span>
+      <p className="scene-tools small">
+        <label>
+          <span className="soft">cut away the front</span>
+          <input
+            type="range"
+            min={0}
+            max={0.95}
+            step={0.05}
+            value={cut}
+            aria-label="Cut away the front"
+            onChange={(event) => setCut(Number(event.target.value))}
+          />
+        </label>
+        <button
+          className="quiet small"
+          onClick={() =>
+            setChosen({
+              weave: weave.id,
+              ring: ring === null ? Math.floor(piece.count / 2) : (ring + 1) % piece.count,
+            })
+          }
+        >
+          {ring === null ? "show one ring's links" : "next ring"}
+        </button>
+        {ring !== null && (
+          <>
+            <span role="status">through {linked.size} rings</span>
+            <button className="quiet small" onClick={() => setChosen(null)}>
+              all rings
+            </button>
+          </>
+        )}
+      </p>
     </>
-  );
-}
-
-/** The piece face-on: quarter rings, the far ones first. */
-export function FlatWeave({
-  piece,
-  name,
-  wireMm,
-  metal,
-}: {
-  piece: ReturnType<typeof patch>;
-  name: string;
-  wireMm: number;
-  metal: string;
-}) {
-  const tone = toneOf(metal);
-  const quarters = useMemo(() => arcs(piece), [piece]);
-  const box = useMemo(() => {
-    let x = 0;
-    let y = 0;
-    for (let n = 0; n < piece.count; n++) {
-      const r = piece.rings[RING * n + 6]! + wireMm;
-      x = Math.max(x, Math.abs(piece.rings[RING * n]!) + r);
-      y = Math.max(y, Math.abs(piece.rings[RING * n + 1]!) + r);
-    }
-    return { x, y };
-  }, [piece, wireMm]);
-  return (
-    <svg
-      className="absolute inset-0 h-full w-full"
-      viewBox={`${-box.x} ${-box.y} ${2 * box.x} ${2 * box.y}`}
-      role="img"
-      aria-label={`${name}, ${piece.count} rings, flat`}
-      fill="none"
-      strokeLinecap="round"
-    >
-      {quarters.map((arc, i) => (
-        <g key={i}>
-          <path d={arc.d} stroke={tone.deep} strokeWidth={wireMm} />
-          <path d={arc.d} stroke={tone.body} strokeWidth={wireMm * 0.76} />
-          <path d={arc.d} stroke={tone.light} strokeWidth={wireMm * 0.2} />
-        </g>
-      ))}
-    </svg>
   );
 }

@@ -1,7 +1,9 @@
 import { useRef, useState } from "react";
+import { Link, useNavigate } from "react-router";
 import { usePreferences, useWeaves } from "../../api/queries";
 import type { Figure, WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
 import { mass, plain, size, sizeText, type Units } from "../../quantity/format";
+import { blankWeave, keepWeave } from "../../shared/newWeave";
 import { NumberInput } from "../../shared/NumberInput";
 import { FigureRow } from "../../shared/Why";
 import { WireChoice } from "../../shared/WireChoice";
@@ -68,7 +70,9 @@ function Weave({
           />
           {weave.sizes.map((ring, i) => (
             <span key={ring.id} className="contents">
-              <span>{i === 0 ? `, ${ring.name}s` : `and ${ring.name}s`}</span>
+              <span className={i === 0 ? "comma" : ""}>
+                {i === 0 ? `, ${ring.name}s` : `and ${ring.name}s`}
+              </span>
               <NumberInput
                 label={`${ring.name}, inside`}
                 value={inner[i]!}
@@ -87,13 +91,7 @@ function Weave({
           <Verdict judged={judged} units={units} />
         )}
         {pose ? (
-          <WeaveView
-            pose={pose}
-            weave={weave.id}
-            name={weave.name}
-            wireMm={choice.wireMm}
-            metal={choice.metal}
-          />
+          <WeaveView pose={pose} weave={weave} wireMm={choice.wireMm} metal={choice.metal} />
         ) : (
           <p className="soft grow" role="status">
             {problem ? "" : "being solved"}
@@ -124,6 +122,7 @@ function Weave({
             )}
           </label>
         )}
+        {solved && !stale && <MakePiece weave={weave} choice={choice} inner={inner} fits={solved.fits} />}
         {solved && !stale && <Figures solved={solved} units={units} />}
       </section>
       <aside aria-label="Every weave">
@@ -139,6 +138,36 @@ function Weave({
         />
       </aside>
     </div>
+  );
+}
+
+/** From looking to making: a piece of it, kept as a job. */
+function MakePiece({
+  weave,
+  choice,
+  inner,
+  fits,
+}: {
+  weave: WeaveEntry;
+  choice: Choosing[0];
+  inner: number[];
+  fits: boolean;
+}) {
+  const navigate = useNavigate();
+  const choices = usePreferences().data?.data;
+  const start = async () => {
+    const rings = { spoolId: choice.spoolId, metal: choice.metal, wireMm: choice.wireMm, innerMm: inner };
+    await navigate(`/weaves/${await keepWeave(blankWeave(weave, rings, choices?.sparePercent ?? 5))}`);
+  };
+  return (
+    <p className="make-piece">
+      <button className="action" disabled={!fits} onClick={() => void start()}>
+        Count and make a piece
+      </button>
+      <Link className="quiet" to="/weaves/shelf">
+        every weave in my rods&rsquo; rings
+      </Link>
+    </p>
   );
 }
 

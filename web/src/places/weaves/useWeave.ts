@@ -23,6 +23,11 @@ export function useWeaveChoice(): [WeaveChoice, (patch: Partial<WeaveChoice>) =>
   return [choice, (patch) => setChoice((now) => ({ ...now, ...patch }))];
 }
 
+/** Another choice, for whoever looks next. */
+export function keepChoice(choice: WeaveChoice): void {
+  localStorage.setItem(KEPT, JSON.stringify(choice));
+}
+
 function read(): WeaveChoice {
   try {
     return { ...FIRST, ...(JSON.parse(localStorage.getItem(KEPT) ?? "{}") as Partial<WeaveChoice>) };

@@ -14,6 +14,7 @@ const entry = (id: string, name: string, more: Partial<WeaveEntry> = {}): WeaveE
   kind: "CHAIN",
   sizes: [{ id: "ring", name: "ring", usualRatio: 1 }],
   ringsInCell: 1,
+  links: [0, 0, 1, 0],
   sources: [],
   usualLow: 3.3,
   usualHigh: 4.2,

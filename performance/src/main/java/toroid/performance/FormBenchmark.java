@@ -31,7 +31,7 @@ import toroid.core.metal.Temper;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-@Warmup(iterations = 3, time = 400, timeUnit = TimeUnit.MILLISECONDS)
+@Warmup(iterations = 4, time = 800, timeUnit = TimeUnit.MILLISECONDS)
 @Measurement(iterations = 3, time = 400, timeUnit = TimeUnit.MILLISECONDS)
 @Fork(1)
 public class FormBenchmark {

@@ -11,6 +11,7 @@ import java.util.Locale;
 import toroid.core.numeric.Checks;
 import toroid.core.quantity.Figure;
 import toroid.core.weave.assembly.PreClosed;
+import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.piece.Piece;
 import toroid.core.weave.piece.PieceExtent;
 import toroid.core.weave.piece.PieceShape;
@@ -83,8 +84,7 @@ public record PieceWork(
      * @param pose in mm, as the length is measured
      * @param lengthMm above 0
      */
-    public static int cellsFor(
-            toroid.core.weave.pattern.WeavePattern pattern, Pose pose, double wireMm, double lengthMm) {
+    public static int cellsFor(WeavePattern pattern, Pose pose, double wireMm, double lengthMm) {
         Checks.within("lengthMm", lengthMm, 0.1, 100_000, "mm", "Give the length of the piece.");
         if (pose.pitch() <= 0) {
             return 1;
@@ -96,6 +96,31 @@ public record PieceWork(
         double more = Math.ceil((lengthMm - one) / (two - one) - 1e-9);
         return (int) Checks.within(
                 "cells", Math.max(0, more) + 1, 1, PieceShape.MOST_CELLS, "units", "Give a shorter length.");
+    }
+
+    /**
+     * The fewest rings in a row with which a sheet comes out at least that long, outside to outside.
+     *
+     * @param pose in mm, as the length is measured
+     * @param lengthMm above 0
+     */
+    public static int columnsFor(WeavePattern pattern, Pose pose, double wireMm, int rows, double lengthMm) {
+        Checks.within("lengthMm", lengthMm, 0.1, 100_000, "mm", "Give the length of the sheet.");
+        double two = sheetLength(pattern, pose, wireMm, rows, 2);
+        double three = sheetLength(pattern, pose, wireMm, rows, 3);
+        double more = Math.ceil((lengthMm - two) / (three - two) - 1e-9);
+        return (int) Checks.within(
+                "columns",
+                Math.max(0, more) + 2,
+                1,
+                PieceShape.MOST_COLUMNS,
+                "rings in a row",
+                "Give a shorter length.");
+    }
+
+    private static double sheetLength(WeavePattern pattern, Pose pose, double wireMm, int rows, int columns) {
+        return PieceExtent.of(Piece.of(pattern, PieceShape.Rows.even(rows, columns)), pose, wireMm)
+                .lengthMm();
     }
 
     /** All rings, spare left out. */

@@ -17,11 +17,13 @@ class DemoWorkshop implements ApplicationRunner {
     private final DemoStock stock;
     private final DemoSeason season;
     private final DemoForms forms;
+    private final DemoWeaves weaves;
 
-    DemoWorkshop(DemoStock stock, DemoSeason season, DemoForms forms) {
+    DemoWorkshop(DemoStock stock, DemoSeason season, DemoForms forms, DemoWeaves weaves) {
         this.stock = stock;
         this.season = season;
         this.forms = forms;
+        this.weaves = weaves;
     }
 
     @Override
@@ -31,6 +33,7 @@ class DemoWorkshop implements ApplicationRunner {
             stock.load();
             season.load();
             forms.load();
+            weaves.load();
             LOG.info("the demo workshop is laid out");
         }
     }

@@ -1,51 +1,17 @@
 package toroid.server.export;
 
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
-import java.nio.charset.StandardCharsets;
-import java.util.List;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.FormWork;
 import toroid.core.form.TubeMesh;
 
-/** The formed wire as binary STL, mm: every wire a closed skin. Beads are left out. */
+/** The formed wire as binary STL: every wire a closed skin. Beads are left out. */
 final class FormStl {
     private static final int SIDES = 20;
-    private static final int HEADER = 80;
-    private static final int TRIANGLE = 50;
 
     private FormStl() {}
 
     static byte[] of(FormWork work) {
-        List<TubeMesh> meshes =
-                work.wires().stream().map(wire -> TubeMesh.of(wire, SIDES)).toList();
-        int count = meshes.stream().mapToInt(m -> m.triangles().size()).sum();
-        ByteBuffer out = ByteBuffer.allocate(HEADER + 4 + TRIANGLE * count).order(ByteOrder.LITTLE_ENDIAN);
-        out.put(("wire form in millimetres: " + work.info().id()).getBytes(StandardCharsets.US_ASCII));
-        out.position(HEADER);
-        out.putInt(count);
-        for (TubeMesh mesh : meshes) {
-            for (int[] t : mesh.triangles()) {
-                triangle(
-                        out,
-                        mesh.corners().get(t[0]),
-                        mesh.corners().get(t[1]),
-                        mesh.corners().get(t[2]));
-            }
-        }
-        return out.array();
-    }
-
-    private static void triangle(ByteBuffer out, Vector3D a, Vector3D b, Vector3D c) {
-        Vector3D across = b.subtract(a).crossProduct(c.subtract(a));
-        put(out, across.getNorm() < 1e-15 ? Vector3D.ZERO : across.normalize());
-        put(out, a);
-        put(out, b);
-        put(out, c);
-        out.putShort((short) 0);
-    }
-
-    private static void put(ByteBuffer out, Vector3D v) {
-        out.putFloat((float) v.getX()).putFloat((float) v.getY()).putFloat((float) v.getZ());
+        return Stl.of(
+                "wire form " + work.info().id(),
+                work.wires().stream().map(wire -> TubeMesh.of(wire, SIDES)).toList());
     }
 }

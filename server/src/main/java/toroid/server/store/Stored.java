@@ -49,12 +49,12 @@ public abstract class Stored {
         updatedAt = now;
     }
 
-    void delete(Instant now) {
+    protected void delete(Instant now) {
         deletedAt = now;
         updatedAt = now;
     }
 
-    void restore(Instant now) {
+    protected void restore(Instant now) {
         deletedAt = null;
         updatedAt = now;
     }

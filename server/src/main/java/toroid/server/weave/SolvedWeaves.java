@@ -4,12 +4,8 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import toroid.core.weave.WeaveAnswer;
-import toroid.core.weave.WeaveRings;
-import toroid.core.weave.WeaveWork;
 
 /**
  * Answers, each solved once. A weave knows no scale, so an answer is kept for 1 mm wire by the weave's text and its rings' aspect
@@ -18,24 +14,23 @@ import toroid.core.weave.WeaveWork;
 @Component
 class SolvedWeaves {
     /** Changes when the solver does, so that old answers are solved anew. */
-    private static final int SOLVER = 1;
+    static final int SOLVER = 1;
 
     private final SolvedWeaveRepository repository;
+    private final WeaveDesk desk;
     private final ObjectMapper mapper;
     private final Clock clock;
 
-    SolvedWeaves(SolvedWeaveRepository repository, ObjectMapper mapper, Clock clock) {
+    SolvedWeaves(SolvedWeaveRepository repository, WeaveDesk desk, ObjectMapper mapper, Clock clock) {
         this.repository = repository;
+        this.desk = desk;
         this.mapper = mapper;
         this.clock = clock;
     }
 
     /** For 1 mm wire and a density of 1 g/cm³. */
     WeaveAnswer unit(WeaveFiles.Filed weave, List<Double> aspectRatios) {
-        String question = weave.sum() + "/" + SOLVER + "/"
-                + aspectRatios.stream()
-                        .map(ratio -> String.format(Locale.ROOT, "%.5f", ratio))
-                        .collect(Collectors.joining("/"));
+        String question = weave.sum() + "/" + SOLVER + WeaveDesk.named(aspectRatios);
         return repository
                 .findById(question)
                 .map(kept -> read(kept.answer()))
@@ -43,10 +38,7 @@ class SolvedWeaves {
     }
 
     private WeaveAnswer solved(WeaveFiles.Filed weave, String question, List<Double> aspectRatios) {
-        List<Double> rounded =
-                aspectRatios.stream().map(ratio -> Math.rint(ratio * 1e5) / 1e5).toList();
-        WeaveAnswer answer =
-                WeaveWork.of(weave.pattern(), new WeaveRings(1, rounded)).answer(1);
+        WeaveAnswer answer = desk.solve(weave, aspectRatios, work -> work.answer(1));
         repository.save(new SolvedWeave(question, written(answer), clock.instant()));
         return answer;
     }

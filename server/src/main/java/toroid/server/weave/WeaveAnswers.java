@@ -2,6 +2,7 @@ package toroid.server.weave;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.UUID;
 import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
 import toroid.core.weave.Tightness;
@@ -25,6 +26,8 @@ final class WeaveAnswers {
     /**
      * One weave of the catalogue.
      *
+     * @param links ring, other ring, cells along, cells across, link after link
+     * @param own its id among the maker's own; null for one shipped
      * @param usualLow nominal aspect ratio its usual window begins at; null where the trade has none
      * @param aspectRatioMin of the first ring size, the others in their usual proportion; null until it is solved
      * @param tightFrom true aspect ratio from which it is no longer on the edge
@@ -39,6 +42,8 @@ final class WeaveAnswers {
             @NotNull Lattice.Kind kind,
             @NotNull List<WeaveSize> sizes,
             @NotNull int ringsInCell,
+            @NotNull int[] links,
+            UUID own,
             @NotNull List<String> sources,
             Double usualLow,
             Double usualHigh,

@@ -5,31 +5,48 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
+import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
 import toroid.core.weave.pattern.WeaveJson;
 import toroid.core.weave.pattern.WeavePattern;
+import toroid.core.weave.solve.WeaveSolver;
+import toroid.server.store.NotKept;
 
-/** The weaves shipped with the application: every file in the folder {@code weaves}. One more file is one more weave. */
+/**
+ * The weaves there are: those shipped with the application, every file in the folder {@code weaves}; and the maker's own, brought in
+ * as files of the same format. One more file is one more weave.
+ */
 @Component
 public class WeaveFiles {
     /**
      * A weave and the sum of its text.
      *
      * @param sum changes when a letter of the file does
+     * @param own the maker's, under that id; null for one shipped
      */
-    public record Filed(WeavePattern pattern, String text, String sum) {}
+    public record Filed(WeavePattern pattern, String text, String sum, UUID own) {}
+
+    private static final int LONGEST_FILE = 200_000;
+    private static final int MOST_OWN = 200;
 
     private final Map<String, Filed> byId = new LinkedHashMap<>();
+    private final OwnWeaveRepository own;
+    private final Clock clock;
 
-    WeaveFiles() {
+    WeaveFiles(OwnWeaveRepository own, Clock clock) {
+        this.own = own;
+        this.clock = clock;
         try {
             Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath*:weaves/*.json");
             java.util.Arrays.stream(files)
@@ -44,10 +61,14 @@ public class WeaveFiles {
     private static Filed filed(Resource file) {
         try {
             String text = file.getContentAsString(StandardCharsets.UTF_8);
-            return new Filed(WeaveJson.read(text), text, sum(text));
+            return filed(text, null);
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
+    }
+
+    private static Filed filed(String text, UUID own) {
+        return new Filed(WeaveJson.read(text), text, sum(text), own);
     }
 
     private static String sum(String text) {
@@ -59,17 +80,70 @@ public class WeaveFiles {
         }
     }
 
+    /** Shipped first, then the maker's own in the order they came. */
     public List<Filed> all() {
-        return List.copyOf(byId.values());
+        var all = new ArrayList<>(byId.values());
+        own.findByDeletedAtIsNullOrderByCreatedAt().forEach(one -> all.add(filed(one.text(), one.id())));
+        return all;
     }
 
     /** @throws Refusal when there is none of that name */
     public Filed byId(String id) {
         Filed filed = byId.get(id);
-        if (filed == null) {
-            throw Refusal.of(
-                    "unknown-weave", "weave", id, "There is no weave \"" + id + "\".", "GET /api/weaves lists them.");
+        return filed != null
+                ? filed
+                : all().stream()
+                        .filter(one -> one.pattern().id().equals(id))
+                        .findFirst()
+                        .orElseThrow(() -> Refusal.of(
+                                "unknown-weave",
+                                "weave",
+                                id.substring(0, Math.min(80, id.length())),
+                                "There is no such weave.",
+                                "GET /api/weaves lists them."));
+    }
+
+    /**
+     * Takes a weave in, after it was found to be what it says: linked as told, rings apart, cells hanging together, solvable.
+     *
+     * @throws Refusal with the place in the file and the reason; nothing is kept then
+     */
+    Filed take(String text) {
+        Checks.within("file", text.length(), 2, LONGEST_FILE, "letters", "A weave's file is short: one cell.");
+        Filed filed = filed(text, UUID.randomUUID());
+        WeavePattern pattern = filed.pattern();
+        if (!pattern.id().matches("[a-z0-9-]{1,80}")) {
+            throw bad("id", pattern.id(), "An id has small letters, digits and hyphens, up to 80.");
         }
+        List<Filed> there = all();
+        Checks.within("weaves", there.size() - byId.size(), 0, MOST_OWN - 1.0, "weaves of your own", "Take one away.");
+        if (there.stream().anyMatch(one -> one.pattern().id().equals(pattern.id()))) {
+            throw bad("id", pattern.id(), "There is a weave of that id already.");
+        }
+        double[] usual = pattern.classes().stream()
+                .mapToDouble(WeavePattern.RingClass::usualRatio)
+                .toArray();
+        if (!WeaveSolver.closest(pattern, usual).solved()) {
+            throw bad("rings", null, "The solver does not come to rest from its start pose, or its links do not hold.");
+        }
+        var kept = new OwnWeave();
+        kept.fill(filed.own(), text, clock.instant());
+        own.saveAndFlush(kept);
         return filed;
+    }
+
+    /** Takes one of the maker's own away, or brings it back. */
+    void away(UUID id, boolean gone) {
+        OwnWeave kept = own.findById(id).orElseThrow(() -> new NotKept("weave", id));
+        if (gone) {
+            kept.takeAway(clock.instant());
+        } else {
+            kept.bringBack(clock.instant());
+        }
+        own.saveAndFlush(kept);
+    }
+
+    private static Refusal bad(String field, String value, String message) {
+        return Refusal.of("bad-weave", field, value, message, "Mend it in the file.");
     }
 }

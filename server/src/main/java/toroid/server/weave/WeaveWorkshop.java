@@ -1,11 +1,11 @@
 package toroid.server.weave;
 
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -29,24 +29,17 @@ import toroid.core.weave.solve.WeaveSolver;
 public class WeaveWorkshop {
     private static final Logger LOG = LoggerFactory.getLogger(WeaveWorkshop.class);
 
-    private static final int POSES_KEPT = 60;
     private static final int RATIOS_KEPT = 500;
 
     private final WeaveFiles files;
     private final SolvedWeaves solved;
     private final Map<String, Double> smallest = new ConcurrentHashMap<>();
-    private final Map<String, List<Pose>> lastPoses = new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
+    private final KeptPoses poses;
 
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, List<Pose>> eldest) {
-            return size() > POSES_KEPT;
-        }
-    };
-
-    WeaveWorkshop(WeaveFiles files, SolvedWeaves solved) {
+    WeaveWorkshop(WeaveFiles files, SolvedWeaves solved, KeptPoses poses) {
         this.files = files;
         this.solved = solved;
+        this.poses = poses;
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -99,7 +92,7 @@ public class WeaveWorkshop {
 
     /** One ring size knows no proportion. */
     private static String question(WeaveFiles.Filed weave, double[] ratios) {
-        String id = weave.pattern().id();
+        String id = weave.own() == null ? weave.pattern().id() : weave.sum();
         boolean usual = true;
         var told = new StringBuilder(id);
         for (int i = 1; i < ratios.length; i++) {
@@ -124,14 +117,22 @@ public class WeaveWorkshop {
                 List.of(WeaveNotes.verdict(ratio, least, rings.wireMm())));
     }
 
+    /** One of the maker's own, taken in and solved. */
+    WeaveAnswers.WeaveEntry take(String text) {
+        WeaveFiles.Filed weave = files.take(text);
+        return entry(weave, smallestOf(weave));
+    }
+
     List<WeaveAnswers.WeaveEntry> catalogue() {
         return files.all().stream()
-                .map(weave ->
-                        entry(weave.pattern(), smallest.get(weave.pattern().id())))
+                .map(weave -> entry(
+                        weave,
+                        smallest.get(weave.own() == null ? weave.pattern().id() : weave.sum())))
                 .toList();
     }
 
-    private static WeaveAnswers.WeaveEntry entry(WeavePattern pattern, Double least) {
+    private static WeaveAnswers.WeaveEntry entry(WeaveFiles.Filed weave, Double least) {
+        WeavePattern pattern = weave.pattern();
         boolean known = least != null;
         return new WeaveAnswers.WeaveEntry(
                 pattern.id(),
@@ -142,6 +143,10 @@ public class WeaveWorkshop {
                         .map(size -> new WeaveAnswers.WeaveSize(size.id(), size.name(), size.usualRatio()))
                         .toList(),
                 pattern.rings().size(),
+                pattern.links().stream()
+                        .flatMapToInt(link -> IntStream.of(link.a(), link.b(), link.i(), link.j()))
+                        .toArray(),
+                weave.own(),
                 pattern.sources(),
                 pattern.usual() == null ? null : pattern.usual().low(),
                 pattern.usual() == null ? null : pattern.usual().high(),
@@ -170,27 +175,9 @@ public class WeaveWorkshop {
         WeaveRings rings = rings(question);
         List<Double> inner =
                 rings.innerMm().stream().map(one -> one / rings.wireMm()).toList();
-        return posesOfUnit(files.byId(id), inner, count).stream()
+        return poses.row(files.byId(id), inner, count).stream()
                 .map(pose -> view(pose.scaled(rings.wireMm())))
                 .toList();
-    }
-
-    /** For 1 mm wire; the last few asked for are kept. */
-    private List<Pose> posesOfUnit(WeaveFiles.Filed weave, List<Double> inner, int count) {
-        String question = weave.sum() + inner + count;
-        List<Pose> known;
-        synchronized (lastPoses) {
-            known = lastPoses.get(question);
-        }
-        if (known != null) {
-            return known;
-        }
-        List<Pose> poses =
-                WeaveWork.of(weave.pattern(), new WeaveRings(1, inner)).poses(count);
-        synchronized (lastPoses) {
-            lastPoses.put(question, poses);
-        }
-        return poses;
     }
 
     private static WeaveRings rings(WeaveAnswers.WeaveQuestion question) {

@@ -24,7 +24,9 @@ class ApiDescription {
             "Repeatability",
             "Mark",
             "HandlingTail",
-            "Expected");
+            "Expected",
+            "PreClosed",
+            "PieceExtent");
 
     @Bean
     OpenAPI description() {

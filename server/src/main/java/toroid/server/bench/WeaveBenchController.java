@@ -1,0 +1,112 @@
+package toroid.server.bench;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import toroid.core.numeric.Refusal;
+import toroid.server.store.Edit;
+import toroid.server.store.Kept;
+import toroid.server.weave.WeaveJobData;
+import toroid.server.weave.WeaveJobs;
+
+@RestController
+class WeaveBenchController {
+    private final WeaveJobs jobs;
+    private final WeaveRuns runs;
+
+    WeaveBenchController(WeaveJobs jobs, WeaveRuns runs) {
+        this.jobs = jobs;
+        this.runs = runs;
+    }
+
+    /**
+     * A weave job in hand.
+     *
+     * @param weave its weave's name
+     * @param runId the latest run, open or finished; null when none was begun
+     * @param step steps done in it
+     * @param steps how many there are; 0 when it cannot be made
+     * @param total rings of the piece
+     * @param count how often the current step has been done
+     * @param refusal why it cannot be made; null when it can
+     */
+    record WeaveInHand(
+            @NotNull Kept<WeaveJobData> job,
+            @NotNull String weave,
+            UUID runId,
+            @NotNull boolean finished,
+            @NotNull int step,
+            @NotNull int steps,
+            @NotNull int total,
+            @NotNull int preClosed,
+            @NotNull int opened,
+            @NotNull int count,
+            String refusal) {}
+
+    @GetMapping("/api/bench/weaves")
+    List<WeaveInHand> bench() {
+        List<Kept<WeaveRunData>> all = runs.all();
+        return jobs.all().stream()
+                .sorted(Comparator.<Kept<WeaveJobData>, Instant>comparing(job -> lastTouched(job, all))
+                        .reversed())
+                .map(job -> inHand(job, latest(job, all)))
+                .toList();
+    }
+
+    @PostMapping("/api/weave-jobs/{id}/runs")
+    Kept<WeaveRunData> start(@PathVariable UUID id) {
+        return runs.start(id);
+    }
+
+    @GetMapping("/api/weave-runs/{id}")
+    Kept<WeaveRunData> run(@PathVariable UUID id) {
+        return runs.get(id);
+    }
+
+    @PutMapping("/api/weave-runs/{id}")
+    Kept<WeaveRunData> progress(@PathVariable UUID id, @RequestBody @Valid Edit<RunProgress> edit) {
+        return runs.progress(id, edit);
+    }
+
+    private static Instant lastTouched(Kept<WeaveJobData> job, List<Kept<WeaveRunData>> all) {
+        Kept<WeaveRunData> run = latest(job, all);
+        return run == null || run.updatedAt().isBefore(job.updatedAt()) ? job.updatedAt() : run.updatedAt();
+    }
+
+    private static Kept<WeaveRunData> latest(Kept<WeaveJobData> job, List<Kept<WeaveRunData>> all) {
+        return all.stream()
+                .filter(run -> run.data().jobId().equals(job.id()))
+                .findFirst()
+                .orElse(null);
+    }
+
+    private WeaveInHand inHand(Kept<WeaveJobData> job, Kept<WeaveRunData> run) {
+        try {
+            WeaveRunPlan plan = run != null ? run.data().plan() : runs.planFor(job.data());
+            int step = run == null ? 0 : run.data().step();
+            return new WeaveInHand(
+                    job,
+                    plan.weave(),
+                    run == null ? null : run.id(),
+                    run != null && run.data().finishedAt() != null,
+                    step,
+                    plan.length(),
+                    plan.total(),
+                    plan.preClosed(),
+                    plan.opened(),
+                    run == null ? 0 : run.data().counts().getOrDefault(step, 0),
+                    null);
+        } catch (Refusal refusal) {
+            return new WeaveInHand(job, job.data().weaveId(), null, false, 0, 0, 0, 0, 0, 0, refusal.getMessage());
+        }
+    }
+}

@@ -1,0 +1,3 @@
+package toroid.server.bench;
+
+interface WeaveRunRepository extends RunRepository<WeaveRun> {}

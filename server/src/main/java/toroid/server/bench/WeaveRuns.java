@@ -1,0 +1,52 @@
+package toroid.server.bench;
+
+import java.time.Clock;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import toroid.server.weave.PieceWorkshop;
+import toroid.server.weave.WeaveJobData;
+import toroid.server.weave.WeaveJobs;
+import toroid.server.wire.Spools;
+
+/** Runs of weave jobs. */
+@Service
+public class WeaveRuns extends RunKeeper<WeaveRun, WeaveRunPlan, WeaveRunData> {
+    private final WeaveJobs jobs;
+    private final PieceWorkshop workshop;
+
+    WeaveRuns(
+            WeaveRunRepository repository,
+            WeaveJobs jobs,
+            PieceWorkshop workshop,
+            Spools spools,
+            RunJson json,
+            Clock clock) {
+        super(repository, WeaveRunPlan.class, spools, json, clock);
+        this.jobs = jobs;
+        this.workshop = workshop;
+    }
+
+    /** The plan a run of that job would have now. */
+    @Transactional(readOnly = true)
+    public WeaveRunPlan planFor(WeaveJobData job) {
+        return WeaveRunPlan.of(job, workshop.assembly(job.weaveId(), job));
+    }
+
+    @Override
+    protected WeaveRun blank() {
+        return new WeaveRun();
+    }
+
+    @Override
+    protected WeaveRunPlan plan(UUID jobId) {
+        return planFor(jobs.get(jobId).data());
+    }
+
+    @Override
+    protected WeaveRunData told(WeaveRun run, WeaveRunPlan plan, Map<Integer, Integer> counts) {
+        return new WeaveRunData(
+                run.jobId(), plan, run.step(), plan.length(), counts, run.createdAt(), run.finishedAt(), run.note());
+    }
+}

@@ -1,0 +1,159 @@
+package toroid.server.weave;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import toroid.core.quantity.Figure;
+import toroid.core.quantity.Note;
+import toroid.core.weave.assembly.Attempt;
+import toroid.core.weave.assembly.PreClosed;
+import toroid.core.weave.fault.Diagnosis;
+import toroid.core.weave.fault.Question;
+import toroid.core.weave.piece.PieceExtent;
+
+/** What is asked of a piece of a weave and what is answered. Lengths mm, masses g; rings are told by their place in the piece. */
+final class PieceAnswers {
+    private PieceAnswers() {}
+
+    /** Rings of one colour: of each size class, and all. */
+    record ColourCount(
+            @NotNull String colour,
+            @NotNull List<Integer> ringCount,
+            @NotNull int total) {}
+
+    /**
+     * What a piece takes.
+     *
+     * @param ringCount of each size class, spare left out
+     * @param total all of them
+     * @param preClosed three numbers: no order closes more than the bound; in the order shown; in it with hands that hold so many
+     * @param opened in the order shown
+     * @param spare of each size class, on top
+     * @param units cells of a chain or tube; null of a sheet
+     * @param rowCounts rings in each row of a sheet; null otherwise
+     * @param taut room it takes pulled taut; null where rings do not fit
+     * @param rest room it takes at rest
+     * @param doubles whether rings take one another's path
+     */
+    record PieceCount(
+            @NotNull String weaveId,
+            @NotNull List<Integer> ringCount,
+            @NotNull int total,
+            @NotNull PreClosed preClosed,
+            @NotNull int opened,
+            @NotNull List<Integer> spare,
+            Integer units,
+            List<Integer> rowCounts,
+            PieceExtent taut,
+            PieceExtent rest,
+            @NotNull List<Double> wireMm,
+            @NotNull double massG,
+            @NotNull boolean doubles,
+            @NotNull List<ColourCount> colours,
+            @NotNull List<Figure> figures,
+            @NotNull List<Note> notes) {}
+
+    /**
+     * A piece ring by ring.
+     *
+     * @param rings three numbers for each: ring of the cell, cell along, cell across
+     * @param colours place in the palette of each
+     * @param links pairs of places, one after another
+     * @param steps in the order of assembly
+     * @param preClosed places of the rings closed beforehand
+     */
+    record PieceView(
+            @NotNull int[] rings,
+            @NotNull int[] colours,
+            @NotNull int[] links,
+            @NotNull List<PieceStep> steps,
+            @NotNull int[] preClosed) {}
+
+    /**
+     * One ring comes in.
+     *
+     * @param unit which cell along or row, from 1
+     * @param passages where and which way it goes through each ring, in turn from its opening
+     * @param openingAngle where it is opened, radians anticlockwise from its right, seen from the front
+     * @param leanDegrees 0 facing the maker, 90 on edge
+     */
+    record PieceStep(
+            @NotNull int ring,
+            @NotNull boolean closed,
+            @NotNull List<Integer> through,
+            @NotNull List<Integer> pickUp,
+            @NotNull int unit,
+            @NotNull List<PassageView> passages,
+            @NotNull double openingAngle,
+            @NotNull double leanDegrees) {}
+
+    /** Through which ring, where on the ring that comes in, and whether its wire comes towards the maker there, anticlockwise. */
+    record PassageView(
+            @NotNull int ring,
+            @NotNull double angle,
+            @NotNull boolean towards) {}
+
+    /** What a learner says the ring of that step passes through. */
+    record AttemptQuestion(
+            @NotNull @Valid PieceQuestion piece,
+            @NotNull int step,
+            @NotNull List<Integer> named) {}
+
+    /** What the learner said, against the model. */
+    record AttemptAnswer(
+            @NotNull boolean right,
+            @NotNull List<Integer> found,
+            @NotNull List<Integer> missing,
+            @NotNull List<Integer> extra) {
+        static AttemptAnswer of(Attempt attempt) {
+            return new AttemptAnswer(attempt.right(), attempt.found(), attempt.missing(), attempt.extra());
+        }
+    }
+
+    /** Something seen: a number, yes (1) or no (0), or the rings through one; null where it cannot be told. */
+    record SeenAnswer(@NotNull Question.Kind kind, @NotNull int ring, Integer seen, List<Integer> rings) {}
+
+    /** A piece that far, and what was seen. */
+    record DiagnosisQuestion(
+            @NotNull @Valid PieceQuestion piece,
+            @NotNull int stepsDone,
+            @NotNull List<@Valid SeenAnswer> answers) {}
+
+    /** What to look at next. */
+    record AskView(@NotNull Question.Kind kind, @NotNull int ring) {}
+
+    /** A mistake and how likely it is. */
+    record FaultView(
+            @NotNull toroid.core.weave.fault.Fault.Kind kind,
+            @NotNull int ring,
+            @NotNull int other,
+            @NotNull int step,
+            @NotNull double probability) {}
+
+    /**
+     * What is known so far.
+     *
+     * @param ask what to look at next; null when nothing more can be told apart
+     * @param faults likeliest first
+     */
+    record DiagnosisAnswer(
+            AskView ask,
+            @NotNull List<FaultView> faults,
+            @NotNull boolean sure) {
+        static DiagnosisAnswer of(Diagnosis.Finding finding) {
+            return new DiagnosisAnswer(
+                    finding.ask() == null
+                            ? null
+                            : new AskView(finding.ask().kind(), finding.ask().ring()),
+                    finding.faults().stream()
+                            .map(one -> new FaultView(
+                                    one.fault().kind(),
+                                    one.fault().ring(),
+                                    one.fault().other(),
+                                    one.step(),
+                                    one.probability()))
+                            .toList(),
+                    finding.sure());
+        }
+    }
+}

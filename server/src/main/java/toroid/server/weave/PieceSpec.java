@@ -1,0 +1,160 @@
+package toroid.server.weave;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import toroid.core.numeric.Checks;
+import toroid.core.numeric.Refusal;
+import toroid.core.weave.PieceWork;
+import toroid.core.weave.assembly.Way;
+import toroid.core.weave.pattern.Lattice;
+import toroid.core.weave.pattern.WeavePattern;
+import toroid.core.weave.piece.PieceShape;
+import toroid.core.weave.solve.Pose;
+
+/**
+ * How much of a weave, and how the maker goes about it. A chain or tube is told by its length, outside to outside and pulled taut,
+ * or by its units; a sheet by its rows. What is left out takes its usual value.
+ *
+ * @param lengthMm of a chain or tube; of a sheet at rest, instead of its columns
+ * @param units cells, instead of a length
+ * @param rows of a sheet
+ * @param columns rings in a row; in the first row of one that grows
+ * @param rowCounts rings in each row, instead of rows and columns
+ * @param outline how rows follow each other
+ * @param sheet rows or strips
+ * @param doubling when doubles come in
+ * @param hold loose closed rings picked up at a time
+ * @param sparePercent on top
+ */
+public record PieceSpec(
+        Double lengthMm,
+        Integer units,
+        Integer rows,
+        Integer columns,
+        List<Integer> rowCounts,
+        Outline outline,
+        Way.Sheet sheet,
+        Way.Doubling doubling,
+        Integer hold,
+        Double sparePercent) {
+    private static final double USUAL_SPARE = 5;
+
+    /** How the rows of a sheet follow each other. */
+    public enum Outline {
+        /** All alike. */
+        EVEN,
+        /** Each one ring more. */
+        GROWING,
+        /** One ring more up to the widest, then one fewer. */
+        DIAMOND
+    }
+
+    /** What the maker does where nothing else is said. */
+    Way way() {
+        return new Way(
+                sheet == null ? Way.USUAL.sheet() : sheet,
+                doubling == null ? Way.USUAL.doubling() : doubling,
+                hold == null ? Way.USUAL.hold() : hold);
+    }
+
+    double spare() {
+        return sparePercent == null
+                ? USUAL_SPARE
+                : Checks.within("sparePercent", sparePercent, 0, PieceWork.MOST_SPARE_PERCENT, "%", "Five is usual.");
+    }
+
+    /** What can be checked without solving. */
+    void check() {
+        way();
+        spare();
+        if (rowCounts != null && !rowCounts.isEmpty()) {
+            new PieceShape.Rows(rowCounts);
+        }
+        if (lengthMm != null) {
+            Checks.within("lengthMm", lengthMm, 0.1, 100_000, "mm", "Give the length of the piece.");
+        }
+        if (units != null) {
+            new PieceShape.Cells(units);
+        }
+    }
+
+    /**
+     * @param poses taut and at rest, mm; asked for only where a length is given
+     * @throws Refusal when it says too little
+     */
+    PieceShape shape(WeavePattern pattern, double wireMm, Poses poses) {
+        return switch (pattern.lattice().kind()) {
+            case FINITE -> new PieceShape.Cells(1);
+            case CHAIN, TUBE -> cells(pattern, wireMm, poses);
+            case SHEET -> sheet(pattern, wireMm, poses);
+        };
+    }
+
+    /** The piece's cell, taut and at rest. */
+    interface Poses {
+        Pose taut();
+
+        Pose rest();
+    }
+
+    private PieceShape cells(WeavePattern pattern, double wireMm, Poses poses) {
+        if (units != null) {
+            return new PieceShape.Cells(units);
+        }
+        if (lengthMm == null) {
+            throw Refusal.of(
+                    "no-length", "lengthMm", null, "How long the piece is is not said.", "Give a length or units.");
+        }
+        return new PieceShape.Cells(PieceWork.cellsFor(pattern, needed(poses.taut()), wireMm, lengthMm));
+    }
+
+    private PieceShape sheet(WeavePattern pattern, double wireMm, Poses poses) {
+        if (rowCounts != null && !rowCounts.isEmpty()) {
+            return new PieceShape.Rows(rowCounts);
+        }
+        if (rows == null || (columns == null && lengthMm == null)) {
+            throw Refusal.of(
+                    "no-rows",
+                    "rows",
+                    null,
+                    "How large the sheet is is not said.",
+                    "Give rows, and columns or a length.");
+        }
+        Checks.within("rows", rows, 1, PieceShape.MOST_ROWS, "rows", "Split the sheet.");
+        int wide =
+                columns != null ? columns : PieceWork.columnsFor(pattern, needed(poses.rest()), wireMm, rows, lengthMm);
+        return switch (outline == null ? Outline.EVEN : outline) {
+            case EVEN -> PieceShape.Rows.even(rows, wide);
+            case GROWING -> PieceShape.Rows.growing(wide, wide + rows - 1);
+            case DIAMOND -> PieceShape.Rows.growingAndShrinking(wide, wide + rows - 1);
+        };
+    }
+
+    private static Pose needed(Pose pose) {
+        if (pose == null) {
+            throw Refusal.of(
+                    "does-not-fit",
+                    "lengthMm",
+                    null,
+                    "These rings do not make the weave, so a length cannot be counted in them.",
+                    "Take larger rings, or give units or columns.");
+        }
+        return pose;
+    }
+
+    /** The same piece for whom nothing was said. */
+    static @NotNull PieceSpec usual(Lattice.Kind kind) {
+        boolean sheet = kind == Lattice.Kind.SHEET;
+        return new PieceSpec(
+                sheet ? null : 180.0,
+                null,
+                sheet ? 10 : null,
+                sheet ? 10 : null,
+                null,
+                Outline.EVEN,
+                Way.USUAL.sheet(),
+                Way.USUAL.doubling(),
+                Way.USUAL.hold(),
+                USUAL_SPARE);
+    }
+}

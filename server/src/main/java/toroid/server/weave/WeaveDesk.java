@@ -1,0 +1,35 @@
+package toroid.server.weave;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import toroid.core.weave.WeaveRings;
+import toroid.core.weave.WeaveWork;
+
+/** Weaves being solved, for 1 mm wire: the last few stay on the desk, so that what one question solved the next need not. */
+@Component
+class WeaveDesk {
+    private static final int KEPT = 60;
+
+    private final Recent<WeaveWork> works = new Recent<>(KEPT);
+
+    /** @param innerInWires inner diameters in wire diameters, to 1e-5 */
+    <T> T solve(WeaveFiles.Filed weave, List<Double> innerInWires, Function<WeaveWork, T> question) {
+        List<Double> rounded =
+                innerInWires.stream().map(ratio -> Math.rint(ratio * 1e5) / 1e5).toList();
+        WeaveWork work = works.get(
+                weave.sum() + named(rounded), () -> WeaveWork.of(weave.pattern(), new WeaveRings(1, rounded)));
+        synchronized (work) {
+            return question.apply(work);
+        }
+    }
+
+    /** Aspect ratios as a question tells them apart. */
+    static String named(List<Double> ratios) {
+        return ratios.stream()
+                .map(ratio -> String.format(Locale.ROOT, "/%.5f", ratio))
+                .collect(Collectors.joining());
+    }
+}

@@ -1,0 +1,6 @@
+package toroid.server.weave;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface WeaveJobRepository extends JpaRepository<WeaveJob, UUID> {}

@@ -1,0 +1,41 @@
+package toroid.server.weave;
+
+import java.time.Clock;
+import org.springframework.stereotype.Service;
+import toroid.server.store.Keeper;
+import toroid.server.wire.Spools;
+
+/** Keeps the weave jobs. */
+@Service
+public class WeaveJobs extends Keeper<WeaveJob, WeaveJobData> {
+    private final Spools spools;
+    private final WeaveFiles files;
+
+    WeaveJobs(WeaveJobRepository repository, Spools spools, WeaveFiles files, Clock clock) {
+        super("weave job", repository, clock);
+        this.spools = spools;
+        this.files = files;
+    }
+
+    @Override
+    protected WeaveJob blank() {
+        return new WeaveJob();
+    }
+
+    @Override
+    protected void fill(WeaveJob job, WeaveJobData data) {
+        job.fill(data);
+    }
+
+    @Override
+    protected WeaveJobData dataOf(WeaveJob job) {
+        return job.data();
+    }
+
+    @Override
+    protected void check(WeaveJobData data) {
+        data.check();
+        files.byId(data.weaveId());
+        spools.demand(data.spoolId());
+    }
+}

@@ -1,0 +1,178 @@
+package toroid.server.weave;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import toroid.server.ApiTest;
+
+class PieceApiTest extends ApiTest {
+    @Autowired
+    private JdbcTemplate database;
+
+    static Map<String, Object> piece(double wire, List<Double> inner, Object... more) {
+        var question = new HashMap<String, Object>(Map.of("wireDiameterMm", wire, "innerDiameterMm", inner));
+        for (int i = 0; i < more.length; i += 2) {
+            question.put((String) more[i], more[i + 1]);
+        }
+        return question;
+    }
+
+    /** Exact: a taut single chain of n rings is n·ID + 2d long. */
+    @Test
+    void aLengthIsCountedInRings() {
+        Answer count =
+                tell("/api/weaves/single-chain/count", piece(1, List.of(4.0), "lengthMm", 101, "sparePercent", 10));
+        assertThat(count.status()).isEqualTo(200);
+        assertThat(count.at("/ringCount/0").asInt()).isEqualTo(25); // 25 · 4 + 2 = 102; 24 give 98
+        assertThat(count.at("/units").asInt()).isEqualTo(25);
+        assertThat(count.at("/taut/lengthMm").asDouble()).isCloseTo(102, within(1e-2));
+        assertThat(count.at("/preClosed/upperBound").asInt()).isEqualTo(13);
+        assertThat(count.at("/opened").asInt()).isEqualTo(12);
+        assertThat(count.at("/spare/0").asInt()).isEqualTo(3);
+        assertThat(count.at("/wireMm/0").asDouble()).isCloseTo(25 * Math.PI * 5, within(1e-9));
+        assertThat(count.body().get("figures").size()).isGreaterThan(8);
+    }
+
+    @Test
+    void aSheetIsCountedByRowsColumnsSizesAndColours() {
+        Answer count = tell(
+                "/api/weaves/japanese-4-in-1/count",
+                piece(
+                        1,
+                        List.of(6.0, 3.9),
+                        "rows",
+                        3,
+                        "columns",
+                        4,
+                        "colours",
+                        Map.of(
+                                "palette",
+                                List.of("copper", "#224466"),
+                                "by",
+                                "ROW",
+                                "sequence",
+                                List.of(0, 1),
+                                "painted",
+                                List.of(List.of(0, 0, 0, 1)))));
+        assertThat(count.at("/ringCount/0").asInt()).isEqualTo(12);
+        assertThat(count.at("/ringCount/1").asInt()).isEqualTo(17);
+        assertThat(count.at("/colours/0/total").asInt()
+                        + count.at("/colours/1/total").asInt())
+                .isEqualTo(29);
+        Answer wide = tell("/api/weaves/european-4-in-1/count", piece(1, List.of(4.0), "rows", 5, "lengthMm", 60));
+        assertThat(wide.at("/rest/lengthMm").asDouble()).isBetween(60.0, 70.0);
+    }
+
+    @Test
+    void whatIsNotSaidOrDoesNotHoldTogetherIsRefusedInWords() {
+        assertThat(tell("/api/weaves/byzantine/count", piece(1, List.of(3.8)))
+                        .at("/detail")
+                        .asText())
+                .contains("Give a length or units");
+        assertThat(tell("/api/weaves/european-4-in-1/count", piece(1, List.of(4.0), "units", 3))
+                        .at("/detail")
+                        .asText())
+                .contains("Give rows");
+        Answer apart = tell("/api/weaves/european-4-in-1/count", piece(1, List.of(4.0), "rowCounts", List.of(1, 5, 1)));
+        assertThat(apart.status()).isEqualTo(400);
+        assertThat(apart.at("/detail").asText()).contains("hang together");
+        assertThat(tell("/api/weaves/single-chain/count", piece(1, List.of(1.5), "lengthMm", 50))
+                        .at("/detail")
+                        .asText())
+                .contains("larger rings");
+        assertThat(tell("/api/weaves/single-chain/count", piece(1, List.of(4.0), "units", 5, "hold", -1))
+                        .status())
+                .isEqualTo(400);
+        Map<String, Object> odd = piece(1, List.of(4.0), "units", 5);
+        odd.put(
+                "colours",
+                Map.of("palette", List.of("<b>"), "by", "RING", "sequence", List.of(0), "painted", List.of()));
+        assertThat(tell("/api/weaves/single-chain/count", odd).at("/detail").asText())
+                .contains("#rrggbb");
+    }
+
+    /** The steps told build the links told, ring by ring. */
+    @Test
+    void aPieceIsToldRingByRing() {
+        JsonNode piece = tell("/api/weaves/byzantine/piece", piece(1, List.of(3.8), "units", 5))
+                .body();
+        int rings = piece.get("colours").size();
+        assertThat(piece.get("rings").size()).isEqualTo(3 * rings);
+        assertThat(rings).isEqualTo(32);
+        Set<String> links = new HashSet<>();
+        var there = new HashSet<Integer>();
+        for (JsonNode step : piece.get("steps")) {
+            int ring = step.get("ring").asInt();
+            var passed = new ArrayList<Integer>();
+            step.get("through").forEach(other -> passed.add(other.asInt()));
+            assertThat(there).containsAll(passed);
+            step.get("pickUp").forEach(other -> passed.add(other.asInt()));
+            passed.forEach(other -> links.add(Math.min(ring, other) + " " + Math.max(ring, other)));
+            assertThat(step.get("passages").size()).isEqualTo(passed.size());
+            there.add(ring);
+            there.addAll(passed);
+        }
+        var told = new HashSet<String>();
+        JsonNode pairs = piece.get("links");
+        for (int i = 0; i < pairs.size(); i += 2) {
+            told.add(pairs.get(i).asInt() + " " + pairs.get(i + 1).asInt());
+        }
+        assertThat(links).isEqualTo(told);
+        assertThat(there).hasSize(rings);
+    }
+
+    @Test
+    void anAttemptIsAnsweredByTheModel() {
+        Map<String, Object> question = piece(1, List.of(3.8), "units", 4);
+        JsonNode step = tell("/api/weaves/byzantine/piece", question).at("/steps/5");
+        var right = new ArrayList<Integer>();
+        step.get("through").forEach(other -> right.add(other.asInt()));
+        step.get("pickUp").forEach(other -> right.add(other.asInt()));
+        Answer good = tell("/api/weaves/byzantine/attempt", Map.of("piece", question, "step", 5, "named", right));
+        assertThat(good.at("/right").asBoolean()).isTrue();
+        Answer bad = tell(
+                "/api/weaves/byzantine/attempt",
+                Map.of("piece", question, "step", 5, "named", right.subList(0, right.size() - 1)));
+        assertThat(bad.at("/right").asBoolean()).isFalse();
+        assertThat(bad.at("/missing/0").asInt()).isEqualTo(right.get(right.size() - 1));
+        assertThat(tell("/api/weaves/byzantine/attempt", Map.of("piece", question, "step", 900, "named", right))
+                        .status())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void aMistakeIsLookedForByQuestions() {
+        Map<String, Object> question = piece(1, List.of(3.8), "units", 6);
+        Answer first = tell(
+                "/api/weaves/byzantine/diagnose", Map.of("piece", question, "stepsDone", 15, "answers", List.of()));
+        assertThat(first.status()).isEqualTo(200);
+        assertThat(first.at("/ask/kind").asText()).isIn("COUNT", "SOUND_UP_TO", "WHICH");
+        var cannot = new HashMap<String, Object>();
+        cannot.put("kind", first.at("/ask/kind").asText());
+        cannot.put("ring", first.at("/ask/ring").asInt());
+        Answer second = tell(
+                "/api/weaves/byzantine/diagnose",
+                Map.of("piece", question, "stepsDone", 15, "answers", List.of(cannot)));
+        assertThat(second.at("/ask").toString()).isNotEqualTo(first.at("/ask").toString());
+    }
+
+    /** What was solved for one question serves the next, and outlives the server. */
+    @Test
+    void posesAreKeptOnceSolved() {
+        database.update("delete from solved_weave");
+        tell("/api/weaves/half-persian-3-in-1/piece", piece(1, List.of(5.0), "units", 5));
+        tell("/api/weaves/half-persian-3-in-1/piece", piece(1.4, List.of(7.0), "units", 9));
+        List<String> kept = database.queryForList("select question from solved_weave", String.class);
+        assertThat(kept).hasSize(1).allMatch(question -> question.endsWith("/cell"));
+    }
+}

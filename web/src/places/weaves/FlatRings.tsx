@@ -1,0 +1,78 @@
+import { useMemo } from "react";
+import { arcs, RING, type Patch } from "../../drawing/weave";
+import type { Tag } from "./RingsView";
+import { toneNamed } from "./RingsView";
+
+interface Props {
+  patch: Patch;
+  name: string;
+  wireMm: number;
+  palette: readonly string[];
+  chosen?: ReadonlySet<number> | null;
+  linked?: ReadonlySet<number>;
+  tags?: readonly Tag[];
+  onPick?: (ring: number | null) => void;
+}
+
+/** Rings face-on: quarter rings, the far ones first. */
+export function FlatRings({
+  patch,
+  name,
+  wireMm,
+  palette,
+  chosen = null,
+  linked = new Set(),
+  tags = [],
+  onPick,
+}: Props) {
+  const quarters = useMemo(() => arcs(patch), [patch]);
+  const box = useMemo(() => {
+    let [left, right, top, bottom] = [0, 0, 0, 0];
+    for (let n = 0; n < patch.count; n++) {
+      const r = patch.rings[RING * n + 6]! + wireMm;
+      const [x, y] = [patch.rings[RING * n]!, -patch.rings[RING * n + 1]!];
+      [left, right] = [Math.min(left, x - r), Math.max(right, x + r)];
+      [top, bottom] = [Math.min(top, y - r), Math.max(bottom, y + r)];
+    }
+    return `${left} ${top} ${right - left} ${bottom - top}`;
+  }, [patch, wireMm]);
+  return (
+    <svg
+      className="absolute inset-0 h-full w-full"
+      viewBox={box}
+      role="img"
+      aria-label={`${name}, ${patch.count} rings, flat`}
+      fill="none"
+      strokeLinecap="round"
+    >
+      {quarters.map((arc, i) => {
+        const tone = toneNamed(palette[patch.tone?.[arc.ring] ?? 0] ?? palette[0]!);
+        const marked = chosen?.has(arc.ring) ?? false;
+        const dimmed = chosen !== null && !marked && !linked.has(arc.ring);
+        return (
+          <g key={i} opacity={dimmed ? 0.35 : 1} onClick={() => onPick?.(arc.ring)}>
+            <path d={arc.d} stroke={marked ? "var(--mark)" : tone.deep} strokeWidth={wireMm} />
+            {!marked && (
+              <>
+                <path d={arc.d} stroke={tone.body} strokeWidth={wireMm * 0.76} />
+                <path d={arc.d} stroke={tone.light} strokeWidth={wireMm * 0.2} />
+              </>
+            )}
+          </g>
+        );
+      })}
+      {tags.map((tag) => (
+        <text
+          key={tag.ring}
+          x={patch.rings[RING * tag.ring]}
+          y={-patch.rings[RING * tag.ring + 1]! - patch.rings[RING * tag.ring + 6]!}
+          fontSize={wireMm * 2}
+          fill="var(--ink)"
+          textAnchor="middle"
+        >
+          {tag.text}
+        </text>
+      ))}
+    </svg>
+  );
+}

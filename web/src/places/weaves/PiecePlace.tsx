@@ -1,0 +1,102 @@
+import { useState } from "react";
+import { useParams } from "react-router";
+import { usePreferences, useWeaveJobs, useWeaves } from "../../api/queries";
+import type { Kept, WeaveEntry, WeaveJobData } from "../../api/types";
+import { Lost } from "../../shared/Lost";
+import { useEditor } from "../../shared/useEditor";
+import { useLaid, usePiece } from "../../shared/weavePiece";
+import { problemWords } from "../../shared/words";
+import { Colours } from "./Colours";
+import { PieceFigures } from "./PieceFigures";
+import { PiecePractice } from "./PiecePractice";
+import { PieceSentence } from "./PieceSentence";
+import { PieceWhole } from "./PieceWhole";
+import { PutTogether } from "./PutTogether";
+
+export function PiecePlace() {
+  const { id } = useParams();
+  const jobs = useWeaveJobs().data;
+  const weaves = useWeaves().data;
+  const job = jobs?.find((kept) => kept.id === id);
+  if (!jobs || !weaves) {
+    return null;
+  }
+  const weave = job && weaves.find((one) => one.id === job.data.weaveId);
+  return job && weave ? <PiecePage key={job.id} kept={job} weaves={weaves} /> : <Lost />;
+}
+
+const MODES = [
+  ["whole", "the piece"],
+  ["together", "put together"],
+  ["practice", "practise"],
+  ["colours", "colours"],
+] as const;
+type Mode = (typeof MODES)[number][0];
+
+export interface ChangeWeave {
+  (patch: Partial<WeaveJobData>, tag: string): void;
+}
+
+/** A piece of a weave: how many rings, in which order, in which colours; from here to the bench. */
+function PiecePage({ kept, weaves }: { kept: Kept<WeaveJobData>; weaves: WeaveEntry[] }) {
+  const { editor, data, state } = useEditor("weave-jobs", kept);
+  const weave = weaves.find((one) => one.id === data.weaveId)!;
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const { count, piece, poses, problem, stale } = usePiece(data);
+  const [mode, setMode] = useState<Mode>("whole");
+  const [pull, setPull] = useState(0.5);
+  const rings = useLaid(piece, poses, pull);
+  const change: ChangeWeave = (patch, tag) => editor.change(patch, tag);
+  const ready = piece && rings && count;
+  return (
+    <div className="piece-place" data-stale={stale}>
+      <section className="weave-main" aria-label="The piece">
+        <PieceSentence
+          editor={editor}
+          kept={kept}
+          data={data}
+          state={state}
+          weave={weave}
+          count={count}
+          change={change}
+        />
+        {problem && (
+          <p className="stop mt-1 max-w-prose" role="alert">
+            {problemWords(problem)}
+          </p>
+        )}
+        <p className="modes" role="tablist" aria-label="What is shown">
+          {MODES.map(([id, word]) => (
+            <button
+              key={id}
+              role="tab"
+              className="quiet"
+              aria-selected={mode === id}
+              onClick={() => setMode(id)}
+            >
+              {word}
+            </button>
+          ))}
+        </p>
+        {!ready ? (
+          <p className="soft grow" role="status">
+            {problem ? "" : "being worked out"}
+          </p>
+        ) : mode === "whole" ? (
+          <PieceWhole {...{ data, weave, piece, rings, poses, pull, units }} onPull={setPull} />
+        ) : mode === "together" ? (
+          <PutTogether {...{ data, weave, piece, rings }} />
+        ) : mode === "practice" ? (
+          <PiecePractice {...{ data, weave, piece, rings }} />
+        ) : (
+          <Colours {...{ data, weave, piece, rings, change }} counts={count.colours} />
+        )}
+      </section>
+      {count && (
+        <aside aria-label="Rings and figures">
+          <PieceFigures {...{ kept, data, weave, count, units, change }} />
+        </aside>
+      )}
+    </div>
+  );
+}

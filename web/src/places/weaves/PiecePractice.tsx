@@ -1,0 +1,144 @@
+import { useMemo, useState } from "react";
+import { call } from "../../api/client";
+import type { Attempt, PieceView, WeaveEntry, WeaveJobData } from "../../api/types";
+import { letter, nearest, there } from "../../drawing/piece";
+import { many } from "../../quantity/format";
+import { stepHead, stepWay } from "../../shared/assemblyWords";
+import { PieceScene } from "./PieceScene";
+import { say } from "../../shared/says";
+import { pieceQuestion } from "../../shared/weavePiece";
+import { listed } from "../../shared/words";
+
+interface Props {
+  data: WeaveJobData;
+  weave: WeaveEntry;
+  piece: PieceView;
+  rings: Float32Array;
+}
+
+const CHOICES = 10;
+const EMPTY: ReadonlySet<number> = new Set();
+
+/** The piece as far as it is and the next ring's place: the maker says what it goes through, the model answers. */
+export function PiecePractice({ data, weave, piece, rings }: Props) {
+  const open = useMemo(
+    () => piece.steps.map((step, at) => ({ step, at })).filter(({ step }) => !step.closed),
+    [piece],
+  );
+  const [turn, setTurn] = useState(Math.floor(open.length / 3));
+  const [picked, setPicked] = useState<ReadonlySet<number>>(EMPTY);
+  const [answer, setAnswer] = useState<Attempt | null>(null);
+  const [score, setScore] = useState({ right: 0, tried: 0 });
+  const now = open[Math.min(turn, open.length - 1)];
+  const step = now?.step;
+  const at = now?.at ?? 0;
+  const before = useMemo(() => there(piece.steps, at), [piece, at]);
+  const which = useMemo(() => (step ? [...before, ...step.pickUp, step.ring] : before), [before, step]);
+  const choices = useMemo(
+    () => (step ? nearest(rings, step.ring, which, CHOICES).sort((a, b) => a - b) : []),
+    [rings, step, which],
+  );
+  const chosen = useMemo(() => (step ? new Set([step.ring]) : null), [step]);
+  if (!step) {
+    return <p className="mt-4 max-w-prose">There is no ring to practise with here: take a longer piece.</p>;
+  }
+  const name = new Map(choices.map((ring, k) => [ring, letter(k)]));
+  const named = (some: readonly number[]) =>
+    listed(some.map((ring) => name.get(ring) ?? "a ring further off"));
+  const toggle = (ring: number | null) => {
+    if (ring !== null && answer === null && name.has(ring)) {
+      const next = new Set(picked);
+      if (!next.delete(ring)) {
+        next.add(ring);
+      }
+      setPicked(next);
+    }
+  };
+  const check = async () => {
+    try {
+      const told = await call<Attempt>("POST", `/api/weaves/${data.weaveId}/attempt`, {
+        piece: pieceQuestion(data),
+        step: at,
+        named: [...picked],
+      });
+      setAnswer(told);
+      setScore({ right: score.right + (told.right ? 1 : 0), tried: score.tried + 1 });
+    } catch {
+      say("The server is not answering; try again.");
+    }
+  };
+  const next = () => {
+    setAnswer(null);
+    setPicked(EMPTY);
+    setTurn((turn + 1) % open.length);
+  };
+  return (
+    <>
+      <PieceScene
+        name={`${data.name}, ${which.length} rings there; which does the blue one go through`}
+        rings={rings}
+        which={which}
+        colours={piece.colours}
+        palette={data.colours.palette}
+        wireMm={data.wireDiameterMm}
+        fitKey={`${weave.id} practice`}
+        open={{ ring: step.ring, angle: step.openingAngle }}
+        chosen={chosen}
+        linked={answer ? new Set([...step.through, ...step.pickUp]) : picked}
+        tags={choices.map((ring) => ({ ring, text: name.get(ring)!, picked: picked.has(ring) }))}
+        onPick={toggle}
+        focus={useMemo(() => [step.ring, ...choices], [step, choices])}
+      />
+      <div className="practice" role="group" aria-label="Practice">
+        <p className="practice-question">
+          Which rings does the blue one go through?
+          <span className="soft">
+            {" "}
+            ring {turn + 1} of {open.length}
+            {score.tried > 0 && `, ${score.right} of ${score.tried} right`}
+          </span>
+        </p>
+        <p className="letters">
+          {choices.map((ring) => (
+            <button
+              key={ring}
+              aria-pressed={picked.has(ring)}
+              data-right={answer ? step.through.includes(ring) || step.pickUp.includes(ring) : undefined}
+              disabled={answer !== null}
+              onClick={() => toggle(ring)}
+            >
+              {name.get(ring)}
+            </button>
+          ))}
+          {answer === null ? (
+            <button className="action" disabled={picked.size === 0} onClick={() => void check()}>
+              That is all of them
+            </button>
+          ) : (
+            <button className="action" onClick={next}>
+              Next ring
+            </button>
+          )}
+        </p>
+        <p role="status" className="assembly-words">
+          {answer &&
+            (answer.right ? (
+              <>
+                <strong>Right.</strong> {stepHead(step)}.
+              </>
+            ) : (
+              <>
+                <strong className="care">Not quite.</strong>{" "}
+                {answer.missing.length > 0 && `It also goes through ${named(answer.missing)}. `}
+                {answer.extra.length > 0 && `It does not go through ${named(answer.extra)}. `}
+                {many(step.through.length + step.pickUp.length, "ring")} in all.
+              </>
+            ))}
+          {!answer && (
+            <span className="soft">{stepWay(step).split(".")[0]}. Press the letters, or the rings.</span>
+          )}
+        </p>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,63 @@
+import { useMemo } from "react";
+import { some } from "../../drawing/piece";
+import { RingsView, type Tag } from "./RingsView";
+
+interface Props {
+  name: string;
+  /** Every ring of the piece laid: centre, normal, radius. */
+  rings: Float32Array;
+  /** Places of the rings that are shown. */
+  which: readonly number[];
+  colours: readonly number[];
+  palette: readonly string[];
+  wireMm: number;
+  fitKey: string;
+  open?: { ring: number; angle: number } | null;
+  chosen?: ReadonlySet<number> | null;
+  linked?: ReadonlySet<number>;
+  tags?: readonly Tag[];
+  onPick?: (ring: number | null) => void;
+  focus?: readonly number[] | null;
+  cut?: number | null;
+  className?: string;
+}
+
+/** Part of a piece; rings are named by their places in the whole piece. */
+export function PieceScene({
+  rings,
+  which,
+  colours,
+  open,
+  chosen,
+  linked,
+  tags,
+  onPick,
+  focus,
+  ...rest
+}: Props) {
+  const patch = useMemo(() => some(rings, which, colours), [rings, which, colours]);
+  const place = useMemo(() => new Map(which.map((n, at) => [n, at])), [which]);
+  const placed = (set: ReadonlySet<number>) =>
+    new Set([...set].map((n) => place.get(n)).filter((at) => at !== undefined));
+  const openAt = open ? place.get(open.ring) : undefined;
+  const shownChosen = useMemo(() => (chosen ? placed(chosen) : null), [place, chosen]);
+  const shownLinked = useMemo(() => placed(linked ?? new Set()), [place, linked]);
+  const shownFocus = useMemo(
+    () => (focus ? focus.map((n) => place.get(n)).filter((at) => at !== undefined) : null),
+    [place, focus],
+  );
+  return (
+    <RingsView
+      {...rest}
+      patch={patch}
+      open={open && openAt !== undefined ? { ring: openAt, angle: open.angle } : null}
+      chosen={shownChosen}
+      linked={shownLinked}
+      focus={shownFocus}
+      tags={(tags ?? [])
+        .filter((tag) => place.has(tag.ring))
+        .map((tag) => ({ ...tag, ring: place.get(tag.ring)! }))}
+      onPick={onPick && ((at) => onPick(at === null ? null : which[at]!))}
+    />
+  );
+}

@@ -1,0 +1,238 @@
+import { Link } from "react-router";
+import type { Kept, PieceCount, PieceSpec, WeaveEntry, WeaveJobData } from "../../api/types";
+import type { Editor, SaveState } from "../../shared/editor";
+import { NumberInput } from "../../shared/NumberInput";
+import { SaveMark } from "../../shared/SaveMark";
+import { WireChoice } from "../../shared/WireChoice";
+import { capital } from "../../shared/words";
+import type { ChangeWeave } from "./PiecePlace";
+
+interface Props {
+  editor: Editor<WeaveJobData>;
+  kept: Kept<WeaveJobData>;
+  data: WeaveJobData;
+  state: SaveState<WeaveJobData>;
+  weave: WeaveEntry;
+  count: PieceCount | undefined;
+  change: ChangeWeave;
+}
+
+const OUTLINES: Record<NonNullable<PieceSpec["outline"]>, string> = {
+  EVEN: "all alike",
+  GROWING: "each one ring more",
+  DIAMOND: "growing, then shrinking",
+};
+
+/** The piece as one sentence: which weave, of which rings, how much of it. */
+export function PieceSentence({ editor, data, state, weave, count, change }: Props) {
+  const piece = (patch: Partial<PieceSpec>, tag: string) =>
+    change({ piece: { ...data.piece, ...patch } }, tag);
+  return (
+    <div className="pr-4">
+      <div className="flex items-baseline gap-4">
+        <input
+          className="name-input"
+          aria-label="Name of the piece"
+          value={data.name}
+          maxLength={120}
+          onChange={(event) => change({ name: event.target.value }, "name")}
+        />
+        <Link className="quiet small whitespace-nowrap" to="/weaves">
+          all weaves
+        </Link>
+        <SaveMark editor={editor} state={state} describe={(one) => one.name} />
+      </div>
+      <p className="sentence">
+        <span>{capital(weave.name)} in</span>
+        <WireChoice
+          wire={{ ...data, temper: "HALF_HARD" }}
+          asksThickness
+          change={(patch) =>
+            change(
+              {
+                ...(patch.spoolId !== undefined && { spoolId: patch.spoolId }),
+                ...(patch.metal !== undefined && recoloured(data, patch.metal)),
+                ...(patch.wireDiameterMm !== undefined && { wireDiameterMm: patch.wireDiameterMm }),
+              },
+              "wire",
+            )
+          }
+        />
+        {weave.sizes.map((ring, i) => (
+          <span key={ring.id} className="contents">
+            <span className={i === 0 ? "comma" : ""}>
+              {i === 0 ? `, ${ring.name}s` : `and ${ring.name}s`}
+            </span>
+            <NumberInput
+              label={`${ring.name}, inside`}
+              value={data.innerDiameterMm[i] ?? 1}
+              minimum={0.3}
+              onChange={(value) =>
+                change(
+                  {
+                    innerDiameterMm: weave.sizes.map((_, k) =>
+                      k === i ? value : (data.innerDiameterMm[k] ?? value),
+                    ),
+                  },
+                  `inner ${i}`,
+                )
+              }
+            />
+          </span>
+        ))}
+        <span>inside,</span>
+        {weave.kind === "SHEET" ? (
+          <Rows spec={data.piece} count={count} piece={piece} />
+        ) : weave.kind === "FINITE" ? (
+          <span>whole.</span>
+        ) : (
+          <Length spec={data.piece} count={count} piece={piece} />
+        )}
+      </p>
+    </div>
+  );
+}
+
+/** Rings of another metal: the first colour of the palette goes with it. */
+function recoloured(data: WeaveJobData, metal: string): Partial<WeaveJobData> {
+  const palette = data.colours.palette.map((one, i) => (i === 0 && one === data.metal ? metal : one));
+  return { metal, colours: { ...data.colours, palette } };
+}
+
+type Piece = (patch: Partial<PieceSpec>, tag: string) => void;
+
+function Length({ spec, count, piece }: { spec: PieceSpec; count: PieceCount | undefined; piece: Piece }) {
+  const byUnits = spec.units !== null;
+  return (
+    <>
+      {byUnits ? (
+        <NumberInput
+          label="Units"
+          kind="number"
+          decimals={0}
+          step={1}
+          minimum={1}
+          value={spec.units!}
+          onChange={(units) => piece({ units: Math.round(units) }, "units")}
+        />
+      ) : (
+        <NumberInput
+          label="Length"
+          decimals={1}
+          step={1}
+          minimum={1}
+          value={spec.lengthMm ?? 180}
+          onChange={(lengthMm) => piece({ lengthMm }, "length")}
+        />
+      )}
+      <select
+        className="word-select"
+        aria-label="How much"
+        value={byUnits ? "units" : "length"}
+        onChange={(event) =>
+          event.target.value === "units"
+            ? piece({ units: count?.units ?? 10, lengthMm: null }, "measure")
+            : piece({ units: null, lengthMm: Math.round(count?.taut?.lengthMm ?? 180) }, "measure")
+        }
+      >
+        <option value="length">long, taut.</option>
+        <option value="units">units.</option>
+      </select>
+    </>
+  );
+}
+
+function Rows({ spec, count, piece }: { spec: PieceSpec; count: PieceCount | undefined; piece: Piece }) {
+  if (spec.rowCounts && spec.rowCounts.length > 0) {
+    return (
+      <>
+        <span>rows of</span>
+        <RowList counts={spec.rowCounts} onCounts={(rowCounts) => piece({ rowCounts }, "rows")} />
+        <button
+          className="quiet"
+          onClick={() =>
+            piece(
+              {
+                rowCounts: null,
+                rows: spec.rowCounts!.length,
+                columns: spec.rowCounts![0]!,
+                outline: "EVEN",
+              },
+              "rows",
+            )
+          }
+        >
+          all alike
+        </button>
+      </>
+    );
+  }
+  return (
+    <>
+      <NumberInput
+        label="Rows"
+        kind="number"
+        decimals={0}
+        step={1}
+        minimum={1}
+        value={spec.rows ?? 1}
+        onChange={(rows) => piece({ rows: Math.round(rows) }, "rows")}
+      />
+      <span>rows of</span>
+      <NumberInput
+        label="Rings in a row"
+        kind="number"
+        decimals={0}
+        step={1}
+        minimum={1}
+        value={spec.columns ?? 1}
+        onChange={(columns) => piece({ columns: Math.round(columns), lengthMm: null }, "columns")}
+      />
+      <select
+        className="word-select"
+        aria-label="How rows follow each other"
+        value={spec.outline ?? "EVEN"}
+        onChange={(event) => {
+          const to = event.target.value;
+          if (to === "LIST") {
+            piece({ rowCounts: count?.rowCounts ?? [3, 4, 5] }, "rows");
+          } else {
+            piece({ outline: to as PieceSpec["outline"] }, "outline");
+          }
+        }}
+      >
+        {Object.entries(OUTLINES).map(([id, word]) => (
+          <option key={id} value={id}>
+            {word}.
+          </option>
+        ))}
+        <option value="LIST">row by row…</option>
+      </select>
+    </>
+  );
+}
+
+/** Rings in each row, typed one after another. */
+function RowList({ counts, onCounts }: { counts: readonly number[]; onCounts: (counts: number[]) => void }) {
+  return (
+    <input
+      key={counts.join(" ")}
+      className="plain-input"
+      style={{ width: `${Math.max(8, counts.join(" ").length + 2)}ch` }}
+      aria-label="Rings in each row"
+      defaultValue={counts.join(" ")}
+      onBlur={(event) => {
+        const read = event.target.value
+          .split(/[\s,;]+/)
+          .filter((word) => word !== "")
+          .map(Number);
+        if (read.length > 0 && read.every((n) => Number.isInteger(n) && n > 0)) {
+          onCounts(read);
+        } else {
+          event.target.value = counts.join(" ");
+        }
+      }}
+      onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
+    />
+  );
+}

@@ -1,0 +1,198 @@
+import { useEffect, useReducer, useRef, useState } from "react";
+import { toneOf, type Tone } from "../../drawing/metals";
+import { RING, type Patch } from "../../drawing/weave";
+import { RingScene, type OpenAt } from "../../scene/ringScene";
+import { canDraw3d } from "../../scene/stage";
+import { FlatRings } from "./FlatRings";
+import { useSize } from "../../shared/useSize";
+
+/** A letter on a ring, by its place in what is shown. */
+export interface Tag {
+  ring: number;
+  text: string;
+  picked?: boolean;
+}
+
+interface Props {
+  patch: Patch;
+  name: string;
+  wireMm: number;
+  /** Metals or colours, as the patch's tones count them. */
+  palette: readonly string[];
+  /** Another thing is shown: fit the picture anew. */
+  fitKey: string;
+  open?: OpenAt | null;
+  chosen?: ReadonlySet<number> | null;
+  linked?: ReadonlySet<number>;
+  tags?: readonly Tag[];
+  onPick?: (ring: number | null) => void;
+  /** Rings to bring into the picture; null for all. */
+  focus?: readonly number[] | null;
+  /** How much is cut away from the front, 0 to 1. */
+  cut?: number | null;
+  className?: string;
+}
+
+const TURN = 0.12;
+const NONE: ReadonlySet<number> = new Set();
+const TAP_PX = 6;
+
+const LOOKS = [
+  ["corner", "corner"],
+  ["face", "front"],
+  ["edge", "side"],
+  ["above", "top"],
+] as const;
+
+/** A metal's tone, or one made from #rrggbb. */
+export function toneNamed(name: string): Tone {
+  return name.startsWith("#") ? coated(name) : toneOf(name);
+}
+
+/** Metal under a coat of a colour. */
+function coated(colour: string): Tone {
+  return {
+    deep: `color-mix(in oklab, ${colour} 45%, black)`,
+    body: colour,
+    light: `color-mix(in oklab, ${colour} 40%, white)`,
+  };
+}
+
+/** Rings in the round: turned by drag, wheel and arrow keys; where there is no 3D, flat. */
+export function RingsView(props: Props) {
+  const [solid] = useState(canDraw3d);
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  return (
+    <div ref={ref} className={`scene weave-scene ${props.className ?? ""}`}>
+      {width > 0 &&
+        (solid ? (
+          <Solid {...props} width={width} height={height} />
+        ) : (
+          <FlatRings
+            {...props}
+            chosen={props.chosen ?? null}
+            linked={props.linked ?? NONE}
+            tags={props.tags ?? []}
+          />
+        ))}
+    </div>
+  );
+}
+
+function Solid({
+  patch,
+  name,
+  wireMm,
+  palette,
+  fitKey,
+  open = null,
+  chosen = null,
+  linked = NONE,
+  tags = [],
+  onPick,
+  focus = null,
+  cut = null,
+  width,
+  height,
+}: Props & { width: number; height: number }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const scene = useRef<RingScene | null>(null);
+  const pressed = useRef<[number, number] | null>(null);
+  const [, moved] = useReducer((n: number) => n + 1, 0);
+  const colours = palette.join(" ");
+  useEffect(() => {
+    const style = getComputedStyle(document.documentElement);
+    const named = (name: string, other: string) => style.getPropertyValue(name).trim() || other;
+    const [mark, paper, soft] = [
+      named("--mark", "#233f93"),
+      named("--paper", "#eef1f0"),
+      named("--soft", "#555f66"),
+    ];
+    const between = (share: number) => `color-mix(in oklab, ${soft} ${share}%, ${paper})`;
+    const made = new RingScene(canvas.current!, palette.map(toneNamed), coated(mark), {
+      deep: between(42),
+      body: between(22),
+      light: between(8),
+    });
+    made.onMoved = moved;
+    scene.current = made;
+    return () => {
+      scene.current = null;
+      made.dispose();
+    };
+  }, []); // made once; metals, size and rings follow below
+  useEffect(() => scene.current?.resize(width, height), [width, height]);
+  useEffect(() => scene.current?.tones(palette.map(toneNamed)), [colours]);
+  useEffect(() => scene.current?.unfit(), [fitKey]);
+  useEffect(() => scene.current?.show(patch, wireMm, open), [patch, wireMm, open?.ring, open?.angle]);
+  useEffect(() => scene.current?.choose(chosen, linked), [patch, chosen, linked]);
+  useEffect(() => scene.current?.cutAway(cut), [cut, patch]);
+  useEffect(() => {
+    if (focus) {
+      scene.current?.focus(focus, 0.9);
+    }
+  }, [focus]);
+  return (
+    <>
+      <canvas
+        ref={canvas}
+        tabIndex={0}
+        role="img"
+        aria-label={`${name}, ${patch.count} rings in the round. Arrow keys turn it.`}
+        onKeyDown={(event) => {
+          const turns: Record<string, [number, number]> = {
+            ArrowLeft: [-TURN, 0],
+            ArrowRight: [TURN, 0],
+            ArrowUp: [0, -TURN],
+            ArrowDown: [0, TURN],
+          };
+          const by = turns[event.key];
+          if (by) {
+            event.preventDefault();
+            scene.current?.turn(...by);
+          }
+        }}
+        onPointerDown={(event) => {
+          pressed.current = [event.clientX, event.clientY];
+        }}
+        onPointerUp={(event) => {
+          const from = pressed.current;
+          pressed.current = null;
+          if (!onPick || !from || Math.hypot(event.clientX - from[0], event.clientY - from[1]) > TAP_PX) {
+            return;
+          }
+          const box = event.currentTarget.getBoundingClientRect();
+          onPick(scene.current?.at(event.clientX - box.left, event.clientY - box.top) ?? null);
+        }}
+      />
+      {scene.current &&
+        tags.map((tag) => {
+          const at = RING * tag.ring;
+          const [x, y] = scene.current!.project(
+            patch.rings[at]!,
+            patch.rings[at + 1]! + patch.rings[at + 6]! * Math.sqrt(1 - patch.rings[at + 4]! ** 2),
+            patch.rings[at + 2]!,
+          );
+          return (
+            <span
+              key={tag.ring}
+              className="ring-tag"
+              data-picked={tag.picked ?? false}
+              style={{ left: x, top: y }}
+              aria-hidden="true"
+            >
+              {tag.text}
+            </span>
+          );
+        })}
+      <span className="scene-looks">
+        <span className="small soft">seen from the</span>
+        {LOOKS.map(([look, word]) => (
+          <button key={look} className="quiet small" onClick={() => scene.current?.look(look)}>
+            {word}
+          </button>
+        ))}
+      </span>
+    </>
+  );
+}

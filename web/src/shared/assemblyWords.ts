@@ -1,0 +1,50 @@
+/** Steps of an assembly in words, and the letters its rings are called by. */
+import type { PieceStep } from "../api/types";
+import { letter } from "../drawing/piece";
+import { many } from "../quantity/format";
+import { listed } from "./words";
+
+const FACING = 25;
+const ON_EDGE = 65;
+
+/** What happens, in a few words. */
+export function stepHead(step: PieceStep): string {
+  if (step.closed) {
+    return "Lay a closed ring down";
+  }
+  const through = step.through.length;
+  const taken = step.pickUp.length;
+  return taken === 0 ? `Through ${many(through, "ring")}` : `Through ${through}, take ${taken} closed along`;
+}
+
+/** Letters of the rings a step goes through, in turn from its opening. */
+export function lettersOf(step: PieceStep): Map<number, string> {
+  return new Map(step.passages.map((passage, at) => [passage.ring, letter(at)]));
+}
+
+/** The way its open end goes, and how the ring lies. */
+export function stepWay(step: PieceStep): string {
+  const lies =
+    step.leanDegrees < FACING
+      ? "It lies facing you"
+      : step.leanDegrees > ON_EDGE
+        ? "It stands on edge"
+        : "It leans";
+  if (step.closed) {
+    return `${lies}. What comes next goes through it.`;
+  }
+  const letters = lettersOf(step);
+  const runs: { towards: boolean; names: string[] }[] = [];
+  for (const passage of step.passages) {
+    const last = runs[runs.length - 1];
+    if (last && last.towards === passage.towards) {
+      last.names.push(letters.get(passage.ring)!);
+    } else {
+      runs.push({ towards: passage.towards, names: [letters.get(passage.ring)!] });
+    }
+  }
+  const way = runs.map(
+    (run) => `${run.towards ? "towards you" : "away from you"} through ${listed(run.names)}`,
+  );
+  return `${lies}. From its opening, anticlockwise: ${way.join(", then ")}. Close it.`;
+}

@@ -1,0 +1,57 @@
+/** Starting a weave job: from the weave looked at, from the bench line. */
+import { call } from "../api/client";
+import { changed } from "../api/queries";
+import type { PieceSpec, WeaveEntry, WeaveJobData } from "../api/types";
+import { capital } from "./words";
+
+export interface WeaveRingsChosen {
+  spoolId: string | null;
+  metal: string;
+  wireMm: number;
+  innerMm: number[];
+}
+
+const NOTHING_SAID: PieceSpec = {
+  lengthMm: null,
+  units: null,
+  rows: null,
+  columns: null,
+  rowCounts: null,
+  outline: "EVEN",
+  sheet: "ROWS",
+  doubling: "TOGETHER",
+  hold: 4,
+  sparePercent: 5,
+};
+
+/** A bracelet's length of a chain, a small square of a sheet. */
+export function usualPiece(kind: WeaveEntry["kind"], sparePercent: number): PieceSpec {
+  const size =
+    kind === "SHEET" ? { rows: 9, columns: 12 } : kind === "FINITE" ? { units: 1 } : { lengthMm: 180 };
+  return { ...NOTHING_SAID, sparePercent, ...size };
+}
+
+export function blankWeave(
+  weave: Pick<WeaveEntry, "id" | "name" | "kind">,
+  rings: WeaveRingsChosen,
+  sparePercent: number,
+): WeaveJobData {
+  return {
+    name: capital(weave.name),
+    weaveId: weave.id,
+    spoolId: rings.spoolId,
+    metal: rings.metal,
+    wireDiameterMm: rings.wireMm,
+    innerDiameterMm: rings.innerMm,
+    piece: usualPiece(weave.kind, sparePercent),
+    colours: { palette: [rings.metal], by: "RING", sequence: [0], painted: [] },
+    note: "",
+  };
+}
+
+export async function keepWeave(data: WeaveJobData): Promise<string> {
+  const id = crypto.randomUUID();
+  await call("PUT", `/api/weave-jobs/${id}`, { version: null, data });
+  changed("weave-jobs", "bench");
+  return id;
+}

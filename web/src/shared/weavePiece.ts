@@ -1,0 +1,71 @@
+/** A piece of a weave, asked of the server: counted, ring by ring, and the cell's pose. */
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
+import { call, Problem } from "../api/client";
+import type { PieceCount, PieceView, WeaveJobData, WeavePose } from "../api/types";
+import { laid } from "../drawing/piece";
+
+export function pieceQuestion(job: WeaveJobData) {
+  return {
+    wireDiameterMm: job.wireDiameterMm,
+    innerDiameterMm: job.innerDiameterMm,
+    metal: job.metal,
+    ...job.piece,
+    colours: job.colours,
+  };
+}
+
+const options = {
+  placeholderData: keepPreviousData,
+  retry: (times: number, failure: Error) => !(failure instanceof Problem) && times < 20,
+  retryDelay: 1000,
+  gcTime: 60_000,
+};
+
+/** The last good piece stays while it cannot be counted. */
+export function usePiece(job: WeaveJobData) {
+  const question = pieceQuestion(job);
+  const rings = { wireDiameterMm: job.wireDiameterMm, innerDiameterMm: job.innerDiameterMm };
+  const count = useQuery({
+    queryKey: ["piece-count", job.weaveId, question],
+    queryFn: ({ signal }) => call<PieceCount>("POST", `/api/weaves/${job.weaveId}/count`, question, signal),
+    ...options,
+  });
+  const view = useQuery({
+    queryKey: ["piece", job.weaveId, question],
+    queryFn: async ({ signal }) => ({
+      weaveId: job.weaveId,
+      view: await call<PieceView>("POST", `/api/weaves/${job.weaveId}/piece`, question, signal),
+    }),
+    ...options,
+  });
+  const poses = useQuery({
+    queryKey: ["poses", job.weaveId, rings],
+    queryFn: async ({ signal }) => ({
+      weaveId: job.weaveId,
+      poses: await call<WeavePose[]>("POST", `/api/weaves/${job.weaveId}/poses`, rings, signal),
+    }),
+    ...options,
+  });
+  const matches = view.data?.weaveId === poses.data?.weaveId;
+  const piece = matches ? view.data?.view : undefined;
+  const all = matches ? poses.data?.poses : undefined;
+  const problem = count.error ?? view.error;
+  return {
+    count: count.data,
+    piece,
+    poses: all,
+    problem: problem instanceof Problem ? problem.body : null,
+    stale: view.isPlaceholderData || count.isPlaceholderData || problem !== null,
+  };
+}
+
+/** The piece's rings in the pose at rest: the middle one of those there are. */
+export function useLaid(piece: PieceView | undefined, poses: WeavePose[] | undefined, pull: number) {
+  return useMemo(() => {
+    const pose = poses?.[Math.round(pull * (poses.length - 1))];
+    const cells = pose ? pose.rings.length / 7 : 0;
+    const fits = piece?.rings.every((key, at) => at % 3 !== 0 || key < cells) ?? false;
+    return piece && pose && fits ? laid(pose, piece.rings) : null;
+  }, [piece, poses, pull]);
+}
