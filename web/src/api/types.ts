@@ -87,6 +87,7 @@ export type WeavePose = Received<Schemas["WeavePose"]>;
 export type WeaveSolved = Omit<Received<Schemas["WeaveSolved"]>, "notes"> & { notes: Note[] };
 export type WeaveJudged = Omit<Received<Schemas["WeaveJudged"]>, "notes"> & { notes: Note[] };
 export type PieceCount = Omit<Received<Schemas["PieceCount"]>, "notes"> & { notes: Note[] };
+export type WeaveLineAnswer = Omit<Received<Schemas["WeaveLineAnswer"]>, "count"> & { count: PieceCount };
 export type PieceView = Received<Schemas["PieceView"]>;
 export type PieceStep = Received<Schemas["PieceStep"]>;
 export type PieceSpec = Received<Schemas["PieceSpec"]>;

@@ -2,15 +2,18 @@ import { useEffect, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { call, Problem } from "../api/client";
 import { usePreferences } from "../api/queries";
-import type { FormLineAnswer, LineAnswer } from "../api/types";
+import type { FormLineAnswer, LineAnswer, WeaveLineAnswer } from "../api/types";
 import { formNoteWords } from "./formWords";
 import { many, plain, signedPercent, sizeText, wireLength } from "../quantity/format";
 import { takeFormLine } from "./newForm";
 import { takeLine } from "./newJob";
+import { takeWeaveLine } from "./newWeave";
+import { WeaveLine } from "./WeaveLine";
 
 type Reply =
   | { kind: "answer"; answer: LineAnswer }
   | { kind: "form"; answer: FormLineAnswer }
+  | { kind: "weave"; answer: WeaveLineAnswer }
   | { kind: "problem"; words: string };
 
 /** Understands a maker's shorthand and answers at once; Enter takes the answer to its place. */
@@ -37,8 +40,17 @@ export function BenchLine() {
     const question = { text, bareGauge: choices?.bareGauge };
     const ask = async (): Promise<Reply> => {
       const form = await call<FormLineAnswer | undefined>("POST", "/api/line/form", question, abort.signal);
-      return form
-        ? { kind: "form", answer: form }
+      if (form) {
+        return { kind: "form", answer: form };
+      }
+      const weave = await call<WeaveLineAnswer | undefined>(
+        "POST",
+        "/api/line/weave",
+        question,
+        abort.signal,
+      );
+      return weave
+        ? { kind: "weave", answer: weave }
         : { kind: "answer", answer: await call<LineAnswer>("POST", "/api/line", question, abort.signal) };
     };
     ask()
@@ -57,6 +69,12 @@ export function BenchLine() {
       setText("");
       input.current?.blur();
       await navigate(`/shapes/${id}`);
+    }
+    if (reply?.kind === "weave" && choices) {
+      const id = await takeWeaveLine(reply.answer, text, choices);
+      setText("");
+      input.current?.blur();
+      await navigate(`/weaves/${id}`);
     }
     if (reply?.kind === "answer" && choices) {
       const id = await takeLine(reply.answer, text, choices);
@@ -95,6 +113,7 @@ export function BenchLine() {
         <div className="line-answer" role="status">
           {reply.kind === "problem" && <p>{reply.words}</p>}
           {reply.kind === "answer" && <Answer answer={reply.answer} />}
+          {reply.kind === "weave" && <WeaveLine answer={reply.answer} units={units} />}
           {reply.kind === "form" && <FormLine answer={reply.answer} />}
         </div>
       )}

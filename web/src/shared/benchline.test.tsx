@@ -2,6 +2,7 @@ import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { Route, Routes } from "react-router";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import { PREFERENCES, Refused, serve, show } from "../test/app";
+import sample from "../test/piece.json";
 import { BenchLine } from "./BenchLine";
 import { WireChoice, type WireOfJob } from "./WireChoice";
 import { WirePicture } from "./WirePicture";
@@ -53,10 +54,50 @@ it("answers a form at once and takes it to Shapes", async () => {
   });
 });
 
+it("counts a weave at once and takes it to Weaves", async () => {
+  const asked = serve({
+    ...PREFERENCES,
+    "POST /api/line/form": null,
+    "POST /api/line/weave": {
+      weaveId: "byzantine",
+      name: "byzantine",
+      kind: "CHAIN",
+      wireDiameterMm: 0.9,
+      innerDiameterMm: [3.4],
+      ringsSaid: true,
+      metal: "copper",
+      lengthMm: 190,
+      units: null,
+      rows: null,
+      columns: null,
+      count: sample.count,
+      understood: [{ said: "byzantine", role: "weave", as: "byzantine" }],
+    },
+    "GET /api/spools": [],
+    "PUT /api/weave-jobs/": (body: unknown) => body,
+  });
+  show(
+    <Routes>
+      <Route path="/" element={<BenchLine />} />
+      <Route path="/weaves/:id" element={<p>its place</p>} />
+    </Routes>,
+  );
+  const line = screen.getByLabelText("Bench line");
+  await waitFor(() => expect(asked.some((one) => one.path === "/api/preferences")).toBe(true));
+  fireEvent.change(line, { target: { value: "byzantine 190 0.9 id 3.4" } });
+  expect(await screen.findByText("to close,")).toBeTruthy();
+  fireEvent.submit(line.closest("form")!);
+  expect(await screen.findByText("its place")).toBeTruthy();
+  expect(asked.find((one) => one.method === "PUT")!.body).toMatchObject({
+    data: { weaveId: "byzantine", piece: { lengthMm: 190, units: null }, innerDiameterMm: [3.4] },
+  });
+});
+
 it("asks for a ring where the line is no form, and says what it cannot read", async () => {
   serve({
     ...PREFERENCES,
     "POST /api/line/form": null,
+    "POST /api/line/weave": null,
     "POST /api/line": new Refused({
       code: "line-unreadable",
       detail: 'I do not know what "wobbly" means here.',

@@ -1,7 +1,15 @@
 /** Starting a weave job: from the weave looked at, from the bench line. */
 import { call } from "../api/client";
-import { changed } from "../api/queries";
-import type { PieceSpec, WeaveEntry, WeaveJobData } from "../api/types";
+import { changed, queries } from "../api/queries";
+import type {
+  Choices,
+  Kept,
+  PieceSpec,
+  SpoolData,
+  WeaveEntry,
+  WeaveJobData,
+  WeaveLineAnswer,
+} from "../api/types";
 import { capital } from "./words";
 
 export interface WeaveRingsChosen {
@@ -54,4 +62,37 @@ export async function keepWeave(data: WeaveJobData): Promise<string> {
   await call("PUT", `/api/weave-jobs/${id}`, { version: null, data });
   changed("weave-jobs", "bench");
   return id;
+}
+
+/** A bench line's answer as a job. A spool of that metal and size is taken if there is one. */
+export async function takeWeaveLine(
+  answer: WeaveLineAnswer,
+  text: string,
+  choices: Choices,
+): Promise<string> {
+  const spools = await queries.ensureQueryData({
+    queryKey: ["spools"],
+    queryFn: () => call<Kept<SpoolData>[]>("GET", "/api/spools"),
+  });
+  const spool = spools.find(
+    ({ data }) =>
+      data.metal === answer.metal && Math.abs(data.wireDiameterMm - answer.wireDiameterMm) < 0.035,
+  );
+  const rings = {
+    spoolId: spool?.id ?? null,
+    metal: answer.metal,
+    wireMm: answer.wireDiameterMm,
+    innerMm: answer.innerDiameterMm,
+  };
+  const job = blankWeave(
+    { id: answer.weaveId, name: answer.name, kind: answer.kind },
+    rings,
+    choices.sparePercent,
+  );
+  const { lengthMm, units, rows, columns } = answer;
+  return keepWeave({
+    ...job,
+    name: text.trim().slice(0, 120),
+    piece: { ...job.piece, lengthMm, units, rows, columns },
+  });
 }

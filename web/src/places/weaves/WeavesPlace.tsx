@@ -9,6 +9,7 @@ import { FigureRow } from "../../shared/Why";
 import { WireChoice } from "../../shared/WireChoice";
 import { problemWords } from "../../shared/words";
 import { innerFor, useSolved, useWeaveChoice } from "./useWeave";
+import { OwnWeaves } from "./OwnWeaves";
 import { WeaveLadder } from "./WeaveLadder";
 import { WeaveView } from "./WeaveView";
 import { weaveNoteWords } from "./weaveWords";
@@ -136,6 +137,7 @@ function Weave({
             top.current?.scrollIntoView?.({ block: "nearest" });
           }}
         />
+        <OwnWeaves weave={weave} onTaken={(id) => change({ weave: id, innerMm: [inner[0]!] })} />
       </aside>
     </div>
   );

@@ -4,6 +4,8 @@ import type { Note, Tightness, WeaveEntry, WeaveSolved } from "../../api/types";
 import { arcs, cellsFor, patch, RING, type WeavePose } from "../../drawing/weave";
 import { PREFERENCES, Refused, serve, show } from "../../test/app";
 import { innerFor } from "./useWeave";
+import { OwnWeaves } from "./OwnWeaves";
+import { ShelfPlace } from "./ShelfPlace";
 import { WeavesPlace } from "./WeavesPlace";
 import { TIGHTNESS, weaveNoteWords } from "./weaveWords";
 
@@ -15,6 +17,7 @@ const entry = (id: string, name: string, more: Partial<WeaveEntry> = {}): WeaveE
   sizes: [{ id: "ring", name: "ring", usualRatio: 1 }],
   ringsInCell: 1,
   links: [0, 0, 1, 0],
+  own: null,
   sources: [],
   usualLow: 3.3,
   usualHigh: 4.2,
@@ -222,5 +225,82 @@ describe("the place", () => {
     });
     show(<WeavesPlace />);
     expect((await screen.findByRole("alert")).textContent).toContain("could not be solved");
+  });
+});
+
+describe("weaves of one's own", () => {
+  it("are taken in from a file, or refused with the reason", async () => {
+    const taken: string[] = [];
+    let answer: unknown = new Refused({ detail: "The rings are not linked as the file says." });
+    const asked = serve({ "POST /api/own-weaves": () => answer });
+    show(<OwnWeaves weave={entry("byzantine", "byzantine")} onTaken={(id) => taken.push(id)} />);
+    expect(screen.queryByText("take it away")).toBeNull();
+    const chosen = () => {
+      const file = new File(['{"format":"toroid-weave"}'], "own.json");
+      Object.defineProperty(file, "text", { value: () => Promise.resolve('{"format":"toroid-weave"}') });
+      fireEvent.change(screen.getByLabelText("A weave as a file"), { target: { files: [file] } });
+    };
+    chosen();
+    expect((await screen.findByRole("alert")).textContent).toContain("not linked");
+    answer = entry("own", "my own", { own: "o1" });
+    chosen();
+    await waitFor(() => expect(taken).toEqual(["own"]));
+    expect(screen.queryByRole("alert")).toBeNull();
+    expect(asked[0]!.method).toBe("POST");
+  });
+
+  it("can be taken away again", async () => {
+    const asked = serve({ "DELETE /api/own-weaves/o1": null });
+    show(<OwnWeaves weave={entry("own", "my own", { own: "o1" })} onTaken={() => {}} />);
+    fireEvent.click(screen.getByText("take it away"));
+    await waitFor(() => expect(asked.some((one) => one.method === "DELETE")).toBe(true));
+  });
+});
+
+describe("every weave on every rod", () => {
+  it("shows how each sits and takes one to its place", async () => {
+    const cell = (mandrelId: string, rod: number, inner: number | null) => ({
+      mandrelId,
+      mandrelDiameterMm: rod,
+      closedInnerMm: inner,
+      aspectRatio: inner,
+      nominalAspectRatio: rod,
+      massPerRingG: null,
+      costPerRing: null,
+      ringsPossible: null,
+      weaves: [],
+      refusal: null,
+    });
+    const asked = serve({
+      ...PREFERENCES,
+      "POST /api/rings/table": [
+        {
+          spoolId: "s1",
+          name: "Spool 3",
+          metal: "copper",
+          wireDiameterMm: 1,
+          measurements: 0,
+          cells: [cell("m1", 3, 3.1), cell("m2", 4, 4.2), cell("m3", 30, null)],
+        },
+      ],
+      "GET /api/weaves": [entry("byzantine", "byzantine"), TWO],
+      "POST /api/weaves/shelf": [3.1, 4.2].map((innerDiameterMm, i) => ({
+        wireDiameterMm: 1,
+        innerDiameterMm,
+        aspectRatio: innerDiameterMm,
+        weaves: [{ weaveId: "byzantine", tightness: i === 0 ? "WILL_NOT_CLOSE" : "USUAL", playPercent: 4 }],
+      })),
+    });
+    show(<ShelfPlace />);
+    expect(await screen.findByRole("button", { name: "byzantine on 3: will not close" })).toBeTruthy();
+    expect(screen.queryByText("Japanese 4-in-1, square")).toBeNull();
+    fireEvent.click(screen.getByRole("button", { name: "byzantine on 4: drapes" }));
+    expect(JSON.parse(localStorage.getItem("toroid-weave")!)).toMatchObject({
+      weave: "byzantine",
+      innerMm: [4.2],
+    });
+    expect(asked.find((one) => one.path === "/api/weaves/shelf")!.body).toMatchObject({
+      rings: [{ innerDiameterMm: [3.1] }, { innerDiameterMm: [4.2] }],
+    });
   });
 });

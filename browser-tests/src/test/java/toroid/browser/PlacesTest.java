@@ -18,8 +18,13 @@ class PlacesTest extends BrowserTest {
         String spool = DEMO + page.locator("aside a").first().getAttribute("href");
         visit(DEMO + "/");
         String run = DEMO
-                + page.locator("a[href^='/making/']:not([href*=form])").first().getAttribute("href");
+                + page.locator("a[href^='/making/']:not([href*=form]):not([href*=weave])")
+                        .first()
+                        .getAttribute("href");
         String formRun = DEMO + page.locator("a[href^='/making/form/']").first().getAttribute("href");
+        String weaveRun =
+                DEMO + page.locator("a[href^='/making/weave/']").first().getAttribute("href");
+        String weave = DEMO + page.locator("li a[href^='/weaves/']").first().getAttribute("href");
         String form = DEMO + page.locator("a[href^='/shapes/']").first().getAttribute("href");
         var places = new ArrayList<>(List.of(
                 DEMO + "/",
@@ -33,6 +38,7 @@ class PlacesTest extends BrowserTest {
                 job.replace("/rings/", "/print/"),
                 DEMO + "/nowhere"));
         places.addAll(List.of(DEMO + "/shapes", form, formRun, DEMO + "/shapes/practice", DEMO + "/weaves"));
+        places.addAll(List.of(weave, weaveRun, DEMO + "/weaves/shelf"));
         return places;
     }
 

@@ -3,55 +3,13 @@ package toroid.server.weave;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import toroid.core.quantity.Figure;
-import toroid.core.quantity.Note;
 import toroid.core.weave.assembly.Attempt;
-import toroid.core.weave.assembly.PreClosed;
 import toroid.core.weave.fault.Diagnosis;
 import toroid.core.weave.fault.Question;
-import toroid.core.weave.piece.PieceExtent;
 
 /** What is asked of a piece of a weave and what is answered. Lengths mm, masses g; rings are told by their place in the piece. */
 final class PieceAnswers {
     private PieceAnswers() {}
-
-    /** Rings of one colour: of each size class, and all. */
-    record ColourCount(
-            @NotNull String colour,
-            @NotNull List<Integer> ringCount,
-            @NotNull int total) {}
-
-    /**
-     * What a piece takes.
-     *
-     * @param ringCount of each size class, spare left out
-     * @param total all of them
-     * @param preClosed three numbers: no order closes more than the bound; in the order shown; in it with hands that hold so many
-     * @param opened in the order shown
-     * @param spare of each size class, on top
-     * @param units cells of a chain or tube; null of a sheet
-     * @param rowCounts rings in each row of a sheet; null otherwise
-     * @param taut room it takes pulled taut; null where rings do not fit
-     * @param rest room it takes at rest
-     * @param doubles whether rings take one another's path
-     */
-    record PieceCount(
-            @NotNull String weaveId,
-            @NotNull List<Integer> ringCount,
-            @NotNull int total,
-            @NotNull PreClosed preClosed,
-            @NotNull int opened,
-            @NotNull List<Integer> spare,
-            Integer units,
-            List<Integer> rowCounts,
-            PieceExtent taut,
-            PieceExtent rest,
-            @NotNull List<Double> wireMm,
-            @NotNull double massG,
-            @NotNull boolean doubles,
-            @NotNull List<ColourCount> colours,
-            @NotNull List<Figure> figures,
-            @NotNull List<Note> notes) {}
 
     /**
      * A piece ring by ring.

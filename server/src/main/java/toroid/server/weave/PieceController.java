@@ -22,7 +22,7 @@ class PieceController {
             summary =
                     "How many rings a length or a sheet takes: closed beforehand, opened, spare, of each size and colour")
     @PostMapping("/{id}/count")
-    PieceAnswers.PieceCount count(@PathVariable String id, @RequestBody @Valid PieceQuestion question) {
+    PieceCount count(@PathVariable String id, @RequestBody @Valid PieceQuestion question) {
         return workshop.count(id, question);
     }
 

@@ -119,7 +119,7 @@ public class PieceWorkshop {
         return question.colours() == null ? ColourSpec.plain(metal(question).id()) : question.colours();
     }
 
-    PieceAnswers.PieceCount count(String id, PieceQuestion question) {
+    public PieceCount count(String id, PieceQuestion question) {
         WeaveFiles.Filed weave = files.byId(id);
         Laid laid = laid(weave, question);
         WeaveRings rings = rings(question);
@@ -127,7 +127,7 @@ public class PieceWorkshop {
         double spare = question.spec().spare();
         var cell = new Cell(weave, rings);
         PieceWork work = PieceWork.of(laid.piece(), rings, laid.preClosed(), cell.taut(), cell.rest(), spare, density);
-        return new PieceAnswers.PieceCount(
+        return new PieceCount(
                 id,
                 work.ringCount(),
                 work.total(),
@@ -146,10 +146,10 @@ public class PieceWorkshop {
                 List.of(cell.verdict()));
     }
 
-    private static List<PieceAnswers.ColourCount> colourCounts(Piece piece, ColourSpec spec) {
+    private static List<ColourCount> colourCounts(Piece piece, ColourSpec spec) {
         int[][] counts = spec.toCore().counts(piece);
         return IntStream.range(0, counts.length)
-                .mapToObj(colour -> new PieceAnswers.ColourCount(
+                .mapToObj(colour -> new ColourCount(
                         spec.palette().get(colour),
                         Arrays.stream(counts[colour]).boxed().toList(),
                         Arrays.stream(counts[colour]).sum()))

@@ -117,6 +117,14 @@ public class WeaveWorkshop {
                 List.of(WeaveNotes.verdict(ratio, least, rings.wireMm())));
     }
 
+    /** The inner diameter in wire diameters in the middle of where a weave drapes, first size. */
+    public double usualAspectRatio(String id) {
+        double least = smallestOf(files.byId(id));
+        return (Tightness.aspectRatioAt(Tightness.TIGHT_BELOW, least)
+                        + Tightness.aspectRatioAt(Tightness.USUAL_BELOW, least))
+                / 2;
+    }
+
     /** One of the maker's own, taken in and solved. */
     WeaveAnswers.WeaveEntry take(String text) {
         WeaveFiles.Filed weave = files.take(text);

@@ -65,4 +65,23 @@ class LineTest extends ApiTest {
                 .isEqualTo("unreadable-length");
         assertThat(read("/api/metals").body()).hasSizeGreaterThan(10);
     }
+
+    /** Exact: rings of a taut single chain each take their inner diameter, 190 = 47 · 4 + 2 wires. */
+    @Test
+    void aWeaveIsCountedFromTheLine() {
+        Answer answer = tell("/api/line/weave", Map.of("text", "single chain 190 1.0 id 4"));
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.at("/count/total").asInt()).isEqualTo(47);
+        assertThat(answer.at("/ringsSaid").asBoolean()).isTrue();
+        Answer usual = tell("/api/line/weave", Map.of("text", "european 4-in-1 6x8"));
+        assertThat(usual.at("/count/total").asInt()).isEqualTo(48);
+        assertThat(usual.at("/ringsSaid").asBoolean()).isFalse();
+        assertThat(usual.at("/count/notes/0/severity").asText()).isEqualTo("GOOD");
+        assertThat(tell("/api/line/weave", Map.of("text", "1.0 on 4.5")).status())
+                .isEqualTo(204);
+        assertThat(tell("/api/line/weave", Map.of("text", "byzantine tomorrow"))
+                        .at("/detail")
+                        .asText())
+                .contains("tomorrow");
+    }
 }

@@ -1,0 +1,114 @@
+package toroid.server.line;
+
+import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import toroid.core.line.RingLine;
+import toroid.core.line.WeaveLine;
+import toroid.core.line.WeaveLineReader;
+import toroid.core.quantity.GaugeTable;
+import toroid.core.weave.pattern.Lattice;
+import toroid.core.weave.pattern.WeavePattern;
+import toroid.server.weave.PieceCount;
+import toroid.server.weave.PieceQuestion;
+import toroid.server.weave.PieceWorkshop;
+import toroid.server.weave.WeaveFiles;
+import toroid.server.weave.WeaveWorkshop;
+
+@RestController
+class WeaveLineController {
+    private static final double USUAL_WIRE_MM = 1;
+    private static final double USUAL_LENGTH_MM = 180;
+    private static final int USUAL_ROWS = 9;
+    private static final int USUAL_COLUMNS = 12;
+
+    private final WeaveFiles files;
+    private final WeaveWorkshop weaves;
+    private final PieceWorkshop pieces;
+
+    WeaveLineController(WeaveFiles files, WeaveWorkshop weaves, PieceWorkshop pieces) {
+        this.files = files;
+        this.weaves = weaves;
+        this.pieces = pieces;
+    }
+
+    /**
+     * A line about a weave, counted in the rings said, else in rings in the middle of where it drapes.
+     *
+     * @param innerDiameterMm one for each ring size
+     * @param ringsSaid whether the line named the ring, rather than leaving it to what is usual
+     */
+    record WeaveLineAnswer(
+            @NotNull String weaveId,
+            @NotNull String name,
+            @NotNull Lattice.Kind kind,
+            @NotNull double wireDiameterMm,
+            @NotNull List<Double> innerDiameterMm,
+            @NotNull boolean ringsSaid,
+            @NotNull String metal,
+            Double lengthMm,
+            Integer units,
+            Integer rows,
+            Integer columns,
+            @NotNull PieceCount count,
+            @NotNull List<RingLine.Understood> understood) {}
+
+    @Operation(summary = "The bench line for weaves; 204 when the line does not begin with one")
+    @PostMapping("/api/line/weave")
+    ResponseEntity<WeaveLineAnswer> weave(@RequestBody LineController.LineQuestion question) {
+        GaugeTable table = question.bareGauge() == null ? GaugeTable.AWG : question.bareGauge();
+        List<WeavePattern> all =
+                files.all().stream().map(WeaveFiles.Filed::pattern).toList();
+        return WeaveLineReader.read(question.text(), table, all)
+                .map(line -> ResponseEntity.ok(solved(line)))
+                .orElseGet(() -> ResponseEntity.noContent().build());
+    }
+
+    private WeaveLineAnswer solved(WeaveLine line) {
+        WeavePattern weave = line.weave();
+        double wire = line.wire() == null ? USUAL_WIRE_MM : line.wire().length().inMillimetres();
+        double first = line.inner() != null
+                ? line.inner().length().inMillimetres()
+                : round(wire * (line.aspectRatio() != null ? line.aspectRatio() : weaves.usualAspectRatio(weave.id())));
+        var inner = new ArrayList<Double>();
+        for (WeavePattern.RingClass size : weave.classes()) {
+            inner.add(inner.isEmpty() ? first : round(size.usualRatio() * (first + wire) - wire));
+        }
+        boolean sheet = weave.lattice().kind() == Lattice.Kind.SHEET;
+        boolean said = line.length() != null || line.units() != null;
+        Double length = line.length() != null
+                ? Double.valueOf(line.length().length().inMillimetres())
+                : sheet || said ? null : Double.valueOf(USUAL_LENGTH_MM);
+        Integer rows = !sheet ? null : line.rows() != null ? line.rows() : Integer.valueOf(USUAL_ROWS);
+        Integer columns = !sheet || length != null
+                ? null
+                : line.columns() != null ? line.columns() : Integer.valueOf(USUAL_COLUMNS);
+        String metal = line.metal() == null ? "copper" : line.metal().id();
+        var question = new PieceQuestion(
+                wire, inner, metal, length, line.units(), rows, columns, null, null, null, null, null, null, null);
+        return new WeaveLineAnswer(
+                weave.id(),
+                weave.name(),
+                weave.lattice().kind(),
+                wire,
+                inner,
+                line.inner() != null || line.aspectRatio() != null,
+                metal,
+                length,
+                line.units(),
+                rows,
+                columns,
+                pieces.count(weave.id(), question),
+                line.understood());
+    }
+
+    /** To the hundredth a caliper reads. */
+    private static double round(double mm) {
+        return Math.max(0.1, Math.round(mm * 100) / 100.0);
+    }
+}

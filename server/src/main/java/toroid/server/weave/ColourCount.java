@@ -1,0 +1,10 @@
+package toroid.server.weave;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+
+/** Rings of one colour: of each size class, and all. */
+public record ColourCount(
+        @NotNull String colour,
+        @NotNull List<Integer> ringCount,
+        @NotNull int total) {}

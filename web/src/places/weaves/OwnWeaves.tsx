@@ -1,0 +1,71 @@
+import { useRef, useState } from "react";
+import { call, Problem } from "../../api/client";
+import { changed } from "../../api/queries";
+import type { WeaveEntry } from "../../api/types";
+import { say } from "../../shared/says";
+
+/** Weaves of the maker's own, in the open format: in, out, away. */
+export function OwnWeaves({ weave, onTaken }: { weave: WeaveEntry; onTaken: (id: string) => void }) {
+  const file = useRef<HTMLInputElement>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const take = async (chosen: File | undefined) => {
+    setRefused(null);
+    if (!chosen) {
+      return;
+    }
+    try {
+      const taken = await call<WeaveEntry>("POST", "/api/own-weaves", await chosen.text());
+      changed("weaves");
+      onTaken(taken.id);
+      say(`${taken.name} is among the weaves.`);
+    } catch (failure) {
+      setRefused(
+        failure instanceof Problem
+          ? failure.body.detail
+          : "The server is not answering; the file was not taken in.",
+      );
+    }
+    if (file.current) {
+      file.current.value = "";
+    }
+  };
+  const away = async () => {
+    await call("DELETE", `/api/own-weaves/${weave.own}`);
+    changed("weaves");
+    say(`${weave.name} was taken away.`, {
+      label: "bring it back",
+      run: () => {
+        void call("POST", `/api/own-weaves/${weave.own}/restore`).then(() => changed("weaves"));
+      },
+    });
+  };
+  return (
+    <div className="own-weaves small">
+      <input
+        ref={file}
+        type="file"
+        accept=".json,application/json"
+        className="sr-only"
+        aria-label="A weave as a file"
+        tabIndex={-1}
+        onChange={(event) => void take(event.target.files?.[0])}
+      />
+      <button className="quiet small" onClick={() => file.current?.click()}>
+        bring a weave in
+      </button>
+      <a className="quiet small" href={`/api/weaves/${weave.id}/file`} download={`${weave.id}.json`}>
+        this one as a file
+      </a>
+      {weave.own && (
+        <button className="quiet small" onClick={() => void away()}>
+          take it away
+        </button>
+      )}
+      {refused && (
+        <p className="stop" role="alert">
+          {refused}
+        </p>
+      )}
+    </div>
+  );
+}
