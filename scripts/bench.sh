@@ -11,6 +11,8 @@ bench_command() {
   classpath="performance/target/classes:core/target/classes:$(cat "$VAR/bench-classpath")"
   say "core (about seven minutes)"
   java -cp "$classpath" toroid.performance.Measure "$VAR/jmh.json" >"$VAR/jmh.log" 2>&1 || fail "JMH failed; see $VAR/jmh.log"
+  say "weaves by a general solver"
+  java -cp "$classpath" toroid.core.weave.solve.SolverRatio 3 >"$VAR/ratio.md" || fail "the general solver could not be run"
   cluster_start test-pg relaxed
   cluster_database toroid_bench anew
   use_database toroid_bench
@@ -25,6 +27,22 @@ bench_command() {
   java -cp performance/target/classes toroid.performance.ApiLoad "http://127.0.0.1:$port" >"$VAR/load.md" || fail "the load failed"
   say "the screen's geometry"
   (cd web && TOROID_URL="http://127.0.0.1:$port" TOROID_OUT="$VAR/geometry.md" npm run -s geometry >"$VAR/geometry.log") || fail "the geometry could not be measured; see $VAR/geometry.log"
-  python3 scripts/performance.py "$VAR/jmh.json" "$VAR/load.md" "$VAR/geometry.md" >docs/performance.md
+  say "20 000 rings in the round"
+  need_chromium
+  orbit_page >"$VAR/orbit.md" || fail "the rings could not be turned; see $VAR/orbit.log"
+  python3 scripts/performance.py "$VAR/jmh.json" "$VAR/load.md" "$VAR/geometry.md" "$VAR/ratio.md" "$VAR/orbit.md" >docs/performance.md
   say "written to docs/performance.md"
+}
+
+# Builds the page, opens it without a window and prints the table it left.
+orbit_page() {
+  (cd web && npm run -s orbit >"$VAR/orbit.log" 2>&1) || return 1
+  echo '<!doctype html><meta charset="utf-8"><body><script src="orbit.js"></script>' >web/dist-orbit/index.html
+  local profile
+  profile=$(mktemp -d)
+  /usr/bin/chromium --headless --no-sandbox --disable-quic --no-first-run --disable-background-networking --disable-component-update \
+    --disable-sync --use-gl=angle --use-angle=swiftshader --enable-unsafe-swiftshader --user-data-dir="$profile" \
+    --timeout=120000 --dump-dom "file://$ROOT/web/dist-orbit/index.html" 2>>"$VAR/orbit.log" |
+    sed -n '/^<pre\|id="told"/,/<\/pre>/p' | sed 's/.*<pre id="told">//; s/<\/pre>.*//'
+  rm -rf "$profile"
 }

@@ -49,7 +49,13 @@ for benchmark, words in (("smallestAspectRatio", "smallest AR"), ("tautPitch", "
     times = sorted(median_ms(name, benchmark) for name in weaves)
     if times:
         print(f"\nMedian of the catalogue, {words}: {times[len(times) // 2]:.1f} ms.")
+print("\n## Weaves by a general solver\n")
+print("The same problem, one start each, by Hipparchus' `SQPOptimizerS` and by ours in one run; short by, in ring radii: how far each")
+print("is below the wider of the two gaps. Failed: it threw, or ended in another weave.\n")
+print(open(sys.argv[4], encoding="utf-8").read())
 print("\n## In the round\n")
+print(open(sys.argv[5], encoding="utf-8").read())
+print("Software drawing, without a graphics card; each frame is read back.\n")
 print("The screen's part of one change: the wires' skins made anew from the points the server sent, in Node, median of 50.\n")
 print(open(sys.argv[3], encoding="utf-8").read())
 print("\n## API on loopback, demo workshop\n")

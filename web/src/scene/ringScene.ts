@@ -195,6 +195,11 @@ export class RingScene extends Stage {
     return box;
   }
 
+  /** Pixels from which it counts, corners round the wire, round the ring: how fine rings are drawn now. */
+  get detail(): readonly [number, number, number] {
+    return FINENESS[Math.max(0, this.fineness)]!;
+  }
+
   /** Which fineness rings of this size on the screen want. */
   private wanted(): number {
     const across = (2 * (this.shown?.patch.rings[6] ?? 1)) / this.mmPerPixel;

@@ -174,6 +174,18 @@ export class Stage {
     }
   }
 
+  /** Draws at once and waits until it is there; for measuring. */
+  drawNow(): void {
+    this.renderer.render(this.scene, this.camera);
+    const gl = this.renderer.getContext();
+    gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
+  }
+
+  /** Triangles in the last picture. */
+  get drawn(): number {
+    return this.renderer.info.render.triangles;
+  }
+
   dispose(): void {
     this.controls.dispose();
     this.renderer.dispose();
