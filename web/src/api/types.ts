@@ -101,6 +101,7 @@ export type WeaveInHand = Received<Schemas["WeaveInHand"]>;
 export type Attempt = Received<Schemas["AttemptAnswer"]>;
 export type Diagnosis = Received<Schemas["DiagnosisAnswer"]>;
 export type SeenAnswer = Received<Schemas["SeenAnswer"]>;
+export type WeaveBendAnswer = Received<Schemas["WeaveBendAnswer"]>;
 export type WeaveShelf = Received<Schemas["WeaveShelf"]>;
 export type Tightness = WeaveSolved["tightness"];
 export type Temper = SpoolData["temper"];

@@ -33,6 +33,7 @@ export const FIGURE_NAMES: Record<string, string> = {
   "weave-rest": "at rest",
   "weave-shortest": "pushed together",
   "weave-across": "across, taut",
+  "weave-bend": "bends round a rod of",
   "weave-per-100": "rings in 100 mm",
   "weave-mass-per-100": "100 mm weigh",
   "weave-per-square": "rings in a square cm",

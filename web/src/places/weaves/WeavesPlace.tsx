@@ -40,7 +40,7 @@ function Weave({
 }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const inner = innerFor(weave, choice);
-  const { judged, solved, poses, working, stale, problem } = useSolved(weave, choice, inner);
+  const { judged, solved, bend, poses, working, stale, problem } = useSolved(weave, choice, inner);
   const [pull, setPull] = useState<number | null>(null);
   const top = useRef<HTMLHeadingElement>(null);
   const at = placeOf(pull, poses, solved?.restPitchMm ?? null);
@@ -124,7 +124,7 @@ function Weave({
           </label>
         )}
         {solved && !stale && <MakePiece weave={weave} choice={choice} inner={inner} fits={solved.fits} />}
-        {solved && !stale && <Figures solved={solved} units={units} />}
+        {solved && !stale && <Figures solved={solved} bend={bend?.bend ?? null} units={units} />}
       </section>
       <aside aria-label="Every weave">
         <WeaveLadder
@@ -206,7 +206,7 @@ const DECIMALS: Record<string, number> = {
 const HERO = ["weave-per-100", "weave-per-square"];
 
 /** The number that matters largest; every figure opens to its why. */
-function Figures({ solved, units }: { solved: WeaveSolved; units: Units }) {
+function Figures({ solved, bend, units }: { solved: WeaveSolved; bend: Figure | null; units: Units }) {
   const hero = solved.figures.find((figure) => HERO.includes(figure.id));
   const shown = (figure: Figure) =>
     figure.unit === "mm"
@@ -225,7 +225,7 @@ function Figures({ solved, units }: { solved: WeaveSolved; units: Units }) {
         </div>
       )}
       <div className="weave-columns">
-        {solved.figures
+        {[...solved.figures, ...(bend ? [bend] : [])]
           .filter((figure) => figure !== hero)
           .map((figure) => (
             <FigureRow key={figure.id} figure={figure}>

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { call, Problem } from "../../api/client";
-import type { WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
+import type { WeaveBendAnswer, WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
 
 /** The rings a weave is looked at in, and which weave. */
 export interface WeaveChoice {
@@ -75,7 +75,14 @@ export function useSolved(weave: WeaveEntry | undefined, choice: WeaveChoice, in
     queryFn: ({ signal }) => call<WeavePose[]>("POST", `/api/weaves/${weave!.id}/poses`, body, signal),
     ...options,
   });
+  const bend = useQuery({
+    queryKey: ["weave-bend", weave?.id, body.wireDiameterMm, body.innerDiameterMm],
+    queryFn: ({ signal }) => call<WeaveBendAnswer>("POST", `/api/weaves/${weave!.id}/bend`, body, signal),
+    ...options,
+    enabled: weave?.kind === "CHAIN" && solved.data?.weaveId === weave.id && !solved.isPlaceholderData,
+  });
   return {
+    bend: bend.data?.weaveId === weave?.id && !bend.isPlaceholderData ? bend.data : undefined,
     judged: judged.data?.weaveId === weave?.id ? judged.data : undefined,
     solved: solved.data?.weaveId === weave?.id ? solved.data : undefined,
     poses: poses.data,

@@ -180,6 +180,20 @@ describe("the place", () => {
     "POST /api/weaves/byzantine/judge": SOLVED,
     "POST /api/weaves/japanese-4-in-1/judge": { ...SOLVED, weaveId: "japanese-4-in-1" },
     "POST /api/weaves/byzantine/solve": SOLVED,
+    "POST /api/weaves/byzantine/bend": {
+      weaveId: "byzantine",
+      bend: {
+        id: "weave-bend",
+        value: 7.3,
+        low: 7.3,
+        high: 7.3,
+        unit: "mm",
+        basis: "THEORY",
+        formula: "the fewest cells",
+        worked: "8 cells",
+        source: "rigid rings",
+      },
+    },
     "POST /api/weaves/byzantine/poses?": [CHAIN, { ...CHAIN, pitchMm: 5.6 }, { ...CHAIN, pitchMm: 6.46 }],
     "POST /api/weaves/byzantine/poses": [CHAIN, { ...CHAIN, pitchMm: 5.6 }, { ...CHAIN, pitchMm: 6.46 }],
     "POST /api/weaves/japanese-4-in-1/solve": { ...SOLVED, weaveId: "japanese-4-in-1" },
@@ -198,6 +212,8 @@ describe("the place", () => {
     expect(screen.getByTestId("weave-figures").textContent).toContain("93");
     fireEvent.click(screen.getByText("a cell, taut"));
     expect(screen.getByText("the longest cell")).toBeTruthy();
+    fireEvent.click(await screen.findByText("bends round a rod of"));
+    expect(screen.getByText("8 cells")).toBeTruthy();
   });
 
   it("asks for every ring size a weave mixes, and keeps what was chosen", async () => {

@@ -19,8 +19,9 @@ class Screenshots extends BrowserTest {
     @Test
     void takeAll() {
         take("bench", DEMO + "/");
-        String run =
-                page.locator("a[href^='/making/']:not([href*=form])").first().getAttribute("href");
+        String run = page.locator("a[href^='/making/']:not([href*=form]):not([href*=weave])")
+                .first()
+                .getAttribute("href");
         String formRun = page.locator("a[href^='/making/form/']").first().getAttribute("href");
         page.getByText("Mail collar, sea queen").first().waitFor();
         visit(DEMO + "/notebook");
@@ -47,6 +48,12 @@ class Screenshots extends BrowserTest {
         visit(DEMO + "/weaves");
         page.getByTestId("weave-figures").waitFor();
         take("weaves", DEMO + "/weaves");
+        visit(DEMO + "/");
+        visit(DEMO + form("Helmsman's chain"));
+        page.getByText("put together").click();
+        page.getByLabel("Rings put in").fill("30");
+        page.waitForTimeout(900);
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("weave-piece.png")));
         visit(DEMO + "/");
         page.keyboard().press("/");
         page.keyboard().type("300 rings 18ga id 3.5 brass");

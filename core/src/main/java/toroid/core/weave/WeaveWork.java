@@ -7,6 +7,7 @@ import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
+import toroid.core.weave.solve.BendSolve;
 import toroid.core.weave.solve.Pose;
 import toroid.core.weave.solve.WeaveSolver;
 import toroid.core.weave.solve.WeaveSolver.Closest;
@@ -140,6 +141,15 @@ public final class WeaveWork {
                 * (lattice.across() > 0
                         ? pose.across()
                         : pose.pitch() * lattice.shared().getY());
+    }
+
+    /** How tightly it bends, mm; null for what is no chain, does not fit, or closes to no loop looked at ({@link BendSolve}). */
+    public WeaveBend bend() {
+        BendSolve.Bend bend = BendSolve.tightest(pattern, closest, thickness());
+        return bend == null
+                ? null
+                : new WeaveBend(
+                        bend.cells(), 2 * bend.insideRadius() * rings.unitMm(), bend.middleRadius() * rings.unitMm());
     }
 
     /** Its rings as far from touching as they come, in mm; null where they do not fit. */

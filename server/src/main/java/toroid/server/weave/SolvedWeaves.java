@@ -3,9 +3,14 @@ package toroid.server.weave;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleSupplier;
 import org.springframework.stereotype.Component;
 import toroid.core.weave.WeaveAnswer;
+import toroid.core.weave.WeaveBend;
+import toroid.core.weave.WeaveWork;
 
 /**
  * Answers, each solved once. A weave knows no scale, so an answer is kept for 1 mm wire by the weave's text and its rings' aspect
@@ -33,7 +38,7 @@ class SolvedWeaves {
         String question = weave.sum() + "/" + SOLVER + WeaveDesk.named(aspectRatios);
         return repository
                 .findById(question)
-                .map(kept -> read(kept.answer()))
+                .map(kept -> read(kept.answer(), WeaveAnswer.class))
                 .orElseGet(() -> solved(weave, question, aspectRatios));
     }
 
@@ -43,15 +48,47 @@ class SolvedWeaves {
         return answer;
     }
 
-    private WeaveAnswer read(String answer) {
+    /** How tightly a chain bends, for 1 mm wire; empty where it does not, or is none. */
+    Optional<WeaveBend> bend(WeaveFiles.Filed weave, List<Double> aspectRatios) {
+        String question = weave.sum() + "/" + SOLVER + WeaveDesk.named(aspectRatios) + "/bend";
+        return repository
+                .findById(question)
+                .map(kept -> kept.answer().isEmpty() ? null : read(kept.answer(), WeaveBend.class))
+                .or(() -> bent(weave, aspectRatios, question));
+    }
+
+    private Optional<WeaveBend> bent(WeaveFiles.Filed weave, List<Double> aspectRatios, String question) {
+        if (repository.existsById(question)) {
+            return Optional.empty();
+        }
+        WeaveBend bend = desk.solve(weave, aspectRatios, WeaveWork::bend);
+        repository.save(new SolvedWeave(question, bend == null ? "" : written(bend), clock.instant()));
+        return Optional.ofNullable(bend);
+    }
+
+    /** AR_min of the first size, the others in these proportions; worked out when first asked for. */
+    double smallest(WeaveFiles.Filed weave, double[] ratios, DoubleSupplier work) {
+        String question = weave.sum() + "/" + SOLVER + "/smallest"
+                + WeaveDesk.named(Arrays.stream(ratios).boxed().toList());
+        return repository
+                .findById(question)
+                .map(kept -> Double.parseDouble(kept.answer()))
+                .orElseGet(() -> {
+                    double least = work.getAsDouble();
+                    repository.save(new SolvedWeave(question, Double.toString(least), clock.instant()));
+                    return least;
+                });
+    }
+
+    private <T> T read(String answer, Class<T> type) {
         try {
-            return mapper.readValue(answer, WeaveAnswer.class);
+            return mapper.readValue(answer, type);
         } catch (JsonProcessingException broken) {
             throw new IllegalStateException("a kept weave cannot be read", broken);
         }
     }
 
-    private String written(WeaveAnswer answer) {
+    private String written(Object answer) {
         try {
             return mapper.writeValueAsString(answer);
         } catch (JsonProcessingException never) {

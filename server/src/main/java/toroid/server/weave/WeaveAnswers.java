@@ -59,6 +59,9 @@ final class WeaveAnswers {
             @NotNull String name,
             @NotNull double usualRatio) {}
 
+    /** How tightly a chain bends: the rod it just lies round; null for what does not close to a loop. */
+    record WeaveBendAnswer(@NotNull String weaveId, Figure bend) {}
+
     /** How rings sit in a weave, without its pitches: there at once. */
     record WeaveJudged(
             @NotNull String weaveId,

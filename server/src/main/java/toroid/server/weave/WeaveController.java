@@ -52,6 +52,13 @@ class WeaveController {
         return workshop.solve(id, question);
     }
 
+    @Operation(summary = "How tightly a chain bends; may take some seconds the first time")
+    @PostMapping("/{id}/bend")
+    WeaveAnswers.WeaveBendAnswer bend(
+            @PathVariable String id, @RequestBody @Valid WeaveAnswers.WeaveQuestion question) {
+        return workshop.bend(id, question);
+    }
+
     @Operation(summary = "Poses from the shortest cell to the longest, for drawing")
     @PostMapping("/{id}/poses")
     List<WeaveAnswers.WeavePose> poses(

@@ -75,19 +75,21 @@ public class WeaveWorkshop {
         if (smallest.size() > RATIOS_KEPT) {
             smallest.keySet().removeIf(question -> question.contains("/"));
         }
-        return smallest.computeIfAbsent(question(weave, ratios), id -> {
-            var closest = WeaveSolver.closest(weave.pattern(), ratios);
-            if (!closest.solved()) {
-                throw Refusal.of(
-                        "not-solved",
-                        "innerDiameterMm",
-                        null,
-                        "%s could not be solved in these proportions."
-                                .formatted(weave.pattern().name()),
-                        "Take sizes nearer to one another.");
-            }
-            return closest.aspectRatioMin();
-        });
+        return smallest.computeIfAbsent(
+                question(weave, ratios), id -> solved.smallest(weave, ratios, () -> worked(weave.pattern(), ratios)));
+    }
+
+    private static double worked(WeavePattern pattern, double[] ratios) {
+        var closest = WeaveSolver.closest(pattern, ratios);
+        if (!closest.solved()) {
+            throw Refusal.of(
+                    "not-solved",
+                    "innerDiameterMm",
+                    null,
+                    "%s could not be solved in these proportions.".formatted(pattern.name()),
+                    "Take sizes nearer to one another.");
+        }
+        return closest.aspectRatioMin();
     }
 
     /** One ring size knows no proportion. */
@@ -177,6 +179,20 @@ public class WeaveWorkshop {
                 answer,
                 WeaveFigures.of(weave.pattern(), answer, rings, metal.densityGramsPerCubicCentimetre()),
                 WeaveNotes.of(weave.pattern(), answer, rings.wireMm()));
+    }
+
+    /** The bend with its why; none for what does not close to a loop. */
+    WeaveAnswers.WeaveBendAnswer bend(String id, WeaveAnswers.WeaveQuestion question) {
+        WeaveFiles.Filed weave = files.byId(id);
+        WeaveRings rings = rings(question);
+        WeaveWork.checkSizes(weave.pattern(), rings);
+        List<Double> ratios =
+                rings.innerMm().stream().map(inner -> inner / rings.wireMm()).toList();
+        return new WeaveAnswers.WeaveBendAnswer(
+                id,
+                solved.bend(weave, ratios)
+                        .map(bend -> bend.scaled(rings.wireMm()).figure())
+                        .orElse(null));
     }
 
     List<WeaveAnswers.WeavePose> poses(String id, WeaveAnswers.WeaveQuestion question, int count) {

@@ -172,7 +172,8 @@ class PieceApiTest extends ApiTest {
         database.update("delete from solved_weave");
         tell("/api/weaves/half-persian-3-in-1/piece", piece(1, List.of(5.0), "units", 5));
         tell("/api/weaves/half-persian-3-in-1/piece", piece(1.4, List.of(7.0), "units", 9));
-        List<String> kept = database.queryForList("select question from solved_weave", String.class);
-        assertThat(kept).hasSize(1).allMatch(question -> question.endsWith("/cell"));
+        List<String> kept = database.queryForList(
+                "select question from solved_weave where question like '%/5.00000/cell'", String.class);
+        assertThat(kept).hasSize(1);
     }
 }

@@ -30,7 +30,7 @@ public final class LinkPattern {
     }
 
     /** The pair by its lower ring, cells counted from it; of a ring with its own image, the image ahead. */
-    private static String once(Lattice lattice, int a, int b, int i, int j) {
+    static String once(Lattice lattice, int a, int b, int i, int j) {
         boolean swap = a > b || (a == b && (i < 0 || (i == 0 && wrapped(lattice, j) < 0)));
         return swap ? name(lattice, b, a, -i, -j) : name(lattice, a, b, i, j);
     }
