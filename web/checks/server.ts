@@ -53,3 +53,16 @@ export async function poses(
   const question = { wireDiameterMm, innerDiameterMm };
   return (await ask(`/api/weaves/${weave}/poses?count=${count}`, question)).json() as Promise<WeavePose[]>;
 }
+
+/** A piece of a weave in an open format. */
+export async function exportedPiece(weave: string, format: string, question: unknown): Promise<ArrayBuffer> {
+  return (await ask(`/api/weaves/${weave}/export/${format}`, question)).arrayBuffer();
+}
+
+/** How a piece is counted. */
+export async function counted(
+  weave: string,
+  question: unknown,
+): Promise<{ total: number; rest: { lengthMm: number; widthMm: number; heightMm: number } }> {
+  return (await ask(`/api/weaves/${weave}/count`, question)).json() as never;
+}

@@ -14,6 +14,7 @@ import { CataloguePlace } from "./places/shapes/CataloguePlace";
 import { PracticePlace } from "./places/shapes/PracticePlace";
 import { ShapePlace } from "./places/shapes/ShapePlace";
 import { StockPlace } from "./places/stock/StockPlace";
+import { MedallionPlace } from "./places/weaves/MedallionPlace";
 import { PiecePlace } from "./places/weaves/PiecePlace";
 import { ShelfPlace } from "./places/weaves/ShelfPlace";
 import { WeavesPlace } from "./places/weaves/WeavesPlace";
@@ -41,6 +42,7 @@ export function App() {
           <Route path="shapes/:id" element={<ShapePlace />} />
           <Route path="weaves" element={<WeavesPlace />} />
           <Route path="weaves/shelf" element={<ShelfPlace />} />
+          <Route path="weaves/medallion" element={<MedallionPlace />} />
           <Route path="weaves/:id" element={<PiecePlace />} />
           <Route path="notebook" element={<NotebookPlace />} />
           <Route path="notebook/wire/:id" element={<SpoolPage />} />

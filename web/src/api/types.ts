@@ -102,6 +102,7 @@ export type Attempt = Received<Schemas["AttemptAnswer"]>;
 export type Diagnosis = Received<Schemas["DiagnosisAnswer"]>;
 export type SeenAnswer = Received<Schemas["SeenAnswer"]>;
 export type WeaveBendAnswer = Received<Schemas["WeaveBendAnswer"]>;
+export type CompositionAnswer = Received<Schemas["CompositionAnswer"]>;
 export type WeaveShelf = Received<Schemas["WeaveShelf"]>;
 export type Tightness = WeaveSolved["tightness"];
 export type Temper = SpoolData["temper"];

@@ -1,13 +1,12 @@
 import { Link, useNavigate } from "react-router";
-import { call } from "../../api/client";
-import { changed, useBench, useFormBench, usePreferences, useSpools, useWeaveBench } from "../../api/queries";
-import type { JobInHand, Kept, RunData } from "../../api/types";
+import { useBench, useFormBench, usePreferences, useSpools, useWeaveBench } from "../../api/queries";
+import type { JobInHand } from "../../api/types";
 import { RingMark } from "../../shared/RingMark";
 import { Thread } from "../../shared/StageRing";
-import { say } from "../../shared/says";
 import { stepTitle } from "../../shared/words";
 import { many, plain, sizeText, wireLength, type Units } from "../../quantity/format";
 import { FormsInHand } from "./FormsInHand";
+import { Go } from "./Go";
 import { WeavesInHand } from "./WeavesInHand";
 import { blankJob, keepJob } from "../../shared/newJob";
 
@@ -178,7 +177,15 @@ function JobRow({ hand, units }: { hand: JobInHand; units: Units }) {
         <Thread states={hand.thread} compact />
       </div>
       <p className="small max-[859px]:hidden">{nextWords(hand)}</p>
-      <Go hand={hand} />
+      <Go
+        name={hand.job.data.name}
+        place={`/rings/${hand.job.id}`}
+        job={`ring-jobs/${hand.job.id}`}
+        making="/making"
+        refused={hand.refusal !== null}
+        openRun={hand.step ? hand.runId : null}
+        finished={hand.finished}
+      />
     </li>
   );
 }
@@ -191,40 +198,4 @@ function nextWords(hand: JobInHand): string {
     return `next: ${stepTitle(hand.step.kind).toLowerCase()}`;
   }
   return hand.finished ? "measured and noted" : "not begun";
-}
-
-function Go({ hand }: { hand: JobInHand }) {
-  const navigate = useNavigate();
-  if (hand.refusal) {
-    return (
-      <Link className="quiet" to={`/rings/${hand.job.id}`}>
-        mend it
-      </Link>
-    );
-  }
-  if (hand.step) {
-    return (
-      <Link className="quiet" to={`/making/${hand.runId}`}>
-        go on
-      </Link>
-    );
-  }
-  const begin = async () => {
-    try {
-      const run = await call<Kept<RunData>>("POST", `/api/ring-jobs/${hand.job.id}/runs`);
-      changed("bench");
-      await navigate(`/making/${run.id}`);
-    } catch {
-      say("The run could not be begun; the server did not answer.");
-    }
-  };
-  return (
-    <button
-      className="quiet"
-      onClick={() => void begin()}
-      aria-label={`${hand.finished ? "Make again" : "Begin"}: ${hand.job.data.name}`}
-    >
-      {hand.finished ? "make again" : "begin"}
-    </button>
-  );
 }

@@ -1,11 +1,10 @@
-import { Link, useNavigate } from "react-router";
-import { call, Problem } from "../../api/client";
-import { changed, usePictures } from "../../api/queries";
-import type { FormInHand, FormRunData, Kept } from "../../api/types";
+import { Link } from "react-router";
+import { usePictures } from "../../api/queries";
+import type { FormInHand } from "../../api/types";
 import { many, sizeText, wireLength, type Units } from "../../quantity/format";
 import { formStepTitle } from "../../shared/formWords";
-import { say } from "../../shared/says";
 import { WirePicture } from "../../shared/WirePicture";
+import { Go } from "./Go";
 
 /** Form jobs: in hand first, then planned, then done. */
 export function FormsInHand({ hands, units }: { hands: FormInHand[]; units: Units }) {
@@ -62,7 +61,15 @@ function FormRow({ hand, units }: { hand: FormInHand; units: Units }) {
           <span className="care">; lacks {wireLength(hand.shortMm, units)} of wire</span>
         )}
       </p>
-      <Go hand={hand} />
+      <Go
+        name={hand.job.data.name}
+        place={`/shapes/${hand.job.id}`}
+        job={`form-jobs/${hand.job.id}`}
+        making="/making/form"
+        refused={hand.refusal !== null}
+        openRun={hand.step ? hand.runId : null}
+        finished={hand.finished}
+      />
     </li>
   );
 }
@@ -76,44 +83,4 @@ function next(hand: FormInHand): string {
     return `next: ${formStepTitle(hand.step).toLowerCase()}${counted}`;
   }
   return hand.finished ? "made and noted" : "not begun";
-}
-
-function Go({ hand }: { hand: FormInHand }) {
-  const navigate = useNavigate();
-  if (hand.refusal) {
-    return (
-      <Link className="quiet" to={`/shapes/${hand.job.id}`}>
-        mend it
-      </Link>
-    );
-  }
-  if (hand.step) {
-    return (
-      <Link className="quiet" to={`/making/form/${hand.runId}`}>
-        go on
-      </Link>
-    );
-  }
-  const begin = async () => {
-    try {
-      const run = await call<Kept<FormRunData>>("POST", `/api/form-jobs/${hand.job.id}/runs`);
-      changed("bench");
-      await navigate(`/making/form/${run.id}`);
-    } catch (failure) {
-      say(
-        failure instanceof Problem
-          ? failure.body.detail
-          : "The run could not be begun; the server did not answer.",
-      );
-    }
-  };
-  return (
-    <button
-      className="quiet"
-      onClick={() => void begin()}
-      aria-label={`${hand.finished ? "Make again" : "Begin"}: ${hand.job.data.name}`}
-    >
-      {hand.finished ? "make again" : "begin"}
-    </button>
-  );
 }

@@ -1,10 +1,8 @@
-import { Link, useNavigate } from "react-router";
-import { call, Problem } from "../../api/client";
-import { changed } from "../../api/queries";
-import type { Kept, WeaveInHand, WeaveRunData } from "../../api/types";
+import { Link } from "react-router";
+import type { WeaveInHand } from "../../api/types";
 import { openRing } from "../../drawing/ring";
 import { many } from "../../quantity/format";
-import { say } from "../../shared/says";
+import { Go } from "./Go";
 
 const FIRST = 2;
 
@@ -47,7 +45,15 @@ function Row({ hand }: { hand: WeaveInHand }) {
         </p>
       </div>
       <p className="small max-[859px]:hidden">{next(hand)}</p>
-      <Go hand={hand} />
+      <Go
+        name={hand.job.data.name}
+        place={`/weaves/${hand.job.id}`}
+        job={`weave-jobs/${hand.job.id}`}
+        making="/making/weave"
+        refused={hand.refusal !== null}
+        openRun={hand.finished ? null : hand.runId}
+        finished={hand.finished}
+      />
     </li>
   );
 }
@@ -89,44 +95,4 @@ function next(hand: WeaveInHand): string {
     : hand.step === 1
       ? `next: open rings, ${hand.count} of ${hand.opened}`
       : `next: ring ${hand.step - FIRST + 1} of ${hand.steps - FIRST}`;
-}
-
-function Go({ hand }: { hand: WeaveInHand }) {
-  const navigate = useNavigate();
-  if (hand.refusal) {
-    return (
-      <Link className="quiet" to={`/weaves/${hand.job.id}`}>
-        mend it
-      </Link>
-    );
-  }
-  if (hand.runId && !hand.finished) {
-    return (
-      <Link className="quiet" to={`/making/weave/${hand.runId}`}>
-        go on
-      </Link>
-    );
-  }
-  const begin = async () => {
-    try {
-      const run = await call<Kept<WeaveRunData>>("POST", `/api/weave-jobs/${hand.job.id}/runs`);
-      changed("bench");
-      await navigate(`/making/weave/${run.id}`);
-    } catch (failure) {
-      say(
-        failure instanceof Problem
-          ? failure.body.detail
-          : "The run could not be begun; the server did not answer.",
-      );
-    }
-  };
-  return (
-    <button
-      className="quiet"
-      onClick={() => void begin()}
-      aria-label={`${hand.finished ? "Make again" : "Begin"}: ${hand.job.data.name}`}
-    >
-      {hand.finished ? "make again" : "begin"}
-    </button>
-  );
 }

@@ -2,6 +2,7 @@ import { useEffect, useRef } from "react";
 import type { FormShape, FormSolid } from "../../api/types";
 import { toneOf } from "../../drawing/metals";
 import { WireScene } from "../../scene/wireScene";
+import { LOOKS, turnByKeys } from "../../shared/turnKeys";
 import { useSize } from "../../shared/useSize";
 import type { ViewWire } from "./ShapeView";
 
@@ -13,15 +14,6 @@ interface Props {
   /** Room to keep for these wires as well; null fits what is shown. */
   room: FormShape | null;
 }
-
-const TURN = 0.12;
-
-const LOOKS = [
-  ["corner", "corner"],
-  ["face", "front"],
-  ["edge", "side"],
-  ["above", "top"],
-] as const;
 
 /** The form in the round: drag or arrow keys turn it, the wheel comes nearer. Drawn only when something changes. */
 export function SceneView({ wires, solids, metal, name, room }: Props) {
@@ -67,19 +59,7 @@ export function SceneView({ wires, solids, metal, name, room }: Props) {
         tabIndex={0}
         role="img"
         aria-label={`${name} in the round. Arrow keys turn it.`}
-        onKeyDown={(event) => {
-          const turns: Record<string, [number, number]> = {
-            ArrowLeft: [-TURN, 0],
-            ArrowRight: [TURN, 0],
-            ArrowUp: [0, -TURN],
-            ArrowDown: [0, TURN],
-          };
-          const by = turns[event.key];
-          if (by) {
-            event.preventDefault();
-            scene.current?.turn(...by);
-          }
-        }}
+        onKeyDown={(event) => turnByKeys(event, (across, up) => scene.current?.turn(across, up))}
       />
       <span className="scene-looks">
         <span className="small soft">seen from the</span>

@@ -4,6 +4,7 @@ import { RING, type Patch } from "../../drawing/weave";
 import { RingScene, type OpenAt } from "../../scene/ringScene";
 import { canDraw3d } from "../../scene/stage";
 import { FlatRings } from "./FlatRings";
+import { LOOKS, turnByKeys } from "../../shared/turnKeys";
 import { useSize } from "../../shared/useSize";
 
 /** A letter on a ring, by its place in what is shown. */
@@ -33,16 +34,8 @@ interface Props {
   className?: string;
 }
 
-const TURN = 0.12;
 const NONE: ReadonlySet<number> = new Set();
 const TAP_PX = 6;
-
-const LOOKS = [
-  ["corner", "corner"],
-  ["face", "front"],
-  ["edge", "side"],
-  ["above", "top"],
-] as const;
 
 /** A metal's tone, or one made from #rrggbb. */
 export function toneNamed(name: string): Tone {
@@ -139,19 +132,7 @@ function Solid({
         tabIndex={0}
         role="img"
         aria-label={`${name}, ${patch.count} rings in the round. Arrow keys turn it.`}
-        onKeyDown={(event) => {
-          const turns: Record<string, [number, number]> = {
-            ArrowLeft: [-TURN, 0],
-            ArrowRight: [TURN, 0],
-            ArrowUp: [0, -TURN],
-            ArrowDown: [0, TURN],
-          };
-          const by = turns[event.key];
-          if (by) {
-            event.preventDefault();
-            scene.current?.turn(...by);
-          }
-        }}
+        onKeyDown={(event) => turnByKeys(event, (across, up) => scene.current?.turn(across, up))}
         onPointerDown={(event) => {
           pressed.current = [event.clientX, event.clientY];
         }}

@@ -169,6 +169,9 @@ function MakePiece({
       <Link className="quiet" to="/weaves/shelf">
         every weave in my rods&rsquo; rings
       </Link>
+      <Link className="quiet" to="/weaves/medallion">
+        cross, star, medallion
+      </Link>
     </p>
   );
 }

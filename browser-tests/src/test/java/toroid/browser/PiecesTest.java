@@ -1,6 +1,7 @@
 package toroid.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.google.gson.Gson;
@@ -12,6 +13,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.RequestOptions;
 import java.util.HashSet;
 import java.util.List;
@@ -208,5 +210,48 @@ class PiecesTest extends BrowserTest {
                 .click();
         page.waitForURL("**/weaves");
         assertThat(page.getByTestId("verdict")).containsText("Drapes");
+    }
+
+    /** Twelve in the first of nine rows, one more in each: 12 + 13 + … + 20 = 144; common practice for a point. */
+    @Test
+    void aSheetGrowsIntoAPoint() {
+        visit(DEMO + "/weaves");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^European 4-in-1")))
+                .click();
+        Locator inside = page.getByLabel("ring, inside", new Page.GetByLabelOptions().setExact(true));
+        inside.fill("4.3");
+        inside.press("Enter");
+        exactly("Count and make a piece").click();
+        page.waitForURL(Pattern.compile(".*/weaves/[0-9a-f-]{36}"));
+        Locator all = page.locator("[data-figure=piece-rings]");
+        assertThat(all).containsText("108");
+        page.getByLabel("How rows follow each other").selectOption("GROWING");
+        assertThat(all).containsText("144");
+        page.getByLabel("How the sheet grows").selectOption("STRIPS");
+        assertThat(page.locator("[data-figure=piece-pre-closed]")).not().containsText("0");
+        // kept as it was typed
+        assertThat(page.getByText("saved")).isVisible();
+        page.reload();
+        assertThat(all).containsText("144");
+    }
+
+    @Test
+    void aWeaveOfOnesOwnIsTakenInAndAwayAgain() {
+        visit(DEMO + "/weaves");
+        String file = page.request()
+                .get(DEMO + "/api/weaves/double-chain/file")
+                .text()
+                .replace("\"double-chain\"", "\"drift-chain\"")
+                .replace("double chain 2-in-2", "drift chain");
+        Locator chooser = page.getByLabel("A weave as a file");
+        chooser.setInputFiles(new FilePayload("odd.json", "application/json", "{\"format\": 1}".getBytes(UTF_8)));
+        assertThat(page.locator(".own-weaves [role=alert]")).containsText("This is no weave");
+        chooser.setInputFiles(new FilePayload("drift.json", "application/json", file.getBytes(UTF_8)));
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("drift chain")))
+                .isVisible();
+        exactly("take it away").click();
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^drift chain"))))
+                .hasCount(0);
     }
 }

@@ -1,15 +1,12 @@
 package toroid.core.line;
 
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import toroid.core.numeric.Refusal;
 import toroid.core.quantity.GaugeTable;
 import toroid.core.quantity.LengthReading;
-import toroid.core.quantity.MakerLength;
 
 /**
  * The grammar of the bench line for rings. Words in any order:
@@ -23,21 +20,16 @@ import toroid.core.quantity.MakerLength;
  * </pre>
  */
 public final class BenchLine {
-    private static final int LONGEST_LINE = 200;
-    private static final int MOST_WORDS_IN_A_LENGTH = 4;
     private static final Pattern COUNT = Pattern.compile("(\\d{1,6})x?|x(\\d{1,6})");
     private static final Pattern GRAMS = Pattern.compile("(\\d+(?:[.,]\\d+)?)(g|grams?)?");
     private static final List<String> FILLERS =
             List.of("rings", "ring", "of", "in", "a", "the", "jump", "wire", "with", "cut");
 
-    private final List<String> words;
-    private final GaugeTable bareGauge;
+    private final LineWords line;
     private final RingLineBuilder found = new RingLineBuilder();
-    private int at;
 
     private BenchLine(String text, GaugeTable bareGauge) {
-        this.words = Arrays.asList(text.strip().toLowerCase(Locale.ROOT).split("\\s+"));
-        this.bareGauge = bareGauge;
+        line = new LineWords(text, bareGauge);
     }
 
     /**
@@ -45,7 +37,7 @@ public final class BenchLine {
      * @throws Refusal {@code line-unreadable} naming the word that was not understood
      */
     public static RingLine read(String text, GaugeTable bareGauge) {
-        if (text == null || text.isBlank() || text.length() > LONGEST_LINE) {
+        if (!LineWords.isReadable(text)) {
             throw Refusal.of(
                     "line-empty",
                     "line",
@@ -57,13 +49,11 @@ public final class BenchLine {
     }
 
     private RingLine readAll() {
-        while (at < words.size()) {
-            if (!readPart(words.get(at))) {
-                throw Refusal.of(
-                        "line-unreadable",
-                        "line",
-                        words.get(at),
-                        "I do not know what \"" + words.get(at) + "\" means here.",
+        while (line.hasMore()) {
+            if (!readPart(line.word())) {
+                throw LineWords.unreadable(
+                        line.word(),
+                        "here",
                         "Say sizes with on, id, od or ar: 1.0 on 4.5, od 9 18ga, 300 rings 0.9 id 3.5.");
             }
         }
@@ -87,7 +77,7 @@ public final class BenchLine {
 
     private boolean filler(String word) {
         if (FILLERS.contains(word)) {
-            at++;
+            line.at++;
             return true;
         }
         return false;
@@ -95,31 +85,31 @@ public final class BenchLine {
 
     private boolean one(String role, String as, Runnable action) {
         action.run();
-        found.say(words.get(at), role, as);
-        at++;
+        found.say(line.word(), role, as);
+        line.at++;
         return true;
     }
 
     private boolean sized(String role) {
-        String keyword = words.get(at++);
-        LengthReading reading = length().orElseThrow(() -> missing(keyword, "a size", keyword + " 4.5"));
+        String keyword = line.words.get(line.at++);
+        LengthReading reading = length().orElseThrow(() -> LineWords.missing(keyword, "a size", keyword + " 4.5"));
         found.size(role, reading);
         return true;
     }
 
     private boolean aspectRatio() {
-        at++;
-        if (at >= words.size() || !words.get(at).matches("\\d+(?:[.,]\\d+)?")) {
-            throw missing("ar", "a number", "ar 4.2");
+        line.at++;
+        if (line.at >= line.words.size() || !line.word().matches("\\d+(?:[.,]\\d+)?")) {
+            throw LineWords.missing("ar", "a number", "ar 4.2");
         }
-        String said = words.get(at++);
+        String said = line.words.get(line.at++);
         found.aspectRatio(Double.parseDouble(said.replace(',', '.')));
         found.say("ar " + said, "aspect-ratio", said);
         return true;
     }
 
     private boolean saw() {
-        String said = words.get(at++);
+        String said = line.words.get(line.at++);
         Optional<LengthReading> kerf = length();
         found.saw(kerf.map(k -> k.length().inMillimetres()).orElse(null));
         found.say(said, "cut", kerf.map(k -> "saw, kerf " + k.understoodAs()).orElse("saw"));
@@ -127,43 +117,46 @@ public final class BenchLine {
     }
 
     private boolean from() {
-        at++;
-        if (at < words.size()) {
-            Matcher grams = GRAMS.matcher(words.get(at));
-            boolean unitFollows = at + 1 < words.size() && words.get(at + 1).matches("g|grams?");
+        line.at++;
+        if (line.at < line.words.size()) {
+            Matcher grams = GRAMS.matcher(line.word());
+            boolean unitFollows = line.at + 1 < line.words.size()
+                    && line.words.get(line.at + 1).matches("g|grams?");
             if (grams.matches() && (grams.group(2) != null || unitFollows)) {
                 double value = Double.parseDouble(grams.group(1).replace(',', '.'));
                 found.fromMass(value);
                 found.say("from", "from", value + " g");
-                at += grams.group(2) != null ? 1 : 2;
+                line.at += grams.group(2) != null ? 1 : 2;
                 return true;
             }
         }
-        LengthReading reading = length().orElseThrow(() -> missing("from", "a length or a weight", "from 10 m"));
+        LengthReading reading =
+                length().orElseThrow(() -> LineWords.missing("from", "a length or a weight", "from 10 m"));
         found.fromLength(reading.length().inMillimetres());
         found.say("from", "from", reading.understoodAs());
         return true;
     }
 
     private boolean count() {
-        Matcher matcher = COUNT.matcher(words.get(at));
-        boolean marked = words.get(at).startsWith("x") || words.get(at).endsWith("x");
-        boolean ringsFollow = at + 1 < words.size() && words.get(at + 1).matches("rings?");
+        Matcher matcher = COUNT.matcher(line.word());
+        boolean marked = line.word().startsWith("x") || line.word().endsWith("x");
+        boolean ringsFollow =
+                line.at + 1 < line.words.size() && line.words.get(line.at + 1).matches("rings?");
         if (!matcher.matches() || !(marked || ringsFollow)) {
             return false;
         }
         int count = Integer.parseInt(matcher.group(1) != null ? matcher.group(1) : matcher.group(2));
         found.count(count);
-        found.say(words.get(at), "count", count + " rings");
-        at += ringsFollow ? 2 : 1;
+        found.say(line.word(), "count", count + " rings");
+        line.at += ringsFollow ? 2 : 1;
         return true;
     }
 
     private boolean namedMetal() {
-        String two = at + 1 < words.size() ? words.get(at) + " " + words.get(at + 1) : "";
-        for (String candidate : List.of(two, words.get(at))) {
+        String two = line.at + 1 < line.words.size() ? line.word() + " " + line.words.get(line.at + 1) : "";
+        for (String candidate : List.of(two, line.word())) {
             if (found.metalOrTemper(candidate)) {
-                at += candidate.contains(" ") ? 2 : 1;
+                line.at += candidate.contains(" ") ? 2 : 1;
                 return true;
             }
         }
@@ -176,26 +169,9 @@ public final class BenchLine {
         return reading.isPresent();
     }
 
-    /** The longest run of following words that reads as a length. */
     private Optional<LengthReading> length() {
-        for (int n = Math.min(MOST_WORDS_IN_A_LENGTH, words.size() - at); n > 0; n--) {
-            String candidate = String.join(" ", words.subList(at, at + n));
-            Optional<LengthReading> reading = MakerLength.tryRead(candidate, bareGauge);
-            if (reading.isPresent()) {
-                found.lastSaid(candidate);
-                at += n;
-                return reading;
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static Refusal missing(String keyword, String what, String example) {
-        return Refusal.of(
-                "line-incomplete",
-                "line",
-                keyword,
-                "After \"" + keyword + "\" comes " + what + ".",
-                "For instance " + example + ".");
+        Optional<LineWords.Said> said = line.saidLength();
+        said.ifPresent(one -> found.lastSaid(one.words()));
+        return said.map(LineWords.Said::reading);
     }
 }

@@ -1,9 +1,6 @@
 package toroid.core.line;
 
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -16,7 +13,6 @@ import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
 import toroid.core.quantity.GaugeTable;
 import toroid.core.quantity.LengthReading;
-import toroid.core.quantity.MakerLength;
 
 /**
  * The grammar of the bench line for forms:
@@ -32,23 +28,18 @@ import toroid.core.quantity.MakerLength;
  * </pre>
  */
 public final class FormLineReader {
-    private static final int LONGEST_LINE = 200;
     private static final int MOST_WORDS = 5;
 
-    private final List<String> words;
-    private final GaugeTable bareGauge;
+    private final LineWords line;
     private final Map<String, Object> values = new LinkedHashMap<>();
-    private final List<RingLine.Understood> understood = new ArrayList<>();
     private Form form;
     private LengthReading wire;
     private Integer count;
     private Metal metal;
     private Temper temper;
-    private int at;
 
     private FormLineReader(String text, GaugeTable bareGauge) {
-        words = Arrays.asList(text.strip().toLowerCase(Locale.ROOT).split("\\s+"));
-        this.bareGauge = bareGauge;
+        line = new LineWords(text, bareGauge);
     }
 
     /**
@@ -56,7 +47,7 @@ public final class FormLineReader {
      * @throws Refusal when it does, and a word after it is not understood
      */
     public static Optional<FormLine> read(String text, GaugeTable bareGauge) {
-        if (text == null || text.isBlank() || text.length() > LONGEST_LINE) {
+        if (!LineWords.isReadable(text)) {
             return Optional.empty();
         }
         var reader = new FormLineReader(text, bareGauge);
@@ -64,13 +55,13 @@ public final class FormLineReader {
     }
 
     private boolean readForm() {
-        for (int n = Math.min(MOST_WORDS, words.size()); n > 0; n--) {
-            String said = String.join(" ", words.subList(0, n));
+        for (int n = Math.min(MOST_WORDS, line.words.size()); n > 0; n--) {
+            String said = line.next(n);
             for (Form candidate : Forms.all()) {
                 if (isCalled(candidate, said)) {
                     form = candidate;
-                    say(said, "form", candidate.info().name());
-                    at = n;
+                    line.say(said, "form", candidate.info().name());
+                    line.at = n;
                     return true;
                 }
             }
@@ -86,19 +77,13 @@ public final class FormLineReader {
     }
 
     private FormLine readParts() {
-        while (at < words.size()) {
-            String word = words.get(at);
-            if (!(count(word) || parameter(word) || choice() || named() || wire())) {
-                throw Refusal.of(
-                        "line-unreadable",
-                        "line",
-                        word,
-                        "I do not know what \"" + word + "\" means for a "
-                                + form.info().name() + ".",
-                        "It knows " + known() + ".");
+        while (line.hasMore()) {
+            String word = line.word();
+            if (!(count(word) || parameter(word) || choice() || metal() || temper() || wire())) {
+                throw LineWords.unreadable(word, "for a " + form.info().name(), "It knows " + known() + ".");
             }
         }
-        return new FormLine(form, wire, values, count, metal, temper, understood);
+        return new FormLine(form, wire, values, count, metal, temper, line.understood);
     }
 
     private String known() {
@@ -110,8 +95,8 @@ public final class FormLineReader {
             return false;
         }
         count = Integer.parseInt(word.replace("x", ""));
-        say(word, "count", count + " of them");
-        at++;
+        line.say(word, "count", count + " of them");
+        line.at++;
         return true;
     }
 
@@ -124,40 +109,27 @@ public final class FormLineReader {
         if (parameter == null || parameter.kind() == Parameter.Kind.CHOICE || parameter.kind() == Parameter.Kind.ROWS) {
             return false;
         }
-        at++;
+        line.at++;
         if (parameter.kind() == Parameter.Kind.LENGTH) {
-            LengthReading reading = length().orElseThrow(() -> missing(word, parameter));
+            LengthReading reading = line.length().orElseThrow(() -> LineWords.missing(word, "a size", word + " 3"));
             values.put(parameter.id(), reading.length().inMillimetres());
-            say(word, parameter.name(), reading.understoodAs());
+            line.say(word, parameter.name(), reading.understoodAs());
         } else {
-            if (at >= words.size() || !words.get(at).matches("\\d+(?:[.,]\\d+)?")) {
-                throw missing(word, parameter);
-            }
-            double value = Double.parseDouble(words.get(at++).replace(',', '.'));
+            double value = line.number(word, word + " 3");
             values.put(parameter.id(), value);
-            say(word, parameter.name(), words.get(at - 1));
+            line.say(word, parameter.name(), line.words.get(line.at - 1));
         }
         return true;
     }
 
-    private static Refusal missing(String word, Parameter parameter) {
-        return Refusal.of(
-                "line-incomplete",
-                "line",
-                word,
-                "After \"" + word + "\" comes a " + (parameter.kind() == Parameter.Kind.LENGTH ? "size" : "number")
-                        + ".",
-                "For instance " + word + " 3.");
-    }
-
     private boolean choice() {
-        for (int n = Math.min(MOST_WORDS, words.size() - at); n > 0; n--) {
-            String said = String.join(" ", words.subList(at, at + n));
+        for (int n = Math.min(MOST_WORDS, line.words.size() - line.at); n > 0; n--) {
+            String said = line.next(n);
             for (Parameter parameter : form.parameters()) {
                 if (parameter.choices().contains(said)) {
                     values.put(parameter.id(), said);
-                    say(said, parameter.name(), said);
-                    at += n;
+                    line.say(said, parameter.name(), said);
+                    line.at += n;
                     return true;
                 }
             }
@@ -165,16 +137,20 @@ public final class FormLineReader {
         return false;
     }
 
-    private boolean named() {
-        String two = at + 1 < words.size() ? words.get(at) + " " + words.get(at + 1) : "";
-        for (String said : List.of(two, words.get(at))) {
-            Optional<Metal> foundMetal = MetalNames.metal(said);
-            Optional<Temper> foundTemper = MetalNames.temper(said);
-            if (foundMetal.isPresent() || foundTemper.isPresent()) {
-                metal = foundMetal.orElse(metal);
-                temper = foundTemper.orElse(temper);
-                say(said, foundMetal.isPresent() ? "metal" : "temper", said);
-                at += said.contains(" ") ? 2 : 1;
+    private boolean metal() {
+        Optional<Metal> found = line.metal();
+        metal = found.orElse(metal);
+        return found.isPresent();
+    }
+
+    private boolean temper() {
+        for (int n = 2; n > 0; n--) {
+            String said = line.next(n);
+            Optional<Temper> found = MetalNames.temper(said);
+            if (found.isPresent()) {
+                temper = found.get();
+                line.say(said, "temper", said);
+                line.at += said.contains(" ") ? 2 : 1;
                 return true;
             }
         }
@@ -182,27 +158,11 @@ public final class FormLineReader {
     }
 
     private boolean wire() {
-        Optional<LengthReading> reading = wire == null ? length() : Optional.empty();
+        Optional<LengthReading> reading = wire == null ? line.length() : Optional.empty();
         reading.ifPresent(r -> {
             wire = r;
-            say(r.understoodAs(), "wire", r.understoodAs());
+            line.say(r.understoodAs(), "wire", r.understoodAs());
         });
         return reading.isPresent();
-    }
-
-    private Optional<LengthReading> length() {
-        for (int n = Math.min(4, words.size() - at); n > 0; n--) {
-            Optional<LengthReading> reading =
-                    MakerLength.tryRead(String.join(" ", words.subList(at, at + n)), bareGauge);
-            if (reading.isPresent()) {
-                at += n;
-                return reading;
-            }
-        }
-        return Optional.empty();
-    }
-
-    private void say(String words, String role, String as) {
-        understood.add(new RingLine.Understood(words, role, as));
     }
 }

@@ -30,7 +30,7 @@ class WeaveLineTest {
         "half persian 3-in-1, half-persian-3-in-1",
         "full persian, full-persian-6-in-1",
         "spiral 4-in-1, spiral-4-in-1",
-        "mobius, mobius-3",
+        "mobius rosette of three, mobius-3",
     })
     void aWeaveIsCalledByItsNameOrItsFirstWords(String said, String id) {
         assertThat(read(said).weave().id()).isEqualTo(id);

@@ -18,6 +18,7 @@ import toroid.core.weave.fault.Question;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.piece.Piece;
 import toroid.core.weave.piece.PieceShape;
+import toroid.core.weave.piece.RingGraph;
 
 /** Mistakes put into the model and looked for by what a maker would see of them; the seeing is the test's own. */
 class DiagnosisTest {
@@ -61,7 +62,7 @@ class DiagnosisTest {
 
     /** What is seen, from the links as they were really made. */
     private static Question.Answer seen(Assembly assembly, int done, Fault fault, Question question) {
-        Piece piece = assembly.piece();
+        RingGraph piece = assembly.piece();
         var order = new ArrayList<Integer>();
         int at = -1;
         for (int s = 0; s < done; s++) {

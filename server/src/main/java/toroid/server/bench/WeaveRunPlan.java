@@ -29,11 +29,11 @@ public record WeaveRunPlan(
 
     public static final int MOST_STEPS = 6000;
 
-    static WeaveRunPlan of(WeaveJobData job, Assembly assembly) {
+    static WeaveRunPlan of(WeaveJobData job, String weave, Assembly assembly) {
         Checks.within("rings", assembly.steps().size(), 1, MOST_STEPS, "rings to put in", "Make it in parts.");
         return new WeaveRunPlan(
                 job,
-                assembly.piece().pattern().name(),
+                weave,
                 assembly.piece().size(),
                 assembly.preClosed(),
                 assembly.opened(),

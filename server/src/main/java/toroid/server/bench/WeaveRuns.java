@@ -31,7 +31,7 @@ public class WeaveRuns extends RunKeeper<WeaveRun, WeaveRunPlan, WeaveRunData> {
     /** The plan a run of that job would have now. */
     @Transactional(readOnly = true)
     public WeaveRunPlan planFor(WeaveJobData job) {
-        return WeaveRunPlan.of(job, workshop.assembly(job.weaveId(), job));
+        return WeaveRunPlan.of(job, workshop.nameOf(job.weaveId()), workshop.assembly(job.weaveId(), job));
     }
 
     @Override

@@ -48,6 +48,11 @@ public class PieceWorkshop {
     /** A piece and the order it is put together in. */
     record Laid(Piece piece, Assembly assembly, PreClosed preClosed) {}
 
+    /** A weave's name. */
+    public String nameOf(String weaveId) {
+        return files.byId(weaveId).pattern().name();
+    }
+
     /** Its order alone, for a run. */
     public Assembly assembly(String weaveId, WeaveJobData job) {
         return laid(files.byId(weaveId), job.question()).assembly();

@@ -26,7 +26,8 @@ class ApiDescription {
             "HandlingTail",
             "Expected",
             "PreClosed",
-            "PieceExtent");
+            "PieceExtent",
+            "HubRing");
 
     @Bean
     OpenAPI description() {

@@ -2,12 +2,15 @@ package toroid.core.weave.assembly;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import toroid.core.weave.piece.Piece;
+import toroid.core.weave.piece.PieceShape;
+import toroid.core.weave.piece.RingGraph;
 
 /**
  * The order a piece is put together in. Rings come in as the piece tells them (cell by cell, row by row), but for those an open ring
@@ -16,14 +19,14 @@ import toroid.core.weave.piece.Piece;
  * @param piece what is made
  * @param steps every open ring once, and every ring laid down to begin with; rings picked up are told with the ring that takes them
  */
-public record Assembly(Piece piece, List<AssemblyStep> steps) {
+public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
     private static final int STRIP = 3;
 
     public Assembly {
         steps = List.copyOf(steps);
     }
 
-    public static Assembly of(Piece piece, Way way) {
+    public static Assembly of(RingGraph piece, Way way) {
         var coming = new Coming(piece, way.hold());
         stages(piece, way).forEach(coming::bring);
         return new Assembly(piece, coming.steps);
@@ -49,32 +52,26 @@ public record Assembly(Piece piece, List<AssemblyStep> steps) {
         return order;
     }
 
-    /** The closed set first, per size class, then the open ones: how many. */
-    public int[] preClosedByClass() {
-        int[] counts = piece.countByClass();
-        steps.stream().filter(step -> !step.closed()).forEach(step -> counts[piece.sizeClassOf(step.ring())]--);
-        return counts;
-    }
-
-    private static Collection<List<Integer>> stages(Piece piece, Way way) {
+    private static Collection<List<Integer>> stages(RingGraph graph, Way way) {
         Map<Integer, List<Integer>> stages = new TreeMap<>();
-        int[] doubles = way.doubling() == Way.Doubling.AFTERWARDS ? Doubles.of(piece) : new int[piece.size()];
-        boolean strips =
-                way.sheet() == Way.Sheet.STRIPS && piece.shape() instanceof toroid.core.weave.piece.PieceShape.Rows;
-        for (int n = 0; n < piece.size(); n++) {
-            int stage = strips ? stripStage(piece.rowOf(n)) : 0;
-            stages.computeIfAbsent(stage + doubles[n] * piece.size(), any -> new ArrayList<>())
+        int[] doubles = way.doubling() == Way.Doubling.AFTERWARDS ? Doubles.of(graph) : new int[graph.size()];
+        boolean strips = way.sheet() == Way.Sheet.STRIPS
+                && graph instanceof Piece sheet
+                && sheet.shape() instanceof PieceShape.Rows;
+        for (int n = 0; n < graph.size(); n++) {
+            int stage = strips ? stripStage(((Piece) graph).rowOf(n)) : graph.partOf(n);
+            stages.computeIfAbsent(stage + doubles[n] * graph.size(), any -> new ArrayList<>())
                     .add(n);
         }
         if (strips) {
-            stages.values()
-                    .forEach(stage -> stage.sort((a, b) -> {
-                        int along = Integer.compare(
-                                piece.rings().get(a).i(), piece.rings().get(b).i());
-                        return along != 0 ? along : Integer.compare(piece.rowOf(a), piece.rowOf(b));
-                    }));
+            stages.values().forEach(stage -> alongStrip((Piece) graph, stage));
         }
         return new LinkedHashMap<>(stages).values();
+    }
+
+    private static void alongStrip(Piece sheet, List<Integer> stage) {
+        stage.sort(
+                Comparator.<Integer>comparingInt(n -> sheet.rings().get(n).i()).thenComparingInt(sheet::rowOf));
     }
 
     /** Strips of three rows first, one after another; then the rows between that join them. */
@@ -85,12 +82,12 @@ public record Assembly(Piece piece, List<AssemblyStep> steps) {
 
     /** The piece as it grows. */
     private static final class Coming {
-        private final Piece piece;
+        private final RingGraph piece;
         private final int hold;
         private final boolean[] there;
         private final List<AssemblyStep> steps = new ArrayList<>();
 
-        Coming(Piece piece, int hold) {
+        Coming(RingGraph piece, int hold) {
             this.piece = piece;
             this.hold = hold;
             this.there = new boolean[piece.size()];

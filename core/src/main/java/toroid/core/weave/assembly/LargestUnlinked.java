@@ -10,8 +10,8 @@ import org.jgrapht.alg.matching.SparseEdmondsMaximumCardinalityMatching;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.SimpleGraph;
 import org.jgrapht.traverse.BreadthFirstIterator;
-import toroid.core.weave.piece.Piece;
 import toroid.core.weave.piece.PieceGraph;
+import toroid.core.weave.piece.RingGraph;
 
 /**
  * The largest set of rings of which no two link: the largest independent set of the link graph. Where rings fall into two kinds that
@@ -27,7 +27,7 @@ public record LargestUnlinked(int size, boolean exact) {
     private static final int MOST_STATES = 20_000;
     private static final int MOST_OPEN = 62;
 
-    public static LargestUnlinked of(Piece piece) {
+    public static LargestUnlinked of(RingGraph piece) {
         Graph<Integer, DefaultEdge> graph = PieceGraph.of(piece);
         if (isTwoSided(piece, graph)) {
             return new LargestUnlinked(piece.size() - matching(graph), true);
@@ -37,7 +37,7 @@ public record LargestUnlinked(int size, boolean exact) {
     }
 
     /** Whether rings fall into two kinds that only link each other: by their distance from the first, even or odd. */
-    private static boolean isTwoSided(Piece piece, Graph<Integer, DefaultEdge> graph) {
+    private static boolean isTwoSided(RingGraph piece, Graph<Integer, DefaultEdge> graph) {
         var even = new boolean[piece.size()];
         var walk = new BreadthFirstIterator<>(graph);
         while (walk.hasNext()) {
@@ -55,7 +55,7 @@ public record LargestUnlinked(int size, boolean exact) {
                 .size();
     }
 
-    private static int bound(Piece piece) {
+    private static int bound(RingGraph piece) {
         int n = piece.size();
         var doubled = new SimpleGraph<Integer, DefaultEdge>(DefaultEdge.class);
         IntStream.range(0, 2 * n).forEach(doubled::addVertex);
@@ -68,7 +68,7 @@ public record LargestUnlinked(int size, boolean exact) {
     }
 
     /** The count, or −1 when there are too many choices. */
-    private static int throughRings(Piece piece) {
+    private static int throughRings(RingGraph piece) {
         List<Integer> open = new ArrayList<>(); // rings gone through that still have links to come
         Map<Long, Integer> best = new HashMap<>(Map.of(0L, 0));
         for (int n = 0; n < piece.size(); n++) {
@@ -103,7 +103,7 @@ public record LargestUnlinked(int size, boolean exact) {
     }
 
     /** Forgets rings all of whose links are behind. */
-    private static Map<Long, Integer> closed(Piece piece, Map<Long, Integer> best, List<Integer> open, int done) {
+    private static Map<Long, Integer> closed(RingGraph piece, Map<Long, Integer> best, List<Integer> open, int done) {
         Map<Long, Integer> left = best;
         for (int place = open.size() - 1; place >= 0; place--) {
             int[] near = piece.neighbours(open.get(place));

@@ -1,6 +1,6 @@
 package toroid.core.weave.assembly;
 
-import toroid.core.weave.piece.Piece;
+import toroid.core.weave.piece.RingGraph;
 
 /**
  * How many rings may be closed before use: three numbers. Closed rings cannot be linked to one another, so no order closes more than
@@ -13,7 +13,7 @@ import toroid.core.weave.piece.Piece;
  * @param hold loose closed rings an open ring picks up at a time
  */
 public record PreClosed(int upperBound, boolean upperBoundExact, int thisOrder, int inHand, int hold) {
-    public static PreClosed of(Piece piece, Way way) {
+    public static PreClosed of(RingGraph piece, Way way) {
         LargestUnlinked largest = LargestUnlinked.of(piece);
         return new PreClosed(
                 largest.size(),

@@ -12,7 +12,7 @@ import java.util.TreeMap;
 import toroid.core.numeric.Checks;
 import toroid.core.weave.assembly.Assembly;
 import toroid.core.weave.assembly.AssemblyStep;
-import toroid.core.weave.piece.Piece;
+import toroid.core.weave.piece.RingGraph;
 
 /**
  * Looks for the one ring that went wrong. Every way a single ring can have missed or caught another is weighed: later rings weigh
@@ -126,7 +126,7 @@ public final class Diagnosis {
 
     /** Rings two links away that were there: near enough to be caught. */
     private Set<Integer> nearBy(int ring, int at) {
-        Piece piece = assembly.piece();
+        RingGraph piece = assembly.piece();
         var near = new HashSet<Integer>();
         for (int held : piece.neighbours(ring)) {
             for (int other : piece.neighbours(held)) {

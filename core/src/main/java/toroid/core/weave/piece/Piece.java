@@ -1,7 +1,6 @@
 package toroid.core.weave.piece;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -18,7 +17,7 @@ import toroid.core.weave.pattern.WeavePattern;
  * A finite piece, ring by ring, and which of its rings link. Its ends are exact: a link is there where both its rings are, and a
  * ring that only joins others (a Japanese weave's upright) is there where all those it joins are.
  */
-public final class Piece {
+public final class Piece implements RingGraph {
     /** The largest that is worked with. */
     public static final int MOST_RINGS = 40_000;
 
@@ -179,6 +178,12 @@ public final class Piece {
         return piece;
     }
 
+    /** One part, whatever its shape. */
+    @Override
+    public int partOf(int n) {
+        return 0;
+    }
+
     public WeavePattern pattern() {
         return pattern;
     }
@@ -192,6 +197,7 @@ public final class Piece {
         return rings;
     }
 
+    @Override
     public int size() {
         return rings.size();
     }
@@ -201,20 +207,12 @@ public final class Piece {
         return rows[n];
     }
 
-    /** Places of the rings that ring {@code n} passes through, ascending. Not to be written to. */
+    @Override
     public int[] neighbours(int n) {
         return neighbours[n];
     }
 
-    public boolean areLinked(int a, int b) {
-        return Arrays.binarySearch(neighbours[a], b) >= 0;
-    }
-
-    /** Links in all, each pair once. */
-    public int linkCount() {
-        return Arrays.stream(neighbours).mapToInt(each -> each.length).sum() / 2;
-    }
-
+    @Override
     public int sizeClassOf(int n) {
         return pattern.rings().get(rings.get(n).ring()).sizeClass();
     }

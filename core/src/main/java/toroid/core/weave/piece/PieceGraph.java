@@ -4,11 +4,11 @@ import org.jgrapht.Graph;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.SimpleGraph;
 
-/** A piece's rings and links as a graph: vertices are the rings' places. */
+/** Rings and links as a graph: vertices are the rings' places. */
 public final class PieceGraph {
     private PieceGraph() {}
 
-    public static Graph<Integer, DefaultEdge> of(Piece piece) {
+    public static Graph<Integer, DefaultEdge> of(RingGraph piece) {
         var graph = new SimpleGraph<Integer, DefaultEdge>(DefaultEdge.class);
         for (int n = 0; n < piece.size(); n++) {
             graph.addVertex(n);

@@ -1,0 +1,107 @@
+package toroid.core.line;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import toroid.core.metal.Metal;
+import toroid.core.metal.MetalNames;
+import toroid.core.numeric.Refusal;
+import toroid.core.quantity.GaugeTable;
+import toroid.core.quantity.LengthReading;
+import toroid.core.quantity.MakerLength;
+
+/** A bench line word by word: where reading has come to, and what every kind of line can say. */
+class LineWords {
+    static final int LONGEST_LINE = 200;
+    private static final int MOST_WORDS_IN_A_LENGTH = 4;
+
+    final List<String> words;
+    final List<RingLine.Understood> understood = new ArrayList<>();
+    private final GaugeTable bareGauge;
+    /** The next word's place. */
+    int at;
+
+    /** @param bareGauge the table for a gauge that does not name its own */
+    LineWords(String text, GaugeTable bareGauge) {
+        this.words = Arrays.asList(text.strip().toLowerCase(Locale.ROOT).split("\\s+"));
+        this.bareGauge = bareGauge;
+    }
+
+    static boolean isReadable(String text) {
+        return text != null && !text.isBlank() && text.length() <= LONGEST_LINE;
+    }
+
+    boolean hasMore() {
+        return at < words.size();
+    }
+
+    String word() {
+        return words.get(at);
+    }
+
+    /** So many words from here on. */
+    String next(int count) {
+        return String.join(" ", words.subList(at, Math.min(words.size(), at + count)));
+    }
+
+    /** A length as read, and the words it was said in. */
+    record Said(String words, LengthReading reading) {}
+
+    /** The longest run of following words that reads as a length; they are then behind. */
+    Optional<Said> saidLength() {
+        for (int n = Math.min(MOST_WORDS_IN_A_LENGTH, words.size() - at); n > 0; n--) {
+            String candidate = next(n);
+            Optional<LengthReading> reading = MakerLength.tryRead(candidate, bareGauge);
+            if (reading.isPresent()) {
+                at += n;
+                return Optional.of(new Said(candidate, reading.get()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    Optional<LengthReading> length() {
+        return saidLength().map(Said::reading);
+    }
+
+    /** A plain number after a word that wants one. */
+    double number(String after, String example) {
+        if (!hasMore() || !word().matches("\\d+(?:[.,]\\d+)?")) {
+            throw missing(after, "a number", example);
+        }
+        return Double.parseDouble(words.get(at++).replace(',', '.'));
+    }
+
+    /** A metal's name in one word or two; then behind. */
+    Optional<Metal> metal() {
+        for (int n = 2; n > 0; n--) {
+            Optional<Metal> found = at + n <= words.size() ? MetalNames.metal(next(n)) : Optional.empty();
+            if (found.isPresent()) {
+                say(next(n), "metal", next(n));
+                at += n;
+                return found;
+            }
+        }
+        return Optional.empty();
+    }
+
+    void say(String said, String role, String as) {
+        understood.add(new RingLine.Understood(said, role, as));
+    }
+
+    static Refusal missing(String keyword, String what, String example) {
+        return Refusal.of(
+                "line-incomplete",
+                "line",
+                keyword,
+                "After \"" + keyword + "\" comes " + what + ".",
+                "For instance " + example + ".");
+    }
+
+    static Refusal unreadable(String word, String about, String remedy) {
+        return Refusal.of(
+                "line-unreadable", "line", word, "I do not know what \"" + word + "\" means " + about + ".", remedy);
+    }
+}

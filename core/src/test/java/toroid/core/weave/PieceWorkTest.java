@@ -1,0 +1,143 @@
+package toroid.core.weave;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import toroid.core.numeric.Refusal;
+import toroid.core.quantity.Figure;
+import toroid.core.weave.assembly.PreClosed;
+import toroid.core.weave.assembly.Way;
+import toroid.core.weave.pattern.WeavePattern;
+import toroid.core.weave.piece.Piece;
+import toroid.core.weave.piece.PieceShape;
+import toroid.core.weave.solve.Pose;
+
+/** What a piece takes, against sums of its rings done here. */
+class PieceWorkTest {
+    /** Copper, g/cm³: CRC Handbook of Chemistry and Physics. */
+    private static final double COPPER = 8.96;
+
+    static Stream<String> ids() {
+        return Weaves.ids();
+    }
+
+    private static PieceWork work(Piece piece, WeaveRings rings, double spare) {
+        WeaveWork solved = WeaveWork.of(piece.pattern(), rings);
+        return PieceWork.of(
+                piece, rings, PreClosed.of(piece, Way.USUAL), solved.tautPose(), solved.restPose(), spare, COPPER);
+    }
+
+    private static WeaveRings loose(WeavePattern pattern) {
+        double ratio = pattern.usual() == null ? 8 : Math.max(pattern.usual().high(), 6) + 1;
+        return Weaves.rings(pattern, ratio);
+    }
+
+    @ParameterizedTest
+    @MethodSource("ids")
+    void wireAndWeightAreTheSumOfTheRings(String id) {
+        Piece piece = PieceTest.small(id);
+        WeaveRings rings = loose(piece.pattern());
+        PieceWork work = work(piece, rings, 5);
+        double wire = 0;
+        double mass = 0;
+        for (int n = 0; n < piece.size(); n++) {
+            double middle = rings.innerMm().get(piece.sizeClassOf(n)) + rings.wireMm();
+            wire += Math.PI * middle;
+            mass += Math.PI * middle * Math.PI / 4 * rings.wireMm() * rings.wireMm() * COPPER / 1000;
+        }
+        assertThat(work.wireMm().stream().mapToDouble(Double::doubleValue).sum())
+                .isCloseTo(wire, within(1e-9 * wire));
+        assertThat(work.massG()).isCloseTo(mass, within(1e-9 * mass));
+        assertThat(work.total()).isEqualTo(piece.size());
+        assertThat(work.opened() + work.preClosed().inHand()).isEqualTo(piece.size());
+        assertThat(work.links()).isEqualTo(piece.linkCount());
+    }
+
+    /** Every number shown says how it came about, and says the number. */
+    @ParameterizedTest
+    @MethodSource("ids")
+    void everyFigureExplainsItself(String id) {
+        Piece piece = PieceTest.small(id);
+        WeaveRings rings = loose(piece.pattern());
+        List<Figure> figures = work(piece, rings, 5).figures(piece, rings, 5, COPPER);
+        assertThat(figures).extracting(Figure::id).doesNotHaveDuplicates().contains("piece-rings", "piece-length");
+        for (Figure figure : figures) {
+            assertThat(figure.formula()).isNotBlank();
+            assertThat(figure.worked()).isNotBlank();
+            assertThat(figure.source()).isNotBlank();
+        }
+        Figure all = figures.stream()
+                .filter(figure -> figure.id().equals("piece-rings"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(all.worked()).contains(String.valueOf(piece.size()));
+    }
+
+    /** Spare is rounded up for each size by itself: 12 flats and 17 uprights at 5 % are one and one more. */
+    @ParameterizedTest
+    @CsvSource({"0, 0, 0", "5, 1, 1", "10, 2, 2", "25, 3, 5", "100, 12, 17"})
+    void spareIsRoundedUp(double percent, int flats, int uprights) {
+        Piece piece = Piece.of(Weaves.byId("japanese-4-in-1"), PieceShape.Rows.even(3, 4));
+        assertThat(work(piece, loose(piece.pattern()), percent).spare()).containsExactly(flats, uprights);
+    }
+
+    @Test
+    void spareBeyondAHundredPercentIsRefused() {
+        Piece piece = PieceTest.small("single-chain");
+        assertThatThrownBy(() -> work(piece, loose(piece.pattern()), 101))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("Five is usual");
+    }
+
+    /** The fewest cells that reach a length: one fewer falls short. */
+    @ParameterizedTest
+    @CsvSource({"byzantine, 190", "box-chain, 77.5", "three-in-a-spiral, 300", "tube-4-in-1-along, 60"})
+    void aLengthTakesTheFewestCells(String id, double lengthMm) {
+        WeavePattern pattern = Weaves.byId(id);
+        WeaveRings rings = loose(pattern);
+        Pose taut = WeaveWork.of(pattern, rings).tautPose();
+        int cells = PieceWork.cellsFor(pattern, taut, rings.wireMm(), lengthMm);
+        assertThat(length(pattern, taut, cells)).isGreaterThanOrEqualTo(lengthMm - 1e-6);
+        assertThat(length(pattern, taut, cells - 1)).isLessThan(lengthMm);
+    }
+
+    private static double length(WeavePattern pattern, Pose pose, int cells) {
+        return toroid.core.weave.piece.PieceExtent.of(Piece.of(pattern, new PieceShape.Cells(cells)), pose, 1)
+                .lengthMm();
+    }
+
+    @Test
+    void aSheetsLengthTakesTheFewestColumns() {
+        WeavePattern pattern = Weaves.byId("european-4-in-1");
+        WeaveRings rings = new WeaveRings(1, List.of(4.2));
+        Pose rest = WeaveWork.of(pattern, rings).restPose();
+        int columns = PieceWork.columnsFor(pattern, rest, 1, 6, 80);
+        assertThat(sheet(pattern, rest, columns)).isGreaterThanOrEqualTo(80);
+        assertThat(sheet(pattern, rest, columns - 1)).isLessThan(80);
+    }
+
+    private static double sheet(WeavePattern pattern, Pose pose, int columns) {
+        return toroid.core.weave.piece.PieceExtent.of(Piece.of(pattern, PieceShape.Rows.even(6, columns)), pose, 1)
+                .lengthMm();
+    }
+
+    /** Rings that do not make the weave can be counted, but have no length. */
+    @Test
+    void ringsThatDoNotFitHaveNoLength() {
+        Piece piece = Piece.of(Weaves.byId("byzantine"), new PieceShape.Cells(3));
+        WeaveRings rings = new WeaveRings(1, List.of(2.5));
+        PieceWork work = work(piece, rings, 5);
+        assertThat(work.taut()).isNull();
+        assertThat(work.figures(piece, rings, 5, COPPER))
+                .extracting(Figure::id)
+                .contains("piece-rings")
+                .doesNotContain("piece-length");
+    }
+}

@@ -1,0 +1,125 @@
+package toroid.server.weave;
+
+import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import toroid.core.metal.Metal;
+import toroid.core.metal.MetalNames;
+import toroid.core.quantity.Figure;
+import toroid.core.ring.Ring;
+import toroid.core.weave.assembly.AssemblyStep;
+import toroid.core.weave.assembly.PreClosed;
+import toroid.core.weave.assembly.Way;
+import toroid.core.weave.composition.Composition;
+import toroid.core.weave.composition.CompositionWork;
+import toroid.core.weave.composition.HubRing;
+
+/** Crosses, stars, medallions of a chain's sections. Stateless. */
+@RestController
+@RequestMapping("/api/weaves")
+class CompositionController {
+    private final WeaveFiles files;
+
+    CompositionController(WeaveFiles files) {
+        this.files = files;
+    }
+
+    /**
+     * A composition in these rings; lengths mm.
+     *
+     * @param hubWireMm wire of the larger rings; that of the small ones when left out
+     * @param arms how many sections
+     * @param units of each
+     * @param hubs larger rings in the middle
+     * @param tied a ring between each two neighbouring arms' ends
+     * @param longerBy units the first arm has more
+     * @param bail a ring at its end
+     * @param hold loose closed rings picked up at a time
+     */
+    record CompositionQuestion(
+            @NotNull double wireDiameterMm,
+            @NotNull double innerDiameterMm,
+            Double hubWireMm,
+            String metal,
+            @NotNull int arms,
+            @NotNull int units,
+            @NotNull int hubs,
+            @NotNull boolean tied,
+            @NotNull int longerBy,
+            @NotNull boolean bail,
+            Integer hold) {}
+
+    /** One ring comes in: what it is for, in which part, through how many, taking how many along. */
+    record CompositionStep(
+            @NotNull int ring,
+            @NotNull Composition.Role role,
+            @NotNull int part,
+            @NotNull boolean closed,
+            @NotNull int through,
+            @NotNull int pickUp) {}
+
+    /**
+     * What it takes.
+     *
+     * @param ringCount small rings, larger rings
+     * @param perUnit small rings a unit more takes
+     */
+    record CompositionAnswer(
+            @NotNull List<Integer> ringCount,
+            @NotNull int perUnit,
+            @NotNull HubRing hub,
+            @NotNull double hubInnerDiameterMm,
+            @NotNull PreClosed preClosed,
+            @NotNull int opened,
+            @NotNull List<CompositionStep> steps,
+            @NotNull List<Figure> figures) {}
+
+    @Operation(summary = "A cross, star or medallion of a chain's sections: counts, order, the size of the larger ring")
+    @PostMapping("/{id}/composition")
+    CompositionAnswer composition(@PathVariable String id, @RequestBody @Valid CompositionQuestion question) {
+        Metal metal = MetalNames.metalOrRefuse(question.metal() == null ? "copper" : question.metal());
+        var plan = new Composition.Plan(
+                question.arms(),
+                question.units(),
+                question.hubs(),
+                question.tied(),
+                question.longerBy(),
+                question.bail());
+        var way = new Way(
+                Way.USUAL.sheet(), Way.USUAL.doubling(), question.hold() == null ? Way.USUAL.hold() : question.hold());
+        CompositionWork work = CompositionWork.of(
+                new Composition(files.byId(id).pattern(), plan),
+                new Ring(question.wireDiameterMm(), question.innerDiameterMm()),
+                question.hubWireMm() == null ? question.wireDiameterMm() : question.hubWireMm(),
+                way);
+        Composition composition = work.composition();
+        int hubs = composition.count(Composition.Role.HUB);
+        return new CompositionAnswer(
+                List.of(composition.size() - hubs, hubs),
+                composition.perUnit(),
+                work.hubSize(),
+                work.hub().innerDiameterMm(),
+                work.preClosed(),
+                work.assembly().opened(),
+                work.assembly().steps().stream()
+                        .map(step -> step(composition, step))
+                        .toList(),
+                work.figures(metal.densityGramsPerCubicCentimetre()));
+    }
+
+    private static CompositionStep step(Composition composition, AssemblyStep step) {
+        return new CompositionStep(
+                step.ring(),
+                composition.roleOf(step.ring()),
+                composition.partOf(step.ring()),
+                step.closed(),
+                step.through().size(),
+                step.pickUp().size());
+    }
+}

@@ -1,0 +1,237 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Link } from "react-router";
+import { call, Problem } from "../../api/client";
+import { usePreferences, useWeaves } from "../../api/queries";
+import type { CompositionAnswer, WeaveEntry } from "../../api/types";
+import { mass, many, plain, size, sizeText } from "../../quantity/format";
+import { figureOf } from "../../shared/figures";
+import { NumberInput } from "../../shared/NumberInput";
+import { FigureRow } from "../../shared/Why";
+import { WireChoice } from "../../shared/WireChoice";
+import { problemWords } from "../../shared/words";
+import { MedallionPlan } from "./MedallionPlan";
+
+interface Choice {
+  weave: string;
+  spoolId: string | null;
+  metal: string;
+  wireMm: number;
+  innerMm: number;
+  hubWireMm: number;
+  arms: number;
+  units: number;
+  hubs: number;
+  tied: boolean;
+  longerBy: number;
+  bail: boolean;
+}
+
+const KEPT = "toroid-medallion";
+const FIRST: Choice = {
+  weave: "byzantine",
+  spoolId: null,
+  metal: "copper",
+  wireMm: 1,
+  innerMm: 3.8,
+  hubWireMm: 1.2,
+  arms: 6,
+  units: 1,
+  hubs: 2,
+  tied: true,
+  longerBy: 1,
+  bail: true,
+};
+
+function read(): Choice {
+  try {
+    return { ...FIRST, ...(JSON.parse(localStorage.getItem(KEPT) ?? "{}") as Partial<Choice>) };
+  } catch {
+    return FIRST;
+  }
+}
+
+/** A cross, a star, a medallion: sections of a chain about larger rings; how many rings, and how large those have to be. */
+export function MedallionPlace() {
+  const weaves = useWeaves().data?.filter((weave) => weave.kind === "CHAIN" && weave.sizes.length === 1);
+  const [choice, setChoice] = useState<Choice>(read);
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  useEffect(() => localStorage.setItem(KEPT, JSON.stringify(choice)), [choice]);
+  const change = (patch: Partial<Choice>) => setChoice((now) => ({ ...now, ...patch }));
+  const question = {
+    wireDiameterMm: choice.wireMm,
+    innerDiameterMm: choice.innerMm,
+    hubWireMm: choice.hubWireMm,
+    metal: choice.metal,
+    arms: choice.arms,
+    units: choice.units,
+    hubs: choice.hubs,
+    tied: choice.tied,
+    longerBy: choice.longerBy,
+    bail: choice.bail,
+  };
+  const asked = useQuery({
+    queryKey: ["composition", choice.weave, question],
+    queryFn: ({ signal }) =>
+      call<CompositionAnswer>("POST", `/api/weaves/${choice.weave}/composition`, question, signal),
+    placeholderData: keepPreviousData,
+    retry: (times, failure) => !(failure instanceof Problem) && times < 20,
+    retryDelay: 1000,
+  });
+  const answer = asked.data;
+  const whole = (label: string, value: number, minimum: number, onValue: (value: number) => void) => (
+    <NumberInput
+      label={label}
+      kind="number"
+      decimals={0}
+      step={1}
+      minimum={minimum}
+      value={value}
+      onChange={(next) => onValue(Math.round(next))}
+    />
+  );
+  return (
+    <div className="piece-place" data-stale={asked.isPlaceholderData || asked.error !== null}>
+      <section className="weave-main" aria-label="The medallion">
+        <div className="flex items-baseline gap-6">
+          <h1 className="place-title">Cross, star, medallion</h1>
+          <Link to="/weaves" className="quiet">
+            back to the weaves
+          </Link>
+        </div>
+        <p className="sentence mt-1">
+          {whole("Arms", choice.arms, 3, (arms) => change({ arms }))}
+          <span>arms of</span>
+          {whole("Units in an arm", choice.units, 1, (count) => change({ units: count }))}
+          <span>units of</span>
+          <select
+            className="word-select"
+            aria-label="Chain"
+            value={choice.weave}
+            onChange={(event) => change({ weave: event.target.value })}
+          >
+            {(weaves ?? ([] as WeaveEntry[])).map((weave) => (
+              <option key={weave.id} value={weave.id}>
+                {weave.name}
+              </option>
+            ))}
+          </select>
+          <span>in</span>
+          <WireChoice
+            wire={{
+              spoolId: choice.spoolId,
+              metal: choice.metal,
+              temper: "HALF_HARD",
+              wireDiameterMm: choice.wireMm,
+            }}
+            asksThickness
+            change={(patch) =>
+              change({
+                ...(patch.spoolId !== undefined && { spoolId: patch.spoolId }),
+                ...(patch.metal !== undefined && { metal: patch.metal }),
+                ...(patch.wireDiameterMm !== undefined && { wireMm: patch.wireDiameterMm }),
+              })
+            }
+          />
+          <span className="comma">, rings</span>
+          <NumberInput
+            label="Small rings, inside"
+            value={choice.innerMm}
+            minimum={0.3}
+            onChange={(innerMm) => change({ innerMm })}
+          />
+          <span>inside, about</span>
+          <select
+            className="word-select"
+            aria-label="Larger rings"
+            value={choice.hubs}
+            onChange={(event) => change({ hubs: Number(event.target.value) })}
+          >
+            <option value={1}>one larger ring</option>
+            <option value={2}>two larger rings, before and behind,</option>
+          </select>
+          <span>of</span>
+          <NumberInput
+            label="Wire of the larger rings"
+            value={choice.hubWireMm}
+            minimum={0.2}
+            onChange={(hubWireMm) => change({ hubWireMm })}
+          />
+          <span>wire;</span>
+          <select
+            className="word-select"
+            aria-label="Ties"
+            value={choice.tied ? "tied" : "free"}
+            onChange={(event) => change({ tied: event.target.value === "tied" })}
+          >
+            <option value="tied">ends tied by a ring to the next,</option>
+            <option value="free">ends free,</option>
+          </select>
+          <span>one arm</span>
+          {whole("Units longer", choice.longerBy, 0, (longerBy) => change({ longerBy }))}
+          <span>units longer,</span>
+          <select
+            className="word-select"
+            aria-label="Bail"
+            value={choice.bail ? "bail" : "none"}
+            onChange={(event) => change({ bail: event.target.value === "bail" })}
+          >
+            <option value="bail">with a bail.</option>
+            <option value="none">without a bail.</option>
+          </select>
+        </p>
+        {asked.error instanceof Problem && (
+          <p className="stop mt-2" role="alert">
+            {problemWords(asked.error.body)}
+          </p>
+        )}
+        {answer && (
+          <MedallionPlan
+            arms={choice.arms}
+            units={choice.units}
+            longerBy={choice.longerBy}
+            tied={choice.tied}
+            bail={choice.bail}
+            wireMm={choice.wireMm}
+            innerMm={choice.innerMm}
+            hubWireMm={choice.hubWireMm}
+            hubInnerMm={answer.hubInnerDiameterMm}
+            metal={choice.metal}
+          />
+        )}
+        <p className="small soft">
+          A plan, not a portrait: larger and small rings in their true proportion, arms as lines of rings,
+          ties dashed. Made arm by arm, then the larger rings, the ties, the bail.
+        </p>
+      </section>
+      {answer && (
+        <aside aria-label="Rings and figures">
+          <div className="hub-size" data-testid="hub-size">
+            <strong className="figures">{size(answer.hubInnerDiameterMm, units).value}</strong>
+            <FigureRow figure={figureOf(answer, "hub-inside")!} name="larger ring, inside">
+              <small>{size(0, units).unit}, at least</small>
+            </FigureRow>
+          </div>
+          <p className="strong">
+            {many(answer.ringCount[0]!, "small ring")}, {many(answer.ringCount[1]!, "larger ring")}
+          </p>
+          {answer.figures
+            .filter((figure) => figure.id !== "hub-inside")
+            .map((figure) => (
+              <FigureRow key={figure.id} figure={figure}>
+                {figure.unit === "g"
+                  ? mass(figure.value)
+                  : figure.unit === "mm"
+                    ? sizeText(figure.value, units)
+                    : plain(figure.value, 0)}
+              </FigureRow>
+            ))}
+          <p className="small soft mt-3">
+            If the last ring will not close, look at the rings beside it on the larger ring: one that leans
+            the other way takes the room.
+          </p>
+        </aside>
+      )}
+    </div>
+  );
+}
