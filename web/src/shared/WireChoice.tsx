@@ -7,13 +7,14 @@ import { temperWord } from "./words";
 export interface WireOfJob {
   spoolId: string | null;
   metal: string;
-  temper: Temper;
+  /** Null where it does not matter: it is then not asked for. */
+  temper: Temper | null;
   wireDiameterMm: number;
 }
 
 interface Props {
   wire: WireOfJob;
-  change: (patch: Partial<WireOfJob>, tag: string) => void;
+  change: (patch: Partial<WireOfJob & { temper: Temper }>, tag: string) => void;
   /** Told when another spool is taken, before it is. */
   onSpool?: (spool: SpoolData) => void;
   /** Whether loose wire's thickness is asked for here. */
@@ -83,10 +84,8 @@ function LooseWire({ wire, change }: Pick<Props, "wire" | "change">) {
         value={wire.metal}
         onChange={(event) => {
           const chosen = metals.find((one) => one.id === event.target.value)!;
-          const temper = chosen.tempers.some((t) => t.temper === wire.temper)
-            ? wire.temper
-            : chosen.tempers[0]!.temper;
-          change({ metal: chosen.id, temper }, "metal");
+          const kept = chosen.tempers.find((t) => t.temper === wire.temper) ?? chosen.tempers[0];
+          change({ metal: chosen.id, ...(wire.temper !== null && kept && { temper: kept.temper }) }, "metal");
         }}
       >
         {metals.map((one) => (
@@ -95,18 +94,20 @@ function LooseWire({ wire, change }: Pick<Props, "wire" | "change">) {
           </option>
         ))}
       </select>
-      <select
-        className="word-select"
-        aria-label="Temper"
-        value={wire.temper}
-        onChange={(event) => change({ temper: event.target.value as Temper }, "temper")}
-      >
-        {(metal?.tempers ?? []).map((t) => (
-          <option key={t.temper} value={t.temper}>
-            {temperWord(t.temper)}
-          </option>
-        ))}
-      </select>
+      {wire.temper !== null && (
+        <select
+          className="word-select"
+          aria-label="Temper"
+          value={wire.temper}
+          onChange={(event) => change({ temper: event.target.value as Temper }, "temper")}
+        >
+          {(metal?.tempers ?? []).map((t) => (
+            <option key={t.temper} value={t.temper}>
+              {temperWord(t.temper)}
+            </option>
+          ))}
+        </select>
+      )}
     </>
   );
 }

@@ -121,7 +121,7 @@ export function MedallionPlace() {
             wire={{
               spoolId: choice.spoolId,
               metal: choice.metal,
-              temper: "HALF_HARD",
+              temper: null,
               wireDiameterMm: choice.wireMm,
             }}
             asksThickness
@@ -148,7 +148,7 @@ export function MedallionPlace() {
             onChange={(event) => change({ hubs: Number(event.target.value) })}
           >
             <option value={1}>one larger ring</option>
-            <option value={2}>two larger rings, before and behind,</option>
+            <option value={2}>two larger rings</option>
           </select>
           <span>of</span>
           <NumberInput

@@ -25,7 +25,8 @@ export function MedallionPlan(props: Props) {
   const links = (arm: number) => 2 * (units + (arm === 0 ? longerBy : 0)) + 1;
   const reach = hub + step * (links(0) - 1) + r + wireMm + (bail ? 2 * r : 0);
   const short = hub + step * (links(1) - 1);
-  const box = `${-reach} ${-reach} ${2 * reach} ${2 * reach}`;
+  const wide = Math.max(reach / 2, short + r + wireMm);
+  const box = `${-wide} ${-reach} ${2 * wide} ${reach + short + r + wireMm}`;
   const place = (arm: number, out: number): [number, number] => {
     const angle = (2 * Math.PI * arm) / arms - Math.PI / 2;
     return [out * Math.cos(angle), out * Math.sin(angle)];
@@ -53,7 +54,6 @@ export function MedallionPlan(props: Props) {
           role="img"
           aria-label={`${arms} arms about a larger ring of ${hubInnerMm.toFixed(1)} mm inside`}
         >
-          {ring("hub", [0, 0], 1, 0, hubWireMm, hub)}
           {Array.from({ length: arms }, (_, arm) =>
             Array.from({ length: links(arm) }, (_, k) =>
               ring(
@@ -64,6 +64,7 @@ export function MedallionPlan(props: Props) {
               ),
             ),
           )}
+          {ring("hub", [0, 0], 1, 0, hubWireMm, hub)}
           {tied &&
             Array.from({ length: arms }, (_, arm) => {
               const out = Math.min(short, hub + step * (links(arm) - 1));

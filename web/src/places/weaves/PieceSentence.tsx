@@ -45,7 +45,7 @@ export function PieceSentence({ editor, data, state, weave, count, change }: Pro
       <p className="sentence">
         <span>{capital(weave.name)} in</span>
         <WireChoice
-          wire={{ ...data, temper: "HALF_HARD" }}
+          wire={{ ...data, temper: null }}
           asksThickness
           change={(patch) =>
             change(

@@ -57,7 +57,7 @@ function Weave({
             wire={{
               spoolId: choice.spoolId,
               metal: choice.metal,
-              temper: "HALF_HARD",
+              temper: null,
               wireDiameterMm: choice.wireMm,
             }}
             asksThickness

@@ -2,9 +2,10 @@ import { cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { Kept, PieceCount, WeaveEntry, WeaveInHand, WeaveJobData } from "../../api/types";
 import type { Editor } from "../../shared/editor";
-import { serve, show, PREFERENCES } from "../../test/app";
+import { PREFERENCES, Refused, serve, show } from "../../test/app";
 import sample from "../../test/piece.json";
 import { WeavesInHand } from "../bench/WeavesInHand";
+import { MedallionPlace } from "./MedallionPlace";
 import { PieceSentence } from "./PieceSentence";
 
 const COUNT = sample.count as unknown as PieceCount;
@@ -95,8 +96,10 @@ describe("how much of a chain", () => {
     });
   });
 
-  it("takes its first colour along to another metal, and leaves the others", () => {
+  it("takes its first colour along to another metal, and leaves the others", async () => {
     const patches = say(job({ units: 4 }), CHAIN);
+    await screen.findByText("aluminium");
+    expect(screen.queryByLabelText("Temper")).toBeNull();
     fireEvent.change(screen.getByLabelText("Metal"), { target: { value: "aluminium" } });
     expect(patches[0]).toMatchObject({
       metal: "aluminium",
@@ -184,5 +187,70 @@ describe("weaves on the bench", () => {
     serve({});
     show(<WeavesInHand hands={[]} />);
     expect(screen.queryByText("weaves")).toBeNull();
+  });
+});
+
+describe("a medallion", () => {
+  const ANSWER = {
+    ringCount: [61, 2],
+    perUnit: 6,
+    hub: {},
+    hubInnerDiameterMm: 5.92,
+    preClosed: { upperBound: 33, upperBoundExact: true, thisOrder: 28, inHand: 28, hold: 4 },
+    opened: 35,
+    steps: [],
+    figures: [
+      ["hub-inside", 5.92, "mm"],
+      ["piece-rings", 63, ""],
+      ["piece-mass", 6.9, "g"],
+    ].map(([id, value, unit]) => ({
+      id,
+      value,
+      low: value,
+      high: value,
+      unit,
+      basis: "THEORY",
+      formula: "as it is",
+      worked: `worked ${id}`,
+      source: "rings",
+    })),
+  };
+
+  it("says first how large the larger ring has to be, and keeps what was chosen", async () => {
+    const asked = serve({
+      ...PREFERENCES,
+      "GET /api/weaves": [CHAIN, SHEET],
+      "GET /api/spools": [],
+      "GET /api/metals": [],
+      "POST /api/weaves/byzantine/composition": ANSWER,
+    });
+    show(<MedallionPlace />);
+    expect((await screen.findByTestId("hub-size")).textContent).toContain("5.92");
+    expect(screen.getByText("61 small rings, 2 larger rings")).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: "larger ring, inside" }));
+    expect(screen.getByText("worked hub-inside")).toBeTruthy();
+    expect(screen.getByRole("img").getAttribute("aria-label")).toContain("6 arms about a larger ring");
+    // only chains make arms
+    expect(screen.getByLabelText<HTMLSelectElement>("Chain").options).toHaveLength(1);
+    type("Arms", "4");
+    fireEvent.change(screen.getByLabelText("Ties"), { target: { value: "free" } });
+    expect(await screen.findByLabelText(/4 arms about/)).toBeTruthy();
+    expect(asked.at(-1)!.body).toMatchObject({ arms: 4, tied: false });
+    expect(JSON.parse(localStorage.getItem("toroid-medallion")!)).toMatchObject({ arms: 4, tied: false });
+  });
+
+  it("says why it cannot be", async () => {
+    serve({
+      ...PREFERENCES,
+      "GET /api/weaves": [CHAIN],
+      "GET /api/spools": [],
+      "GET /api/metals": [],
+      "POST /api/weaves/byzantine/composition": new Refused({
+        code: "hub-too-thick",
+        detail: "The larger ring's wire does not go through.",
+      }),
+    });
+    show(<MedallionPlace />);
+    expect((await screen.findByRole("alert")).textContent).toContain("does not go through");
   });
 });

@@ -38,7 +38,7 @@ class PlacesTest extends BrowserTest {
                 job.replace("/rings/", "/print/"),
                 DEMO + "/nowhere"));
         places.addAll(List.of(DEMO + "/shapes", form, formRun, DEMO + "/shapes/practice", DEMO + "/weaves"));
-        places.addAll(List.of(weave, weaveRun, DEMO + "/weaves/shelf"));
+        places.addAll(List.of(weave, weaveRun, DEMO + "/weaves/shelf", DEMO + "/weaves/medallion"));
         return places;
     }
 

@@ -176,4 +176,33 @@ class PieceApiTest extends ApiTest {
                 "select question from solved_weave where question like '%/5.00000/cell'", String.class);
         assertThat(kept).hasSize(1);
     }
+
+    @Test
+    void aMedallionIsCountedAndItsLargerRingSized() {
+        var question = new HashMap<String, Object>(
+                Map.of("wireDiameterMm", 1.0, "innerDiameterMm", 3.8, "arms", 6, "units", 1, "hubs", 2, "tied", true));
+        question.putAll(Map.of("longerBy", 1, "bail", true, "hubWireMm", 1.2));
+        Answer answer = tell("/api/weaves/byzantine/composition", question);
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.at("/ringCount/0").asInt()).isEqualTo(61);
+        assertThat(answer.at("/ringCount/1").asInt()).isEqualTo(2);
+        assertThat(answer.at("/hubInnerDiameterMm").asDouble()).isBetween(3.0, 7.5);
+        assertThat(answer.at("/opened").asInt() + answer.at("/preClosed/inHand").asInt())
+                .isEqualTo(63);
+        assertThat(answer.at("/steps").size())
+                .isGreaterThanOrEqualTo(answer.at("/opened").asInt());
+        question.put("arms", 2);
+        assertThat(tell("/api/weaves/byzantine/composition", question)
+                        .at("/detail")
+                        .asText())
+                .contains("no middle");
+        question.put("arms", 6);
+        question.put("hubWireMm", 4);
+        assertThat(tell("/api/weaves/byzantine/composition", question)
+                        .at("/detail")
+                        .asText())
+                .contains("does not go through");
+        assertThat(tell("/api/weaves/european-4-in-1/composition", question).status())
+                .isEqualTo(400);
+    }
 }

@@ -157,6 +157,11 @@ public final class Composition implements RingGraph {
         return perUnit;
     }
 
+    /** Rings of an arm that is not the longer one. */
+    public int perArm() {
+        return (int) parts.stream().filter(part -> part == plan.arms() - 1).count();
+    }
+
     /** Rings a larger ring goes through. */
     public int onHub() {
         return perHub;

@@ -57,8 +57,15 @@ public record CompositionWork(
         figures.add(count("piece-rings", composition.size(), say("%d small + %d larger", smalls, hubs)));
         figures.add(count(
                 "composition-arm",
-                composition.perUnit() * plan.units(),
-                say("%d units × %d rings, its end as it is", plan.units(), composition.perUnit())));
+                composition.perArm(),
+                say(
+                        "%d units × %d rings%s",
+                        plan.units(),
+                        composition.perUnit(),
+                        composition.perArm() > plan.units() * composition.perUnit()
+                                ? " + " + (composition.perArm() - plan.units() * composition.perUnit())
+                                        + " to end as it began"
+                                : "")));
         figures.add(count("composition-unit", composition.perUnit(), "one unit of the chain"));
         figures.add(count(
                 "composition-ties",

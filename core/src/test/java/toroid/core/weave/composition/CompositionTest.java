@@ -33,6 +33,7 @@ class CompositionTest {
         assertThat(medallion.count(Role.BAIL)).isEqualTo(1);
         assertThat(medallion.onHub()).isEqualTo(12);
         assertThat(medallion.perUnit()).isEqualTo(6);
+        assertThat(medallion.perArm()).isEqualTo(8);
         // links: 12 in an arm of one unit, 24 in one of two; 12 on each larger ring; 4 on each tie; 2 on the bail
         assertThat(medallion.linkCount()).isEqualTo(5 * 12 + 24 + 2 * 12 + 6 * 4 + 2);
         int tie = medallion.size() - 2;
