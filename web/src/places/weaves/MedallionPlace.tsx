@@ -11,6 +11,7 @@ import { FigureRow } from "../../shared/Why";
 import { WireChoice } from "../../shared/WireChoice";
 import { problemWords } from "../../shared/words";
 import { MedallionPlan } from "./MedallionPlan";
+import { chosenWire, wireOf } from "./useWeave";
 
 interface Choice {
   weave: string;
@@ -117,22 +118,7 @@ export function MedallionPlace() {
             ))}
           </select>
           <span>in</span>
-          <WireChoice
-            wire={{
-              spoolId: choice.spoolId,
-              metal: choice.metal,
-              temper: null,
-              wireDiameterMm: choice.wireMm,
-            }}
-            asksThickness
-            change={(patch) =>
-              change({
-                ...(patch.spoolId !== undefined && { spoolId: patch.spoolId }),
-                ...(patch.metal !== undefined && { metal: patch.metal }),
-                ...(patch.wireDiameterMm !== undefined && { wireMm: patch.wireDiameterMm }),
-              })
-            }
-          />
+          <WireChoice wire={wireOf(choice)} asksThickness change={(patch) => change(chosenWire(patch))} />
           <span className="comma">, rings</span>
           <NumberInput
             label="Small rings, inside"

@@ -1,4 +1,4 @@
-import { useEffect, useReducer, useRef, useState } from "react";
+import { useEffect, useReducer, useRef, useState, type ReactNode } from "react";
 import { toneOf, type Tone } from "../../drawing/metals";
 import { RING, type Patch } from "../../drawing/weave";
 import { RingScene, type OpenAt } from "../../scene/ringScene";
@@ -32,6 +32,8 @@ interface Props {
   /** How much is cut away from the front, 0 to 1. */
   cut?: number | null;
   className?: string;
+  /** More to do with the picture, beside the sides it is seen from. */
+  tools?: ReactNode;
 }
 
 const NONE: ReadonlySet<number> = new Set();
@@ -61,12 +63,15 @@ export function RingsView(props: Props) {
         (solid ? (
           <Solid {...props} width={width} height={height} />
         ) : (
-          <FlatRings
-            {...props}
-            chosen={props.chosen ?? null}
-            linked={props.linked ?? NONE}
-            tags={props.tags ?? []}
-          />
+          <>
+            <FlatRings
+              {...props}
+              chosen={props.chosen ?? null}
+              linked={props.linked ?? NONE}
+              tags={props.tags ?? []}
+            />
+            <span className="scene-looks">{props.tools}</span>
+          </>
         ))}
     </div>
   );
@@ -85,6 +90,7 @@ function Solid({
   onPick,
   focus = null,
   cut = null,
+  tools = null,
   width,
   height,
 }: Props & { width: number; height: number }) {
@@ -173,6 +179,7 @@ function Solid({
             {word}
           </button>
         ))}
+        {tools}
       </span>
     </>
   );

@@ -30,53 +30,53 @@ export function WeaveView({ pose, weave, wireMm, metal }: Props) {
     [piece, weave, pose.around, ring],
   );
   return (
-    <>
-      <RingsView
-        patch={piece}
-        name={weave.name}
-        wireMm={wireMm}
-        palette={useMemo(() => [metal], [metal])}
-        fitKey={weave.id}
-        chosen={marked}
-        linked={linked}
-        onPick={(picked) =>
-          setChosen(picked === null || picked === ring ? null : { weave: weave.id, ring: picked })
-        }
-        cut={cut > 0 ? cut : null}
-      />
-      <p className="scene-tools small">
-        <label>
-          <span className="soft">cut away the front</span>
-          <input
-            type="range"
-            min={0}
-            max={0.95}
-            step={0.05}
-            value={cut}
-            aria-label="Cut away the front"
-            onChange={(event) => setCut(Number(event.target.value))}
-          />
-        </label>
-        <button
-          className="quiet small"
-          onClick={() =>
-            setChosen({
-              weave: weave.id,
-              ring: ring === null ? Math.floor(piece.count / 2) : (ring + 1) % piece.count,
-            })
-          }
-        >
-          {ring === null ? "show one ring's links" : "next ring"}
-        </button>
-        {ring !== null && (
-          <>
-            <span role="status">through {linked.size} rings</span>
-            <button className="quiet small" onClick={() => setChosen(null)}>
-              all rings
-            </button>
-          </>
-        )}
-      </p>
-    </>
+    <RingsView
+      patch={piece}
+      name={weave.name}
+      wireMm={wireMm}
+      palette={useMemo(() => [metal], [metal])}
+      fitKey={weave.id}
+      chosen={marked}
+      linked={linked}
+      onPick={(picked) =>
+        setChosen(picked === null || picked === ring ? null : { weave: weave.id, ring: picked })
+      }
+      cut={cut > 0 ? cut : null}
+      tools={
+        <>
+          <label>
+            <span className="soft">cut away the front</span>
+            <input
+              type="range"
+              min={0}
+              max={0.95}
+              step={0.05}
+              value={cut}
+              aria-label="Cut away the front"
+              onChange={(event) => setCut(Number(event.target.value))}
+            />
+          </label>
+          <button
+            className="quiet small"
+            onClick={() =>
+              setChosen({
+                weave: weave.id,
+                ring: ring === null ? Math.floor(piece.count / 2) : (ring + 1) % piece.count,
+              })
+            }
+          >
+            {ring === null ? "show one ring's links" : "next ring"}
+          </button>
+          {ring !== null && (
+            <>
+              <span role="status">through {linked.size} rings</span>
+              <button className="quiet small" onClick={() => setChosen(null)}>
+                all rings
+              </button>
+            </>
+          )}
+        </>
+      }
+    />
   );
 }

@@ -8,7 +8,7 @@ import { NumberInput } from "../../shared/NumberInput";
 import { FigureRow } from "../../shared/Why";
 import { WireChoice } from "../../shared/WireChoice";
 import { problemWords } from "../../shared/words";
-import { innerFor, useSolved, useWeaveChoice } from "./useWeave";
+import { chosenWire, innerFor, useSolved, useWeaveChoice, wireOf } from "./useWeave";
 import { OwnWeaves } from "./OwnWeaves";
 import { WeaveLadder } from "./WeaveLadder";
 import { WeaveView } from "./WeaveView";
@@ -53,22 +53,7 @@ function Weave({
         </h1>
         <p className="sentence mt-1">
           <span>in</span>
-          <WireChoice
-            wire={{
-              spoolId: choice.spoolId,
-              metal: choice.metal,
-              temper: null,
-              wireDiameterMm: choice.wireMm,
-            }}
-            asksThickness
-            change={(patch) =>
-              change({
-                ...(patch.spoolId !== undefined && { spoolId: patch.spoolId }),
-                ...(patch.metal !== undefined && { metal: patch.metal }),
-                ...(patch.wireDiameterMm !== undefined && { wireMm: patch.wireDiameterMm }),
-              })
-            }
-          />
+          <WireChoice wire={wireOf(choice)} asksThickness change={(patch) => change(chosenWire(patch))} />
           {weave.sizes.map((ring, i) => (
             <span key={ring.id} className="contents">
               <span className={i === 0 ? "comma" : ""}>

@@ -3,6 +3,8 @@ import { useEffect, useState } from "react";
 import { call, Problem } from "../../api/client";
 import type { WeaveBendAnswer, WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
 
+import type { WireOfJob } from "../../shared/WireChoice";
+
 /** The rings a weave is looked at in, and which weave. */
 export interface WeaveChoice {
   weave: string;
@@ -21,6 +23,27 @@ export function useWeaveChoice(): [WeaveChoice, (patch: Partial<WeaveChoice>) =>
   const [choice, setChoice] = useState<WeaveChoice>(read);
   useEffect(() => localStorage.setItem(KEPT, JSON.stringify(choice)), [choice]);
   return [choice, (patch) => setChoice((now) => ({ ...now, ...patch }))];
+}
+
+/** The wire of a choice, as the sentence asks for it. */
+export function wireOf(choice: Pick<WeaveChoice, "spoolId" | "metal" | "wireMm">): WireOfJob {
+  return {
+    spoolId: choice.spoolId,
+    metal: choice.metal,
+    temper: null,
+    wireDiameterMm: choice.wireMm,
+  };
+}
+
+/** What was changed of it. */
+export function chosenWire(
+  patch: Partial<WireOfJob>,
+): Partial<Pick<WeaveChoice, "spoolId" | "metal" | "wireMm">> {
+  return {
+    ...(patch.spoolId !== undefined && { spoolId: patch.spoolId }),
+    ...(patch.metal !== undefined && { metal: patch.metal }),
+    ...(patch.wireDiameterMm !== undefined && { wireMm: patch.wireDiameterMm }),
+  };
 }
 
 /** Another choice, for whoever looks next. */

@@ -27,7 +27,8 @@ class BendTest {
                 "half-persian-4-in-1",
                 "full-persian-6-in-1",
                 "box-chain",
-                "three-in-a-spiral");
+                "three-in-a-spiral",
+                "spiral-4-in-1");
     }
 
     private static BendSolve.Bend bend(WeavePattern pattern, WeaveSolver.Closest closest, double play) {

@@ -39,7 +39,7 @@ public final class BendSolve {
      * @param chain a chain
      * @param closest its widest pose
      * @param wire thickness, in the pose's unit
-     * @return null for what is no chain, turns by an angle that does not come round, or does not close to any loop looked at
+     * @return null for what is no chain, turns by a fixed angle that does not come round, or does not close to any loop looked at
      */
     public static Bend tightest(WeavePattern chain, WeaveSolver.Closest closest, double wire) {
         if (chain.lattice().kind() != Lattice.Kind.CHAIN || closest.gap() < wire) {

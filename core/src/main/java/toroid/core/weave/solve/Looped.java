@@ -16,35 +16,47 @@ final class Looped {
     private static final double APART = 1000;
 
     private static final double WHOLE_TURN = 1e-6;
+    /** A hundredth of a turn a cell: no more than a free turn gives by itself. */
+    private static final double FREE_TURN = 0.01;
+
     private static final int MOST_CELLS_TOGETHER = 8;
 
     private Looped() {}
 
     /**
-     * Cells of a chain that turns, taken together until they have turned round, so that every such cell is like the next.
+     * Cells of a chain that turns, taken together until they have turned round, so that every such cell is like the next. Where the
+     * weave leaves the turn free it is set to the nearest that comes round.
      *
      * @return null when that takes more than {@value #MOST_CELLS_TOGETHER}
      */
     static Pose together(Pose pose) {
-        int cells = 1;
-        while (!isWhole(cells * pose.turn()) && cells < MOST_CELLS_TOGETHER) {
-            cells++;
+        int cells = cellsRound(pose.turn(), WHOLE_TURN);
+        if (cells == 0 && pose.lattice().turnFree()) {
+            cells = cellsRound(pose.turn(), FREE_TURN);
         }
-        if (!isWhole(cells * pose.turn())) {
+        if (cells == 0) {
             return null;
         }
+        double turns = Math.rint(cells * pose.turn() / (2 * Math.PI));
+        var round = new Pose(pose.lattice(), pose.rings(), pose.pitch(), pose.across(), 2 * Math.PI * turns / cells);
         var rings = new ArrayList<Circle>();
         for (int i = 0; i < cells; i++) {
             for (int k = 0; k < pose.rings().size(); k++) {
-                rings.add(pose.image(k, i, 0));
+                rings.add(round.image(k, i, 0));
             }
         }
         return new Pose(straight(), rings, cells * pose.pitch(), 0, 0);
     }
 
-    private static boolean isWhole(double turn) {
-        double turns = turn / (2 * Math.PI);
-        return Math.abs(turns - Math.rint(turns)) < WHOLE_TURN;
+    /** The fewest cells that turn round, each a share of a turn off at most; 0 for none. */
+    private static int cellsRound(double turn, double most) {
+        for (int cells = 1; cells <= MOST_CELLS_TOGETHER; cells++) {
+            double turns = cells * turn / (2 * Math.PI);
+            if (Math.abs(turns - Math.rint(turns)) < most * cells) {
+                return cells;
+            }
+        }
+        return 0;
     }
 
     private static Lattice straight() {
