@@ -1,4 +1,4 @@
-import { useRef, useState } from "react";
+import { useRef, useState, type ReactNode } from "react";
 import { Link, useNavigate } from "react-router";
 import { usePreferences, useWeaves } from "../../api/queries";
 import type { Figure, WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
@@ -8,7 +8,7 @@ import { NumberInput } from "../../shared/NumberInput";
 import { FigureRow } from "../../shared/Why";
 import { WireChoice } from "../../shared/WireChoice";
 import { problemWords } from "../../shared/words";
-import { chosenWire, innerFor, useSolved, useWeaveChoice, wireOf } from "./useWeave";
+import { chosenWire, innerFor, useBend, useSolved, useWeaveChoice, wireOf } from "./useWeave";
 import { OwnWeaves } from "./OwnWeaves";
 import { WeaveLadder } from "./WeaveLadder";
 import { WeaveView } from "./WeaveView";
@@ -40,7 +40,7 @@ function Weave({
 }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const inner = innerFor(weave, choice);
-  const { judged, solved, bend, poses, working, stale, problem } = useSolved(weave, choice, inner);
+  const { judged, solved, poses, working, stale, problem } = useSolved(weave, choice, inner);
   const [pull, setPull] = useState<number | null>(null);
   const top = useRef<HTMLHeadingElement>(null);
   const at = placeOf(pull, poses, solved?.restPitchMm ?? null);
@@ -109,7 +109,16 @@ function Weave({
           </label>
         )}
         {solved && !stale && <MakePiece weave={weave} choice={choice} inner={inner} fits={solved.fits} />}
-        {solved && !stale && <Figures solved={solved} bend={bend?.bend ?? null} units={units} />}
+        {solved && !stale && (
+          <Figures solved={solved} units={units}>
+            {weave.kind === "CHAIN" && solved.fits && (
+              <Bend
+                key={`${weave.id} ${choice.wireMm} ${inner.join(" ")}`}
+                {...{ weave, choice, inner, units }}
+              />
+            )}
+          </Figures>
+        )}
       </section>
       <aside aria-label="Every weave">
         <WeaveLadder
@@ -194,7 +203,7 @@ const DECIMALS: Record<string, number> = {
 const HERO = ["weave-per-100", "weave-per-square"];
 
 /** The number that matters largest; every figure opens to its why. */
-function Figures({ solved, bend, units }: { solved: WeaveSolved; bend: Figure | null; units: Units }) {
+function Figures({ solved, units, children }: { solved: WeaveSolved; units: Units; children: ReactNode }) {
   const hero = solved.figures.find((figure) => HERO.includes(figure.id));
   const shown = (figure: Figure) =>
     figure.unit === "mm"
@@ -213,13 +222,14 @@ function Figures({ solved, bend, units }: { solved: WeaveSolved; bend: Figure | 
         </div>
       )}
       <div className="weave-columns">
-        {[...solved.figures, ...(bend ? [bend] : [])]
+        {solved.figures
           .filter((figure) => figure !== hero)
           .map((figure) => (
             <FigureRow key={figure.id} figure={figure}>
               {shown(figure)}
             </FigureRow>
           ))}
+        {children}
       </div>
       <p className="small soft">
         {solved.linksVerified
@@ -230,6 +240,41 @@ function Figures({ solved, bend, units }: { solved: WeaveSolved; bend: Figure | 
           .map((note) => weaveNoteWords(note, units))
           .join(" ")}
       </p>
+    </div>
+  );
+}
+
+/** How tightly the chain bends: worked out when it is asked for. */
+function Bend({
+  weave,
+  choice,
+  inner,
+  units,
+}: {
+  weave: WeaveEntry;
+  choice: Choosing[0];
+  inner: number[];
+  units: Units;
+}) {
+  const [wanted, setWanted] = useState(false);
+  const { data, isFetching, isError } = useBend(weave, choice, inner, wanted);
+  if (data?.bend) {
+    return <FigureRow figure={data.bend}>{sizeText(data.bend.value, units)}</FigureRow>;
+  }
+  return (
+    <div className="figure-row">
+      <div className="figure-line">
+        <button
+          className="figure-name"
+          disabled={isFetching || data !== undefined}
+          onClick={() => setWanted(true)}
+        >
+          how tightly it bends
+        </button>
+        <span className="figure-value small" role="status">
+          {isFetching ? "working it out" : data ? "closes to no loop" : isError ? "not answered" : ""}
+        </span>
+      </div>
     </div>
   );
 }

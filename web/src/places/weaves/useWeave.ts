@@ -98,14 +98,7 @@ export function useSolved(weave: WeaveEntry | undefined, choice: WeaveChoice, in
     queryFn: ({ signal }) => call<WeavePose[]>("POST", `/api/weaves/${weave!.id}/poses`, body, signal),
     ...options,
   });
-  const bend = useQuery({
-    queryKey: ["weave-bend", weave?.id, body.wireDiameterMm, body.innerDiameterMm],
-    queryFn: ({ signal }) => call<WeaveBendAnswer>("POST", `/api/weaves/${weave!.id}/bend`, body, signal),
-    ...options,
-    enabled: weave?.kind === "CHAIN" && solved.data?.weaveId === weave.id && !solved.isPlaceholderData,
-  });
   return {
-    bend: bend.data?.weaveId === weave?.id && !bend.isPlaceholderData ? bend.data : undefined,
     judged: judged.data?.weaveId === weave?.id ? judged.data : undefined,
     solved: solved.data?.weaveId === weave?.id ? solved.data : undefined,
     poses: poses.data,
@@ -113,4 +106,23 @@ export function useSolved(weave: WeaveEntry | undefined, choice: WeaveChoice, in
     stale: poses.isPlaceholderData || solved.isPlaceholderData,
     problem: judged.error instanceof Problem ? judged.error.body : null,
   };
+}
+
+/** How tightly a chain bends, once it is wanted: some weaves take seconds the first time. */
+export function useBend(weave: WeaveEntry, choice: WeaveChoice, innerMm: number[], wanted: boolean) {
+  const { wireDiameterMm, innerDiameterMm } = question(choice, innerMm);
+  return useQuery({
+    queryKey: ["weave-bend", weave.id, wireDiameterMm, innerDiameterMm],
+    queryFn: ({ signal }) =>
+      call<WeaveBendAnswer>(
+        "POST",
+        `/api/weaves/${weave.id}/bend`,
+        { wireDiameterMm, innerDiameterMm },
+        signal,
+      ),
+    enabled: wanted && weave.kind === "CHAIN",
+    retry: false,
+    gcTime: 600_000,
+    staleTime: Infinity,
+  });
 }

@@ -212,6 +212,7 @@ describe("the place", () => {
     expect(screen.getByTestId("weave-figures").textContent).toContain("93");
     fireEvent.click(screen.getByText("a cell, taut"));
     expect(screen.getByText("the longest cell")).toBeTruthy();
+    fireEvent.click(screen.getByText("how tightly it bends"));
     fireEvent.click(await screen.findByText("bends round a rod of"));
     expect(screen.getByText("8 cells")).toBeTruthy();
   });
