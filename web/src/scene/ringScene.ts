@@ -52,6 +52,7 @@ export class RingScene extends Stage {
   private linked: ReadonlySet<number> = new Set();
   private cut: number | null = null;
   private fitted = false;
+  private focused = false;
   /** Told after the eye has moved, for what is drawn over the picture. */
   onMoved: (() => void) | null = null;
 
@@ -71,6 +72,8 @@ export class RingScene extends Stage {
       const size = this.box().getSize(new Vector3());
       this.look(size.x > LONG * Math.max(size.y, size.z) ? "along" : "corner");
       this.fitted = true;
+      this.touched = false;
+      this.focused = false;
     }
     this.draw();
   }
@@ -121,6 +124,7 @@ export class RingScene extends Stage {
       }
     }
     if (!box.isEmpty()) {
+      this.focused = true;
       this.settle(box.intersect(this.box()));
     }
   }
@@ -160,6 +164,12 @@ export class RingScene extends Stage {
       metal.clippingPlanes = planes;
     }
     this.clips(planes.length > 0);
+  }
+
+  protected override refit(): void {
+    if (this.fitted && !this.touched && !this.focused) {
+      this.settle(this.box());
+    }
   }
 
   protected override moved(): void {

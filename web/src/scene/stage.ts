@@ -38,6 +38,8 @@ export class Stage {
   private readonly renderer: WebGLRenderer;
   private readonly controls: OrbitControls;
   private asked = false;
+  /** Whether whoever looks has moved the eye. */
+  protected touched = false;
   private half = 10;
   private aspect = 1;
 
@@ -50,6 +52,9 @@ export class Stage {
     this.controls = new OrbitControls(this.camera, canvas);
     this.controls.enableDamping = false;
     this.controls.addEventListener("change", () => this.moved());
+    this.controls.addEventListener("start", () => {
+      this.touched = true;
+    });
   }
 
   /** Called when the eye has moved. */
@@ -145,6 +150,7 @@ export class Stage {
     this.aspect = width / Math.max(1, height);
     this.renderer.setSize(width, height, false);
     this.frame();
+    this.refit();
     this.moved();
   }
 
@@ -157,6 +163,7 @@ export class Stage {
     if (Math.abs(tilted.clone().normalize().y) < 0.995) {
       offset.copy(tilted);
     }
+    this.touched = true;
     this.camera.position.copy(this.controls.target).add(offset);
     this.camera.lookAt(this.controls.target);
     this.controls.update();
@@ -173,6 +180,9 @@ export class Stage {
       });
     }
   }
+
+  /** The picture has another shape: fits the thing anew where that does not undo what whoever looks did. */
+  protected refit(): void {}
 
   /** Draws at once and waits until it is there; for measuring. */
   drawNow(): void {

@@ -10,6 +10,7 @@ import { NumberInput } from "../../shared/NumberInput";
 import { FigureRow } from "../../shared/Why";
 import { WireChoice } from "../../shared/WireChoice";
 import { problemWords } from "../../shared/words";
+import { MedallionOrder } from "./MedallionOrder";
 import { MedallionPlan } from "./MedallionPlan";
 import { chosenWire, wireOf } from "./useWeave";
 
@@ -212,10 +213,7 @@ export function MedallionPlace() {
                     : plain(figure.value, 0)}
               </FigureRow>
             ))}
-          <p className="small soft mt-3">
-            If the last ring will not close, look at the rings beside it on the larger ring: one that leans
-            the other way takes the room.
-          </p>
+          <MedallionOrder answer={answer} arms={choice.arms} />
         </aside>
       )}
     </div>

@@ -14,7 +14,13 @@ export function OwnWeaves({ weave, onTaken }: { weave: WeaveEntry; onTaken: (id:
       return;
     }
     try {
-      const taken = await call<WeaveEntry>("POST", "/api/own-weaves", await chosen.text());
+      const taken = await call<WeaveEntry>(
+        "POST",
+        "/api/own-weaves",
+        await chosen.text(),
+        undefined,
+        "text/plain",
+      );
       changed("weaves");
       onTaken(taken.id);
       say(`${taken.name} is among the weaves.`);

@@ -198,7 +198,20 @@ describe("a medallion", () => {
     hubInnerDiameterMm: 5.92,
     preClosed: { upperBound: 33, upperBoundExact: true, thisOrder: 28, inHand: 28, hold: 4 },
     opened: 35,
-    steps: [],
+    steps: [
+      { ring: 0, role: "ARM", part: 0, closed: true, through: 0, pickUp: 0 },
+      { ring: 2, role: "ARM", part: 0, closed: false, through: 1, pickUp: 3 },
+      { ring: 9, role: "ARM", part: 1, closed: true, through: 0, pickUp: 0 },
+      { ring: 11, role: "ARM", part: 1, closed: false, through: 1, pickUp: 3 },
+      { ring: 50, role: "HUB", part: 6, closed: false, through: 12, pickUp: 0 },
+      { ring: 51, role: "HUB", part: 6, closed: false, through: 12, pickUp: 0 },
+      { ring: 52, role: "TIE", part: 7, closed: false, through: 4, pickUp: 0 },
+      { ring: 60, role: "BAIL", part: 8, closed: false, through: 2, pickUp: 0 },
+    ],
+    beside: [
+      { role: "TIE", part: 7 },
+      { role: "ARM", part: 0 },
+    ],
     figures: [
       ["hub-inside", 5.92, "mm"],
       ["piece-rings", 63, ""],
@@ -227,6 +240,15 @@ describe("a medallion", () => {
     show(<MedallionPlace />);
     expect((await screen.findByTestId("hub-size")).textContent).toContain("5.92");
     expect(screen.getByText("61 small rings, 2 larger rings")).toBeTruthy();
+    const order = [...screen.getByLabelText("In this order").children].map((one) => one.textContent);
+    expect(order).toEqual([
+      "Arm 1 of 6 4 closed, 1 opened",
+      "Arm 2 4 closed, 1 opened",
+      "Larger rings 2 rings, through 12 each",
+      "Ties 1 ring, through 4",
+      "Bail 1 ring, through 2",
+    ]);
+    expect(screen.getByText(/look first at the ties next to it and arm 1's end/)).toBeTruthy();
     fireEvent.click(screen.getByRole("button", { name: "larger ring, inside" }));
     expect(screen.getByText("worked hub-inside")).toBeTruthy();
     expect(screen.getByRole("img").getAttribute("aria-label")).toContain("6 arms about a larger ring");

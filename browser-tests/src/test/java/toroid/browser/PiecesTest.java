@@ -223,6 +223,7 @@ class PiecesTest extends BrowserTest {
         inside.press("Enter");
         exactly("Count and make a piece").click();
         page.waitForURL(Pattern.compile(".*/weaves/[0-9a-f-]{36}"));
+        page.getByTestId("close-open").waitFor();
         Locator all = page.locator("[data-figure=piece-rings]");
         assertThat(all).containsText("108");
         page.getByLabel("How rows follow each other").selectOption("GROWING");

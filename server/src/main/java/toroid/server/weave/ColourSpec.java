@@ -19,10 +19,10 @@ import toroid.core.weave.piece.PieceRing;
  * @param painted rings of a colour of their own: ring of the cell, cell along, cell across, place in the palette
  */
 public record ColourSpec(
-        @NotNull List<String> palette,
+        @NotNull List<@NotNull String> palette,
         @NotNull Colouring.By by,
-        @NotNull List<Integer> sequence,
-        @NotNull List<List<Integer>> painted) {
+        @NotNull List<@NotNull Integer> sequence,
+        @NotNull List<@NotNull List<Integer>> painted) {
     private static final int LONGEST_NAME = 40;
     private static final int PARTS = 4;
 

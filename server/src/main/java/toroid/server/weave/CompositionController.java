@@ -24,6 +24,8 @@ import toroid.core.weave.composition.HubRing;
 @RestController
 @RequestMapping("/api/weaves")
 class CompositionController {
+    private static final int MOST_BESIDE = 6;
+
     private final WeaveFiles files;
 
     CompositionController(WeaveFiles files) {
@@ -69,6 +71,7 @@ class CompositionController {
      *
      * @param ringCount small rings, larger rings
      * @param perUnit small rings a unit more takes
+     * @param beside what to look at first when the last ring will not close
      */
     record CompositionAnswer(
             @NotNull List<Integer> ringCount,
@@ -78,7 +81,11 @@ class CompositionController {
             @NotNull PreClosed preClosed,
             @NotNull int opened,
             @NotNull List<CompositionStep> steps,
+            @NotNull List<Beside> beside,
             @NotNull List<Figure> figures) {}
+
+    /** A ring to look at: what it is for, in which part. */
+    record Beside(@NotNull Composition.Role role, @NotNull int part) {}
 
     @Operation(summary = "A cross, star or medallion of a chain's sections: counts, order, the size of the larger ring")
     @PostMapping("/{id}/composition")
@@ -110,7 +117,17 @@ class CompositionController {
                 work.assembly().steps().stream()
                         .map(step -> step(composition, step))
                         .toList(),
+                beside(work),
                 work.figures(metal.densityGramsPerCubicCentimetre()));
+    }
+
+    private static List<Beside> beside(CompositionWork work) {
+        Composition composition = work.composition();
+        List<AssemblyStep> steps = work.assembly().steps();
+        return composition.beside(steps.get(steps.size() - 1).ring(), MOST_BESIDE).stream()
+                .map(ring -> new Beside(composition.roleOf(ring), composition.partOf(ring)))
+                .distinct()
+                .toList();
     }
 
     private static CompositionStep step(Composition composition, AssemblyStep step) {

@@ -55,7 +55,7 @@ final class PieceAnswers {
     record AttemptQuestion(
             @NotNull @Valid PieceQuestion piece,
             @NotNull int step,
-            @NotNull List<Integer> named) {}
+            @NotNull List<@NotNull Integer> named) {}
 
     /** What the learner said, against the model. */
     record AttemptAnswer(

@@ -8,13 +8,13 @@ import toroid.core.weave.assembly.Way;
 /** A piece in these rings; what is not said takes its usual value. See {@link PieceSpec} and {@link WeaveJobData}. Lengths mm. */
 public record PieceQuestion(
         @NotNull double wireDiameterMm,
-        @NotNull List<Double> innerDiameterMm,
+        @NotNull List<@NotNull Double> innerDiameterMm,
         String metal,
         Double lengthMm,
         Integer units,
         Integer rows,
         Integer columns,
-        List<Integer> rowCounts,
+        List<@NotNull Integer> rowCounts,
         PieceSpec.Outline outline,
         Way.Sheet sheet,
         Way.Doubling doubling,

@@ -31,7 +31,7 @@ public record PieceSpec(
         Integer units,
         Integer rows,
         Integer columns,
-        List<Integer> rowCounts,
+        List<@NotNull Integer> rowCounts,
         Outline outline,
         Way.Sheet sheet,
         Way.Doubling doubling,

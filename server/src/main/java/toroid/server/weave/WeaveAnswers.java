@@ -21,7 +21,7 @@ final class WeaveAnswers {
      * @param metal copper when left out
      */
     record WeaveQuestion(
-            @NotNull double wireDiameterMm, @NotNull List<Double> innerDiameterMm, String metal) {}
+            @NotNull double wireDiameterMm, @NotNull List<@NotNull Double> innerDiameterMm, String metal) {}
 
     /**
      * One weave of the catalogue.

@@ -25,7 +25,7 @@ public record WeaveJobData(
         UUID spoolId,
         @NotNull String metal,
         @NotNull double wireDiameterMm,
-        @NotNull List<Double> innerDiameterMm,
+        @NotNull List<@NotNull Double> innerDiameterMm,
         @NotNull @Valid PieceSpec piece,
         @NotNull @Valid ColourSpec colours,
         @NotNull String note) {

@@ -191,6 +191,7 @@ class PieceApiTest extends ApiTest {
                 .isEqualTo(63);
         assertThat(answer.at("/steps").size())
                 .isGreaterThanOrEqualTo(answer.at("/opened").asInt());
+        assertThat(answer.at("/beside").size()).isPositive();
         question.put("arms", 2);
         assertThat(tell("/api/weaves/byzantine/composition", question)
                         .at("/detail")
@@ -203,6 +204,23 @@ class PieceApiTest extends ApiTest {
                         .asText())
                 .contains("does not go through");
         assertThat(tell("/api/weaves/european-4-in-1/composition", question).status())
+                .isEqualTo(400);
+    }
+
+    /** A hole in a list is the asker's slip, not the server's. */
+    @Test
+    void nullsInListsAreRefusedInWords() {
+        for (String body : List.of(
+                "{\"wireDiameterMm\":1,\"innerDiameterMm\":[null],\"units\":3}",
+                "{\"wireDiameterMm\":1,\"innerDiameterMm\":[4],\"rowCounts\":[3,null]}",
+                "{\"wireDiameterMm\":1,\"innerDiameterMm\":[4],\"units\":3,\"colours\":{\"palette\":[null],\"by\":\"RING\",\"sequence\":[0],\"painted\":[]}}",
+                "{\"wireDiameterMm\":1,\"innerDiameterMm\":[4],\"units\":3,\"colours\":{\"palette\":[\"copper\"],\"by\":\"RING\",\"sequence\":[null],\"painted\":[[0,0,0,null]]}}")) {
+            Answer answer = tell("/api/weaves/single-chain/count", body);
+            assertThat(answer.status()).as(body).isEqualTo(400);
+            assertThat(answer.at("/detail").asText()).isNotBlank();
+        }
+        assertThat(tell("/api/weaves/single-chain/solve", "{\"wireDiameterMm\":1,\"innerDiameterMm\":[null]}")
+                        .status())
                 .isEqualTo(400);
     }
 }

@@ -167,6 +167,26 @@ public final class Composition implements RingGraph {
         return perHub;
     }
 
+    /**
+     * Rings to look at first when a ring will not close: those that take up room in the same rings as it, most of them first; at most
+     * {@code most}.
+     */
+    public List<Integer> beside(int n, int most) {
+        var shared = new java.util.TreeMap<Integer, Integer>();
+        for (int held : neighbours[n]) {
+            for (int other : neighbours[held]) {
+                if (other != n) {
+                    shared.merge(other, 1, Integer::sum);
+                }
+            }
+        }
+        return shared.entrySet().stream()
+                .sorted(java.util.Map.Entry.<Integer, Integer>comparingByValue().reversed())
+                .limit(most)
+                .map(java.util.Map.Entry::getKey)
+                .toList();
+    }
+
     @Override
     public int size() {
         return roles.size();

@@ -63,6 +63,23 @@ class CompositionTest {
                 .isLessThanOrEqualTo(LargestUnlinked.of(composition).size());
     }
 
+    /** Beside a tie lie the ties next to it, which hold two of the same rings, and the rings folded back within the arms' ends. */
+    @Test
+    void looksFirstAtWhatTakesTheSameRoom() {
+        var star = new Composition(Weaves.byId("byzantine"), new Plan(6, 1, 1, true, 0, false));
+        int last = star.size() - 1;
+        List<Integer> beside = star.beside(last, 6);
+        assertThat(beside).hasSize(6).doesNotContain(last);
+        assertThat(beside.stream().filter(n -> star.roleOf(n) == Role.TIE)).hasSize(2);
+        for (int n : beside) {
+            int shared = 0;
+            for (int held : star.neighbours(last)) {
+                shared += star.areLinked(n, held) ? 1 : 0;
+            }
+            assertThat(shared).isEqualTo(2);
+        }
+    }
+
     @Test
     void onlyChainsOfOneSizeMakeArms() {
         assertThatThrownBy(() -> new Composition(Weaves.byId("european-4-in-1"), new Plan(4, 1, 1, false, 0, false)))
