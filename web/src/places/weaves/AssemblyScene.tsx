@@ -20,7 +20,8 @@ const CLOSE_UP_FROM = 30;
 
 /** A piece as far as it is: the ring in hand open, in the mark's colour; those it goes through bright, the rest dimmed. */
 export function AssemblyScene({ data, piece, rings, done, fitKey, inHand = true, className = "" }: Props) {
-  const which = useMemo(() => there(piece.steps, done), [piece, done]);
+  // before the first step, what is closed beforehand
+  const which = useMemo(() => (done === 0 ? [...piece.preClosed] : there(piece.steps, done)), [piece, done]);
   const step = inHand ? piece.steps[done - 1] : undefined;
   const held = useMemo(() => new Set(step ? [...step.through, ...step.pickUp] : []), [step]);
   const chosen = useMemo(() => (step ? new Set([step.ring]) : null), [step]);

@@ -36,7 +36,16 @@ export function OwnWeaves({ weave, onTaken }: { weave: WeaveEntry; onTaken: (id:
     }
   };
   const away = async () => {
-    await call("DELETE", `/api/own-weaves/${weave.own}`);
+    try {
+      await call("DELETE", `/api/own-weaves/${weave.own}`);
+    } catch (failure) {
+      setRefused(
+        failure instanceof Problem
+          ? failure.body.detail
+          : "The server is not answering; nothing was changed.",
+      );
+      return;
+    }
     changed("weaves");
     say(`${weave.name} was taken away.`, {
       label: "bring it back",

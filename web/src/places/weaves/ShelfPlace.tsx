@@ -73,7 +73,6 @@ function Matrix({ row }: { row: TableRow }) {
     enabled: rings.length > 0,
     retryDelay: 1500,
   }).data;
-  const single = weaves.filter((weave) => weave.sizes.length === 1);
   const take = (weave: string, cell: TableCell) => {
     keepChoice({
       weave,
@@ -100,7 +99,7 @@ function Matrix({ row }: { row: TableRow }) {
             </tr>
           </thead>
           <tbody>
-            {single.map((weave) => (
+            {weaves.map((weave) => (
               <tr key={weave.id}>
                 <th scope="row">{weave.name}</th>
                 {rods.map((cell, at) => {
@@ -124,6 +123,9 @@ function Matrix({ row }: { row: TableRow }) {
           </tbody>
         </table>
       </div>
+      <p className="small soft mt-3">
+        Where a weave mixes sizes, this is its first; the others in their usual proportion.
+      </p>
       <p className="shelf-key small">
         {(Object.keys(TIGHTNESS) as Tightness[]).map((one) => (
           <span key={one}>

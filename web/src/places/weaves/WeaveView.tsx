@@ -69,7 +69,7 @@ export function WeaveView({ pose, weave, wireMm, metal }: Props) {
           </button>
           {ring !== null && (
             <>
-              <span role="status">through {linked.size} rings</span>
+              <span role="status">through {linked.size} of the rings shown</span>
               <button className="quiet small" onClick={() => setChosen(null)}>
                 all rings
               </button>

@@ -108,8 +108,16 @@ class PiecesTest extends BrowserTest {
         assertThat(page.locator(".assembly-words")).containsText("Not quite.");
         Locator right = page.locator(".practice .letters button[data-right=true]");
         assertThat(right.count()).isBetween(1, 2);
+        List<String> named = right.allTextContents();
         exactly("Next ring").click();
         assertThat(page.locator(".practice-question")).containsText("0 of 1 right");
+        // the same ring again, answered as the model told
+        page.reload();
+        mode("practise");
+        named.forEach(letter -> letters.getByText(letter, new Locator.GetByTextOptions().setExact(true))
+                .click());
+        exactly("That is all of them").click();
+        assertThat(page.locator(".assembly-words")).containsText("Right.");
     }
 
     @Test

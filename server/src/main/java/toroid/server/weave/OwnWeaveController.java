@@ -18,10 +18,12 @@ import org.springframework.web.bind.annotation.RestController;
 class OwnWeaveController {
     private final WeaveWorkshop workshop;
     private final WeaveFiles files;
+    private final WeaveJobs jobs;
 
-    OwnWeaveController(WeaveWorkshop workshop, WeaveFiles files) {
+    OwnWeaveController(WeaveWorkshop workshop, WeaveFiles files, WeaveJobs jobs) {
         this.workshop = workshop;
         this.files = files;
+        this.jobs = jobs;
     }
 
     @Operation(summary = "Takes a weave in the open weave format in, if it is what it says")
@@ -30,10 +32,11 @@ class OwnWeaveController {
         return workshop.take(text);
     }
 
-    @Operation(summary = "Takes one of the maker's own away")
+    @Operation(summary = "Takes one of the maker's own away; refused while a piece is made of it")
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void away(@PathVariable UUID id) {
+        jobs.demandUnused(files.nameOf(id));
         files.away(id, true);
     }
 

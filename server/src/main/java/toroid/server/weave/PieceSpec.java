@@ -6,7 +6,6 @@ import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
 import toroid.core.weave.PieceWork;
 import toroid.core.weave.assembly.Way;
-import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.piece.PieceShape;
 import toroid.core.weave.solve.Pose;
@@ -140,21 +139,5 @@ public record PieceSpec(
                     "Take larger rings, or give units or columns.");
         }
         return pose;
-    }
-
-    /** The same piece for whom nothing was said. */
-    static @NotNull PieceSpec usual(Lattice.Kind kind) {
-        boolean sheet = kind == Lattice.Kind.SHEET;
-        return new PieceSpec(
-                sheet ? null : 180.0,
-                null,
-                sheet ? 10 : null,
-                sheet ? 10 : null,
-                null,
-                Outline.EVEN,
-                Way.USUAL.sheet(),
-                Way.USUAL.doubling(),
-                Way.USUAL.hold(),
-                USUAL_SPARE);
     }
 }

@@ -70,7 +70,7 @@ class WeaveController {
 
     record WeaveShelfQuestion(@NotNull List<WeaveAnswers.WeaveQuestion> rings) {}
 
-    @Operation(summary = "Every weave of one ring size in each of these rings")
+    @Operation(summary = "Every weave in each of these rings, other sizes in their usual proportion")
     @PostMapping("/shelf")
     List<WeaveAnswers.WeaveShelf> shelf(@RequestBody @Valid WeaveShelfQuestion question) {
         Checks.within("rings", question.rings().size(), 0, MOST_RINGS, "rings", "Ask for fewer at a time.");

@@ -132,9 +132,19 @@ public class WeaveFiles {
         return filed;
     }
 
+    /** The id in the file of one of the maker's own. */
+    String nameOf(UUID id) {
+        OwnWeave kept = own.findById(id).orElseThrow(() -> new NotKept("weave", id));
+        return WeaveJson.read(kept.text()).id();
+    }
+
     /** Takes one of the maker's own away, or brings it back. */
     void away(UUID id, boolean gone) {
         OwnWeave kept = own.findById(id).orElseThrow(() -> new NotKept("weave", id));
+        String name = nameOf(id);
+        if (!gone && all().stream().anyMatch(one -> one.pattern().id().equals(name) && !id.equals(one.own()))) {
+            throw bad("id", name, "Another weave of that id was brought in meanwhile.");
+        }
         if (gone) {
             kept.takeAway(clock.instant());
         } else {

@@ -2,6 +2,7 @@ package toroid.server.weave;
 
 import java.time.Clock;
 import org.springframework.stereotype.Service;
+import toroid.core.numeric.Refusal;
 import toroid.server.store.Keeper;
 import toroid.server.wire.Spools;
 
@@ -15,6 +16,22 @@ public class WeaveJobs extends Keeper<WeaveJob, WeaveJobData> {
         super("weave job", repository, clock);
         this.spools = spools;
         this.files = files;
+    }
+
+    /** @throws Refusal while a piece on the bench is made of that weave: its steps would be lost with it */
+    void demandUnused(String weaveId) {
+        long pieces = all().stream()
+                .filter(job -> job.data().weaveId().equals(weaveId))
+                .count();
+        if (pieces > 0) {
+            throw Refusal.of(
+                    "weave-in-use",
+                    "weave",
+                    weaveId,
+                    "%d piece%s on the bench %s made of this weave."
+                            .formatted(pieces, pieces == 1 ? "" : "s", pieces == 1 ? "is" : "are"),
+                    "Take those away first.");
+        }
     }
 
     @Override

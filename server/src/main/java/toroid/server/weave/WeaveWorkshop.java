@@ -232,7 +232,7 @@ public class WeaveWorkshop {
                 rings);
     }
 
-    /** Every weave of one ring size in each of these rings. */
+    /** Every weave in each of these rings; where it mixes sizes, the others in their usual proportion to this. */
     List<WeaveAnswers.WeaveShelf> shelf(List<WeaveAnswers.WeaveQuestion> rings) {
         return rings.stream().map(this::row).toList();
     }
@@ -241,7 +241,6 @@ public class WeaveWorkshop {
         WeaveRings rings = rings(question);
         double ratio = rings.ring(0).aspectRatio();
         List<WeaveAnswers.WeaveOnShelf> cells = files.all().stream()
-                .filter(weave -> weave.pattern().classes().size() == 1)
                 .map(weave -> {
                     double least = smallestOf(weave);
                     return new WeaveAnswers.WeaveOnShelf(

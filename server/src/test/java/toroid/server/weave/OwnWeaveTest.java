@@ -41,12 +41,42 @@ class OwnWeaveTest extends ApiTest {
                         .asInt())
                 .isEqualTo(10);
         String own = taken.body().get("own").asText();
+        UUID piece = UUID.randomUUID();
+        var job = new java.util.HashMap<String, Object>(
+                java.util.Map.of("name", "Drift", "weaveId", id, "metal", "copper", "wireDiameterMm", 1.0, "note", ""));
+        job.putAll(java.util.Map.of(
+                "innerDiameterMm",
+                java.util.List.of(4.0),
+                "piece",
+                java.util.Map.of("units", 5),
+                "colours",
+                java.util.Map.of(
+                        "palette",
+                        java.util.List.of("copper"),
+                        "by",
+                        "RING",
+                        "sequence",
+                        java.util.List.of(0),
+                        "painted",
+                        java.util.List.of())));
+        int version = keep("/api/weave-jobs", piece, null, job).at("/version").asInt();
+        Answer used = send(delete("/api/own-weaves/" + own).with(csrf()));
+        assertThat(used.status()).isEqualTo(400);
+        assertThat(used.at("/detail").asText()).contains("1 piece on the bench is made of this weave");
+        assertThat(listed(id)).isTrue();
+        takeAway("/api/weave-jobs", piece, version);
         send(delete("/api/own-weaves/" + own).with(csrf()));
         assertThat(listed(id)).isFalse();
         send(post("/api/own-weaves/" + own + "/restore").with(csrf()));
         assertThat(listed(id)).isTrue();
         assertThat(take(own(id)).at("/detail").asText()).contains("already");
         send(delete("/api/own-weaves/" + own).with(csrf()));
+        String other = take(own(id)).body().get("own").asText();
+        assertThat(send(post("/api/own-weaves/" + own + "/restore").with(csrf()))
+                        .at("/detail")
+                        .asText())
+                .contains("meanwhile");
+        send(delete("/api/own-weaves/" + other).with(csrf()));
     }
 
     @Test

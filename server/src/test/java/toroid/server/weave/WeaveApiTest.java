@@ -89,7 +89,7 @@ class WeaveApiTest extends ApiTest {
     }
 
     @Test
-    void theShelfIsJudgedInEveryWeaveOfOneSize() {
+    void theShelfIsJudgedInEveryWeave() {
         JsonNode rows = tell("/api/weaves/shelf", Map.of("rings", List.of(rings(1, 3.8), rings(1, 6.0))))
                 .body();
         assertThat(rows).hasSize(2);
@@ -99,6 +99,8 @@ class WeaveApiTest extends ApiTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(byzantine.get("tightness").asText()).isEqualTo("USUAL");
+        assertThat(rows.at("/0/weaves").size())
+                .isEqualTo(read("/api/weaves").body().size());
     }
 
     @Test
