@@ -29,11 +29,12 @@ export function AssemblyScene({ data, piece, rings, done, fitKey, inHand = true,
     () => (step ? [...lettersOf(step)].map(([ring, text]) => ({ ring, text })) : []),
     [step],
   );
-  const focus = useMemo(
-    () =>
-      step && piece.colours.length > CLOSE_UP_FROM ? [step.ring, ...step.through, ...step.pickUp] : null,
-    [step, piece],
-  );
+  const focus = useMemo(() => {
+    if (!step) {
+      return which;
+    }
+    return piece.colours.length > CLOSE_UP_FROM ? [step.ring, ...step.through, ...step.pickUp] : null;
+  }, [step, which, piece]);
   return (
     <PieceScene
       className={className}
