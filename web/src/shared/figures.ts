@@ -34,6 +34,8 @@ export const FIGURE_NAMES: Record<string, string> = {
   "weave-shortest": "pushed together",
   "weave-across": "across, taut",
   "weave-bend": "bends round a rod of",
+  "weave-bend-rows-round": "rows round, a rod of",
+  "weave-bend-rows-along": "rows along, a rod of",
   "weave-per-100": "rings in 100 mm",
   "weave-mass-per-100": "100 mm weigh",
   "weave-per-square": "rings in a square cm",

@@ -111,12 +111,7 @@ function Weave({
         {solved && !stale && <MakePiece weave={weave} choice={choice} inner={inner} fits={solved.fits} />}
         {solved && !stale && (
           <Figures solved={solved} units={units}>
-            {weave.kind === "CHAIN" && solved.fits && (
-              <Bend
-                key={`${weave.id} ${choice.wireMm} ${inner.join(" ")}`}
-                {...{ weave, choice, inner, units }}
-              />
-            )}
+            {weave.kind !== "FINITE" && solved.fits && <Bend {...{ weave, choice, inner, units }} />}
           </Figures>
         )}
       </section>
@@ -244,7 +239,7 @@ function Figures({ solved, units, children }: { solved: WeaveSolved; units: Unit
   );
 }
 
-/** How tightly the chain bends: worked out when it is asked for. */
+/** How tightly it bends, each way it can be: worked out when it is asked for, and from then on for every ring. */
 function Bend({
   weave,
   choice,
@@ -258,8 +253,12 @@ function Bend({
 }) {
   const [wanted, setWanted] = useState(false);
   const { data, isFetching, isError } = useBend(weave, choice, inner, wanted);
-  if (data?.bend) {
-    return <FigureRow figure={data.bend}>{sizeText(data.bend.value, units)}</FigureRow>;
+  if (data && data.bends.length > 0) {
+    return data.bends.map(({ figure }) => (
+      <FigureRow key={figure.id} figure={figure}>
+        {sizeText(figure.value, units)}
+      </FigureRow>
+    ));
   }
   return (
     <div className="figure-row">

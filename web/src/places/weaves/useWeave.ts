@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { call, Problem } from "../../api/client";
-import type { WeaveBendAnswer, WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
+import type { WeaveBends, WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
 
 import type { WireOfJob } from "../../shared/WireChoice";
 
@@ -108,19 +108,14 @@ export function useSolved(weave: WeaveEntry | undefined, choice: WeaveChoice, in
   };
 }
 
-/** How tightly a chain bends, once it is wanted: some weaves take seconds the first time. */
+/** How tightly a weave bends, once it is wanted: some weaves take seconds the first time. */
 export function useBend(weave: WeaveEntry, choice: WeaveChoice, innerMm: number[], wanted: boolean) {
   const { wireDiameterMm, innerDiameterMm } = question(choice, innerMm);
   return useQuery({
     queryKey: ["weave-bend", weave.id, wireDiameterMm, innerDiameterMm],
     queryFn: ({ signal }) =>
-      call<WeaveBendAnswer>(
-        "POST",
-        `/api/weaves/${weave.id}/bend`,
-        { wireDiameterMm, innerDiameterMm },
-        signal,
-      ),
-    enabled: wanted && weave.kind === "CHAIN",
+      call<WeaveBends>("POST", `/api/weaves/${weave.id}/bend`, { wireDiameterMm, innerDiameterMm }, signal),
+    enabled: wanted,
     retry: false,
     gcTime: 600_000,
     staleTime: Infinity,

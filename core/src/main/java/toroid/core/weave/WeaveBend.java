@@ -4,32 +4,54 @@ import java.util.Locale;
 import toroid.core.quantity.Figure;
 
 /**
- * How tightly a chain bends: the tightest loop it closes to with rigid round rings.
+ * How tightly a weave bends: the tightest loop it closes to with rigid round rings, its links found to be the weave's.
  *
+ * @param way which way it is bent
  * @param cells of the weave in that loop
+ * @param ringsInCell rings that were free to move for themselves; the others in the loop lie as they do
  * @param insideDiameterMm of the rod it just lies round, mm
  * @param middleRadiusMm to the middle of its rings, mm
+ * @param residualMm how far the wire is short of fitting, at most, mm
  */
-public record WeaveBend(int cells, double insideDiameterMm, double middleRadiusMm) {
+public record WeaveBend(
+        Way way, int cells, int ringsInCell, double insideDiameterMm, double middleRadiusMm, double residualMm) {
+    /** Which way a weave is bent. */
+    public enum Way {
+        /** A chain or a tube, closed to a ring of itself. */
+        LENGTH,
+        /** A sheet, its rows running round the rod. */
+        ROWS_ROUND,
+        /** A sheet, its rows lying along the rod. */
+        ROWS_ALONG
+    }
+
     /** In other wire of the same aspect ratio. */
     public WeaveBend scaled(double factor) {
-        return new WeaveBend(cells, insideDiameterMm * factor, middleRadiusMm * factor);
+        return new WeaveBend(
+                way, cells, ringsInCell, insideDiameterMm * factor, middleRadiusMm * factor, residualMm * factor);
     }
 
     /** The number with its why. */
     public Figure figure() {
+        String id = switch (way) {
+            case LENGTH -> "weave-bend";
+            case ROWS_ROUND -> "weave-bend-rows-round";
+            case ROWS_ALONG -> "weave-bend-rows-along";
+        };
         return Figure.exact(
-                "weave-bend",
+                id,
                 insideDiameterMm,
                 "mm",
                 Figure.Basis.THEORY,
                 "the fewest cells that close to a loop in which no wire is nearer than d",
                 String.format(
                         Locale.ROOT,
-                        "%d cells; %.2f mm to the middle of the rings, %.2f mm clear inside",
+                        "%d cells, of %d free rings; %.2f mm to the middle of the rings, %.2f mm clear inside; short of d by %.0e mm",
                         cells,
+                        ringsInCell,
                         middleRadiusMm,
-                        insideDiameterMm),
-                "Rigid round rings, cells all alike, the easiest of the ways it was bent. In whole cells, so never told too tight.");
+                        insideDiameterMm,
+                        residualMm),
+                "Rigid round rings, cells all alike, the easiest of the ways it was bent; links checked. In whole cells, so never told too tight.");
     }
 }

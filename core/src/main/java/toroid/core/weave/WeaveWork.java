@@ -1,10 +1,12 @@
 package toroid.core.weave;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.weave.WeaveBend.Way;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.solve.BendSolve;
@@ -143,13 +145,26 @@ public final class WeaveWork {
                         : pose.pitch() * lattice.shared().getY());
     }
 
-    /** How tightly it bends, mm; null for what is no chain, does not fit, or closes to no loop looked at ({@link BendSolve}). */
-    public WeaveBend bend() {
-        BendSolve.Bend bend = BendSolve.tightest(pattern, closest, thickness());
-        return bend == null
-                ? null
-                : new WeaveBend(
-                        bend.cells(), 2 * bend.insideRadius() * rings.unitMm(), bend.middleRadius() * rings.unitMm());
+    /** How tightly it bends, mm, each way it can be; none for what is finite, does not fit, or closes to no loop ({@link BendSolve}). */
+    public List<WeaveBend> bends() {
+        boolean sheet = pattern.lattice().kind() == Lattice.Kind.SHEET;
+        var bends = new ArrayList<WeaveBend>();
+        told(sheet ? Way.ROWS_ROUND : Way.LENGTH, BendSolve.along(pattern, closest, thickness()), bends);
+        told(Way.ROWS_ALONG, BendSolve.across(pattern, closest, thickness()), bends);
+        return bends;
+    }
+
+    private void told(Way way, BendSolve.Bend bend, List<WeaveBend> bends) {
+        if (bend != null) {
+            double unit = rings.unitMm();
+            bends.add(new WeaveBend(
+                    way,
+                    bend.cells(),
+                    bend.loop().rings().size(),
+                    2 * bend.insideRadius() * unit,
+                    bend.middleRadius() * unit,
+                    bend.penetration() * unit));
+        }
     }
 
     /** Its rings as far from touching as they come, in mm; null where they do not fit. */

@@ -5,7 +5,6 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.DoubleSupplier;
 import org.springframework.stereotype.Component;
 import toroid.core.weave.WeaveAnswer;
@@ -48,22 +47,17 @@ class SolvedWeaves {
         return answer;
     }
 
-    /** How tightly a chain bends, for 1 mm wire; empty where it does not, or is none. */
-    Optional<WeaveBend> bend(WeaveFiles.Filed weave, List<Double> aspectRatios) {
-        String question = weave.sum() + "/" + SOLVER + WeaveDesk.named(aspectRatios) + "/bend";
+    /** How tightly a weave bends, for 1 mm wire, each way it can be. */
+    List<WeaveBend> bends(WeaveFiles.Filed weave, List<Double> aspectRatios) {
+        String question = weave.sum() + "/" + SOLVER + WeaveDesk.named(aspectRatios) + "/bends";
         return repository
                 .findById(question)
-                .map(kept -> kept.answer().isEmpty() ? null : read(kept.answer(), WeaveBend.class))
-                .or(() -> bent(weave, aspectRatios, question));
-    }
-
-    private Optional<WeaveBend> bent(WeaveFiles.Filed weave, List<Double> aspectRatios, String question) {
-        if (repository.existsById(question)) {
-            return Optional.empty();
-        }
-        WeaveBend bend = desk.solve(weave, aspectRatios, WeaveWork::bend);
-        repository.save(new SolvedWeave(question, bend == null ? "" : written(bend), clock.instant()));
-        return Optional.ofNullable(bend);
+                .map(kept -> List.of(read(kept.answer(), WeaveBend[].class)))
+                .orElseGet(() -> {
+                    List<WeaveBend> bends = desk.solve(weave, aspectRatios, WeaveWork::bends);
+                    repository.save(new SolvedWeave(question, written(bends), clock.instant()));
+                    return bends;
+                });
     }
 
     /** AR_min of the first size, the others in these proportions; worked out when first asked for. */

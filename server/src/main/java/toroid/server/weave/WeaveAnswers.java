@@ -7,6 +7,7 @@ import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
 import toroid.core.weave.Tightness;
 import toroid.core.weave.WeaveAnswer;
+import toroid.core.weave.WeaveBend;
 import toroid.core.weave.pattern.Lattice;
 
 /** What is asked of weaves and what is answered. Lengths mm. */
@@ -59,8 +60,23 @@ final class WeaveAnswers {
             @NotNull String name,
             @NotNull double usualRatio) {}
 
-    /** How tightly a chain bends: the rod it just lies round; null for what does not close to a loop. */
-    record WeaveBendAnswer(@NotNull String weaveId, Figure bend) {}
+    /** How tightly a weave bends, each way it can be; none for what is finite, does not fit or closes to no loop. */
+    record WeaveBends(@NotNull String weaveId, @NotNull List<WeaveBendAnswer> bends) {}
+
+    /** One way it is bent: the rod it just lies round, the cell that was solved and what it is short of fitting by. */
+    record WeaveBendAnswer(
+            @NotNull WeaveBend.Way way,
+            @NotNull Figure figure,
+            @NotNull int cells,
+            @NotNull int ringsInCell,
+            @NotNull double residualMm,
+            @NotNull boolean linksVerified) {
+        /** The core gives none whose links were not found. */
+        static WeaveBendAnswer of(WeaveBend bend) {
+            return new WeaveBendAnswer(
+                    bend.way(), bend.figure(), bend.cells(), bend.ringsInCell(), bend.residualMm(), true);
+        }
+    }
 
     /** How rings sit in a weave, without its pitches: there at once. */
     record WeaveJudged(

@@ -52,11 +52,10 @@ class WeaveController {
         return workshop.solve(id, question);
     }
 
-    @Operation(summary = "How tightly a chain bends; may take some seconds the first time")
+    @Operation(summary = "How tightly a weave bends, each way it can be; may take some seconds the first time")
     @PostMapping("/{id}/bend")
-    WeaveAnswers.WeaveBendAnswer bend(
-            @PathVariable String id, @RequestBody @Valid WeaveAnswers.WeaveQuestion question) {
-        return workshop.bend(id, question);
+    WeaveAnswers.WeaveBends bend(@PathVariable String id, @RequestBody @Valid WeaveAnswers.WeaveQuestion question) {
+        return workshop.bends(id, question);
     }
 
     @Operation(summary = "Poses from the shortest cell to the longest, for drawing")

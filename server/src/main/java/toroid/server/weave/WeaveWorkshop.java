@@ -181,18 +181,18 @@ public class WeaveWorkshop {
                 WeaveNotes.of(weave.pattern(), answer, rings.wireMm()));
     }
 
-    /** The bend with its why; none for what does not close to a loop. */
-    WeaveAnswers.WeaveBendAnswer bend(String id, WeaveAnswers.WeaveQuestion question) {
+    /** How it bends, each way with its why. */
+    WeaveAnswers.WeaveBends bends(String id, WeaveAnswers.WeaveQuestion question) {
         WeaveFiles.Filed weave = files.byId(id);
         WeaveRings rings = rings(question);
         WeaveWork.checkSizes(weave.pattern(), rings);
         List<Double> ratios =
                 rings.innerMm().stream().map(inner -> inner / rings.wireMm()).toList();
-        return new WeaveAnswers.WeaveBendAnswer(
+        return new WeaveAnswers.WeaveBends(
                 id,
-                solved.bend(weave, ratios)
-                        .map(bend -> bend.scaled(rings.wireMm()).figure())
-                        .orElse(null));
+                solved.bends(weave, ratios).stream()
+                        .map(bend -> WeaveAnswers.WeaveBendAnswer.of(bend.scaled(rings.wireMm())))
+                        .toList());
     }
 
     List<WeaveAnswers.WeavePose> poses(String id, WeaveAnswers.WeaveQuestion question, int count) {

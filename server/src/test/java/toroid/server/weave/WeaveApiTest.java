@@ -117,22 +117,28 @@ class WeaveApiTest extends ApiTest {
                 .isEqualTo(400);
     }
 
-    /** A bend is solved once, goes with the wire, and is not told of what is no chain. */
+    /** A bend is solved once, goes with the wire, and carries its cell and what it is short by. */
     @Test
     void aChainTellsHowTightlyItBends() {
         Answer one = tell("/api/weaves/half-persian-3-in-1/bend", rings(1, 5.2));
         Answer two = tell("/api/weaves/half-persian-3-in-1/bend", rings(2, 10.4));
-        assertThat(one.at("/bend/value").asDouble()).isGreaterThan(1);
-        assertThat(two.at("/bend/value").asDouble())
-                .isCloseTo(2 * one.at("/bend/value").asDouble(), within(1e-9));
-        assertThat(one.at("/bend/worked").asText()).contains("cells");
-        assertThat(tell("/api/weaves/european-4-in-1/bend", rings(1, 4.0))
-                        .at("/bend")
-                        .isNull())
-                .isTrue();
-        assertThat(tell("/api/weaves/european-4-in-1/bend", rings(1, 4.0))
-                        .at("/bend")
-                        .isNull())
-                .isTrue();
+        assertThat(one.at("/bends/0/figure/value").asDouble()).isGreaterThan(1);
+        assertThat(two.at("/bends/0/figure/value").asDouble())
+                .isCloseTo(2 * one.at("/bends/0/figure/value").asDouble(), within(1e-9));
+        assertThat(one.at("/bends/0/figure/worked").asText()).contains("cells");
+        assertThat(one.at("/bends/0/way").asText()).isEqualTo("LENGTH");
+        assertThat(one.at("/bends/0/residualMm").asDouble()).isBetween(0.0, 1e-5);
+        assertThat(one.at("/bends/0/linksVerified").asBoolean()).isTrue();
+        assertThat(one.at("/bends/0/ringsInCell").asInt()).isPositive();
+    }
+
+    @Test
+    void aSheetBendsTwoWaysAndWhatDoesNotFitNone() {
+        Answer sheet = tell("/api/weaves/european-4-in-1/bend", rings(1, 4.0));
+        assertThat(sheet.at("/bends/0/way").asText()).isEqualTo("ROWS_ROUND");
+        assertThat(sheet.at("/bends/1/way").asText()).isEqualTo("ROWS_ALONG");
+        assertThat(sheet.at("/bends/1/figure/id").asText()).isEqualTo("weave-bend-rows-along");
+        assertThat(tell("/api/weaves/european-4-in-1/bend", rings(1, 2.0)).at("/bends"))
+                .isEmpty();
     }
 }

@@ -1,5 +1,6 @@
 package toroid.core.weave.solve;
 
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -13,8 +14,12 @@ public final class LinkPattern {
 
     /** As the pattern says. */
     public static Set<String> told(WeavePattern pattern) {
-        return pattern.links().stream()
-                .map(link -> once(pattern.lattice(), link.a(), link.b(), link.i(), link.j()))
+        return told(pattern.lattice(), pattern.links());
+    }
+
+    static Set<String> told(Lattice lattice, List<WeavePattern.Link> links) {
+        return links.stream()
+                .map(link -> once(lattice, link.a(), link.b(), link.i(), link.j()))
                 .collect(Collectors.toCollection(TreeSet::new));
     }
 

@@ -55,7 +55,7 @@ public final class WeaveSolver {
                 solved.converged() && same && Double.isFinite(gap));
     }
 
-    private static double fine(Pose pose) {
+    static double fine(Pose pose) {
         double unit = pose.rings().get(0).radius();
         return Contacts.smallestFine(pose, Neighbours.of(pose, 1.2 * unit), 2 * unit);
     }

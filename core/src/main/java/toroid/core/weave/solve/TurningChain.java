@@ -1,0 +1,110 @@
+package toroid.core.weave.solve;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.weave.circle.Circle;
+import toroid.core.weave.pattern.WeavePattern;
+
+/**
+ * Cells of a chain that turns, taken together until half a turn or a whole one brings every ring of the cell onto one of its own: the
+ * next such cells are then a plain move further on. A byzantine's pairs change places in half a turn, so two of its cells do.
+ */
+final class TurningChain {
+    /** A hundredth of a turn a cell: no more than a free turn gives by itself. */
+    private static final double FREE_TURN = 0.01;
+
+    /** How near, in ring radii, a turned ring has to lie to another to be taken for it; the two are then put evenly between. */
+    private static final double SAME = 1;
+
+    private static final double TOLERANCE = 1e-4;
+
+    private TurningChain() {}
+
+    /** A free turn is set to the nearest that comes round; null where none does in {@value BendCell#MOST_CELLS_TOGETHER} cells. */
+    static BendCell together(List<WeavePattern.Link> links, Pose pose) {
+        BendCell exact = together(links, pose, BendCell.WHOLE_TURN);
+        return exact != null || !pose.lattice().turnFree() ? exact : together(links, pose, FREE_TURN);
+    }
+
+    private static BendCell together(List<WeavePattern.Link> links, Pose pose, double share) {
+        for (int cells = 1; cells <= BendCell.MOST_CELLS_TOGETHER; cells++) {
+            double halves = cells * pose.turn() / Math.PI;
+            if (Math.abs(halves - Math.rint(halves)) / 2 > share * cells) {
+                continue;
+            }
+            double turned = Math.rint(halves) * Math.PI;
+            int[] onto = onto(pose, turned);
+            BendCell cell = onto == null ? null : straight(links, pose, cells, turned, onto);
+            if (cell != null) {
+                return cell;
+            }
+        }
+        return null;
+    }
+
+    /** Put evenly and eased apart; null when the rings are then no longer linked as the weave says. */
+    private static BendCell straight(List<WeavePattern.Link> links, Pose pose, int cells, double turned, int[] onto) {
+        Pose even = new Pose(pose.lattice(), evened(pose, turned, onto), pose.pitch(), pose.across(), turned / cells);
+        var start = new Pose(BendCell.chainLattice(), BendCell.images(even, cells, 1), cells * pose.pitch(), 0, 0);
+        Pose straight = Tightest.solve(start, true, true, TOLERANCE).pose();
+        List<WeavePattern.Link> told = links(links, cells, onto);
+        boolean same = LinkPattern.found(straight).equals(LinkPattern.told(straight.lattice(), told));
+        return same ? new BendCell(straight, told, cells) : null;
+    }
+
+    /** Every ring midway between where it lies and where its partner is turned to. */
+    private static List<Circle> evened(Pose pose, double turned, int[] onto) {
+        return IntStream.range(0, onto.length)
+                .mapToObj(k -> {
+                    Circle own = pose.rings().get(k);
+                    Circle partner = pose.rings().get(onto[k]);
+                    Vector3D normal = Pose.turned(partner.normal(), turned);
+                    Vector3D alike = normal.dotProduct(own.normal()) < 0 ? normal.negate() : normal;
+                    Vector3D centre = own.centre().add(Pose.turned(partner.centre(), turned));
+                    return new Circle(
+                            centre.scalarMultiply(0.5), own.normal().add(alike).normalize(), own.radius());
+                })
+                .toList();
+    }
+
+    /** Which ring of the cell each comes to lie on when all are turned about x; null when one comes to lie on none. */
+    private static int[] onto(Pose pose, double angle) {
+        List<Circle> rings = pose.rings();
+        int[] onto = IntStream.range(0, rings.size())
+                .map(k -> IntStream.range(0, rings.size())
+                        .boxed()
+                        .min(Comparator.comparingDouble(other -> apart(rings.get(other), rings.get(k), angle)))
+                        .orElseThrow())
+                .toArray();
+        boolean near =
+                IntStream.range(0, onto.length).allMatch(k -> apart(rings.get(onto[k]), rings.get(k), angle) < SAME);
+        return near && IntStream.of(onto).distinct().count() == onto.length ? onto : null;
+    }
+
+    /** How far a ring lies from another turned, place and tilt together, in ring radii. */
+    private static double apart(Circle ring, Circle other, double turnedBy) {
+        Vector3D normal = Pose.turned(other.normal(), turnedBy);
+        return (Math.abs(ring.radius() - other.radius())
+                                + ring.centre().distance(Pose.turned(other.centre(), turnedBy)))
+                        / ring.radius()
+                + ring.normal().crossProduct(normal).getNorm();
+    }
+
+    /** A ring further on lies on the one its half turns bring it onto; two half turns bring it back. */
+    private static List<WeavePattern.Link> links(List<WeavePattern.Link> links, int cells, int[] onto) {
+        var told = new ArrayList<WeavePattern.Link>();
+        for (int cell = 0; cell < cells; cell++) {
+            for (WeavePattern.Link link : links) {
+                int to = cell + link.i();
+                int round = Math.floorDiv(to, cells);
+                int b = round % 2 == 0 ? link.b() : onto[link.b()];
+                told.add(new WeavePattern.Link(
+                        link.a() + cell * onto.length, b + Math.floorMod(to, cells) * onto.length, round, 0));
+            }
+        }
+        return told;
+    }
+}
