@@ -147,6 +147,20 @@ class SolvedWeavesTest {
         assertThat(taut.pose().across() / wire).isCloseTo(ratio + 2, within(1e-6));
     }
 
+    /** Of one size it is the European 4-in-1; of two, its large rings can lie over one another like scales. */
+    @Test
+    void twoSizesOfOneSizeAreTheEuropean() {
+        WeavePattern two = Weaves.byId("european-4-in-1-two-sizes");
+        Closest alike = WeaveSolver.closest(two, new double[] {1, 1});
+        assertThat(alike.aspectRatioMin())
+                .isCloseTo(closest(Weaves.byId("european-4-in-1")).aspectRatioMin(), within(1e-7));
+        Closest scales = WeaveSolver.closest(two, new double[] {1, 0.6});
+        double wire = scales.gap() / 1.15;
+        var shortest = WeaveSolver.pulled(two, scales, wire, Direction.ACROSS, false);
+        assertThat(shortest.pitch()).isLessThan(2 + wire);
+        assertThat(shortest.penetration()).isLessThan(2e-10);
+    }
+
     /** What makers know by heart (common practice, nominal): each weave's usual window begins where it begins to close. */
     @ParameterizedTest
     @MethodSource("ids")

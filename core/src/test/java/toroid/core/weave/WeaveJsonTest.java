@@ -51,7 +51,10 @@ class WeaveJsonTest {
                         "tube-4-in-1-round",
                         "japanese-4-in-1",
                         "japanese-6-in-1",
-                        "japanese-12-in-2");
+                        "japanese-12-in-2",
+                        "mobius-3",
+                        "mobius-6",
+                        "european-4-in-1-two-sizes");
     }
 
     @ParameterizedTest
