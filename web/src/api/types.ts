@@ -101,6 +101,7 @@ export type WeaveInHand = Received<Schemas["WeaveInHand"]>;
 export type Attempt = Received<Schemas["AttemptAnswer"]>;
 export type Diagnosis = Received<Schemas["DiagnosisAnswer"]>;
 export type SeenAnswer = Received<Schemas["SeenAnswer"]>;
+export type WeaveWindow = Received<Schemas["WeaveWindow"]>;
 export type WeaveBends = Received<Schemas["WeaveBends"]>;
 export type CompositionAnswer = Received<Schemas["CompositionAnswer"]>;
 export type WeaveShelf = Received<Schemas["WeaveShelf"]>;

@@ -22,10 +22,22 @@ const options = {
   gcTime: 60_000,
 };
 
+/** The cell's poses from shortest to taut. */
+function usePoses(job: WeaveJobData) {
+  const rings = { wireDiameterMm: job.wireDiameterMm, innerDiameterMm: job.innerDiameterMm };
+  return useQuery({
+    queryKey: ["poses", job.weaveId, rings],
+    queryFn: async ({ signal }) => ({
+      weaveId: job.weaveId,
+      poses: await call<WeavePose[]>("POST", `/api/weaves/${job.weaveId}/poses`, rings, signal),
+    }),
+    ...options,
+  });
+}
+
 /** The last good piece stays while it cannot be counted. */
 export function usePiece(job: WeaveJobData) {
   const question = pieceQuestion(job);
-  const rings = { wireDiameterMm: job.wireDiameterMm, innerDiameterMm: job.innerDiameterMm };
   const count = useQuery({
     queryKey: ["piece-count", job.weaveId, question],
     queryFn: ({ signal }) => call<PieceCount>("POST", `/api/weaves/${job.weaveId}/count`, question, signal),
@@ -39,14 +51,7 @@ export function usePiece(job: WeaveJobData) {
     }),
     ...options,
   });
-  const poses = useQuery({
-    queryKey: ["poses", job.weaveId, rings],
-    queryFn: async ({ signal }) => ({
-      weaveId: job.weaveId,
-      poses: await call<WeavePose[]>("POST", `/api/weaves/${job.weaveId}/poses`, rings, signal),
-    }),
-    ...options,
-  });
+  const poses = usePoses(job);
   const matches = view.data?.weaveId === poses.data?.weaveId;
   const piece = matches ? view.data?.view : undefined;
   const all = matches ? poses.data?.poses : undefined;
@@ -57,6 +62,22 @@ export function usePiece(job: WeaveJobData) {
     poses: all,
     problem: problem instanceof Problem ? problem.body : null,
     stale: view.isPlaceholderData || count.isPlaceholderData || problem !== null,
+  };
+}
+
+/** A run's piece, as it stood when the run began. */
+export function useRunPiece(runId: string, job: WeaveJobData) {
+  const view = useQuery({
+    queryKey: ["run-piece", runId],
+    queryFn: ({ signal }) => call<PieceView>("GET", `/api/weave-runs/${runId}/piece`, undefined, signal),
+    ...options,
+    staleTime: Infinity,
+  });
+  const poses = usePoses(job);
+  return {
+    piece: view.data,
+    poses: poses.data?.poses,
+    problem: view.error instanceof Problem ? view.error.body : null,
   };
 }
 

@@ -4,8 +4,6 @@ import { openRing } from "../../drawing/ring";
 import { many } from "../../quantity/format";
 import { Go } from "./Go";
 
-const FIRST = 2;
-
 /** Weave jobs: in hand first, then planned, then done. */
 export function WeavesInHand({ hands }: { hands: WeaveInHand[] }) {
   if (hands.length === 0) {
@@ -94,5 +92,5 @@ function next(hand: WeaveInHand): string {
     ? `next: close rings, ${hand.count} of ${hand.preClosed}`
     : hand.step === 1
       ? `next: open rings, ${hand.count} of ${hand.opened}`
-      : `next: ring ${hand.step - FIRST + 1} of ${hand.steps - FIRST}`;
+      : `next: ring ${hand.ring} of ${hand.rings}`;
 }

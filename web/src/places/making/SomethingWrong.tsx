@@ -5,9 +5,9 @@ import type { Diagnosis, PieceView, SeenAnswer, WeaveJobData } from "../../api/t
 import { letter, linkedTo, nearest, there } from "../../drawing/piece";
 import { NumberInput } from "../../shared/NumberInput";
 import { PieceScene } from "../weaves/PieceScene";
-import { pieceQuestion } from "../../shared/weavePiece";
 
 interface Props {
+  runId: string;
   job: WeaveJobData;
   piece: PieceView;
   rings: Float32Array;
@@ -21,17 +21,12 @@ const CHOICES = 12;
 const NONE: ReadonlySet<number> = new Set();
 
 /** Looks for the ring that went wrong from what the maker sees: counts first, letters when few are left. */
-export function SomethingWrong({ job, piece, rings, done, onGoTo }: Props) {
+export function SomethingWrong({ runId, job, piece, rings, done, onGoTo }: Props) {
   const [answers, setAnswers] = useState<SeenAnswer[]>([]);
   const finding = useQuery({
-    queryKey: ["diagnosis", job.weaveId, pieceQuestion(job), done, answers],
+    queryKey: ["diagnosis", runId, done, answers],
     queryFn: ({ signal }) =>
-      call<Diagnosis>(
-        "POST",
-        `/api/weaves/${job.weaveId}/diagnose`,
-        { piece: pieceQuestion(job), stepsDone: done, answers },
-        signal,
-      ),
+      call<Diagnosis>("POST", `/api/weave-runs/${runId}/diagnose`, { ringsIn: done, answers }, signal),
     placeholderData: (before) => before,
   });
   const which = useMemo(() => there(piece.steps, done), [piece, done]);

@@ -7,13 +7,13 @@ import { AssemblyScene } from "../weaves/AssemblyScene";
 import { stepHead, stepWay } from "../../shared/assemblyWords";
 import { CountRings } from "../../shared/CountRings";
 import { SaveMark } from "../../shared/SaveMark";
-import { useLaid, usePiece } from "../../shared/weavePiece";
+import { useLaid, useRunPiece } from "../../shared/weavePiece";
 import { problemWords } from "../../shared/words";
 import { RunFooter } from "./RunFooter";
 import { RunNote } from "./RunNote";
 import { SomethingWrong } from "./SomethingWrong";
 import { useBenchKeys } from "./useBenchKeys";
-import { FIRST, useWeaveProgress } from "./useWeaveProgress";
+import { useWeaveProgress } from "./useWeaveProgress";
 
 const TEN = 10;
 
@@ -21,12 +21,13 @@ const TEN = 10;
 export function WeaveRunPage({ run }: { run: Kept<WeaveRunData> }) {
   const progress = useWeaveProgress(run);
   const { plan } = run.data;
-  const { piece, poses, problem } = usePiece(plan.job);
+  const { beforehand, ringsIn } = progress;
+  const { piece, poses, problem } = useRunPiece(run.id, plan.job);
   const rings = useLaid(piece, poses, 0.5);
   const [wrong, setWrong] = useState(false);
-  const counting = progress.step < FIRST;
+  const counting = progress.step < beforehand;
   const finished = progress.step >= progress.steps;
-  const step = counting || finished ? undefined : piece?.steps[progress.step - FIRST];
+  const step = counting || finished ? undefined : piece?.steps[ringsIn];
   const full = !counting || progress.count >= progress.wanted;
   const forward = () => (full ? progress.go(progress.step + 1) : progress.setCount(progress.count + 1));
   const back = () =>
@@ -38,7 +39,7 @@ export function WeaveRunPage({ run }: { run: Kept<WeaveRunData> }) {
       data={plan.job}
       piece={piece}
       rings={rings}
-      done={finished ? piece.steps.length : progress.step - FIRST + 1}
+      done={finished ? piece.steps.length : ringsIn + 1}
       inHand={!finished}
       fitKey="making"
     />
@@ -49,22 +50,23 @@ export function WeaveRunPage({ run }: { run: Kept<WeaveRunData> }) {
         <Link to="/" className="figures font-bold no-underline hover:underline">
           {plan.job.name}
         </Link>
-        <span className="soft">{whereabouts(progress.step, progress.steps, step?.unit)}</span>
+        <span className="soft">{whereabouts(progress, plan.assemblySteps, step?.unit)}</span>
         <SaveMark
           editor={progress.editor}
           state={progress.state}
-          describe={(at) => `ring ${Math.max(0, at.step - FIRST)} of ${plan.assemblySteps}`}
+          describe={(at) => `ring ${Math.max(0, at.step - beforehand)} of ${plan.assemblySteps}`}
         />
       </header>
       {wrong && piece && rings ? (
         <SomethingWrong
+          runId={run.id}
           job={plan.job}
           piece={piece}
           rings={rings}
-          done={Math.max(0, Math.min(piece.steps.length, progress.step - FIRST))}
+          done={Math.min(piece.steps.length, ringsIn)}
           onGoTo={(to) => {
             setWrong(false);
-            progress.go(FIRST + to);
+            progress.go(beforehand + to);
           }}
         />
       ) : finished ? (
@@ -100,7 +102,7 @@ export function WeaveRunPage({ run }: { run: Kept<WeaveRunData> }) {
               <>
                 <h1>{stepHead(step)}</h1>
                 <p className="huge" data-testid="big-number">
-                  {progress.step - FIRST + 1}
+                  {ringsIn + 1}
                   <small>of {plan.assemblySteps}</small>
                 </p>
                 <p className="what">{stepWay(step)}</p>
@@ -145,10 +147,10 @@ export function WeaveRunPage({ run }: { run: Kept<WeaveRunData> }) {
               <progress
                 className="ring-progress"
                 max={plan.assemblySteps}
-                value={progress.step - FIRST}
+                value={ringsIn}
                 aria-label="Rings put in"
               />
-              <button className="quiet" disabled={progress.step === FIRST} onClick={() => setWrong(!wrong)}>
+              <button className="quiet" disabled={ringsIn === 0} onClick={() => setWrong(!wrong)}>
                 {wrong ? "go on making" : "something looks wrong"}
               </button>
             </>
@@ -159,14 +161,18 @@ export function WeaveRunPage({ run }: { run: Kept<WeaveRunData> }) {
   );
 }
 
-function whereabouts(step: number, steps: number, unit: number | undefined): string {
+function whereabouts(
+  { step, steps, beforehand, ringsIn }: { step: number; steps: number; beforehand: number; ringsIn: number },
+  rings: number,
+  unit: number | undefined,
+): string {
   if (step >= steps) {
     return "done";
   }
-  if (step < FIRST) {
+  if (step < beforehand) {
     return `join, ${step === 0 ? "closing" : "opening"} beforehand`;
   }
-  return `join, ring ${step - FIRST + 1} of ${steps - FIRST}${unit ? `, unit ${unit}` : ""}`;
+  return `join, ring ${ringsIn + 1} of ${rings}${unit ? `, unit ${unit}` : ""}`;
 }
 
 /** A handful of rings, closed or open. */

@@ -7,14 +7,11 @@ function progressOf(run: RunProgress): RunProgress {
   return { step: run.step, counts: run.counts, note: run.note };
 }
 
-/** Steps before the first ring comes in: closing, opening. */
-export const FIRST = 2;
-
 /** Where the maker is, kept at every press. */
 export function useWeaveProgress(run: Kept<WeaveRunData>) {
   const kept = useMemo<Kept<RunProgress>>(() => ({ ...run, data: progressOf(run.data) }), [run]);
   const { editor, data, state } = useEditor<RunProgress>("weave-runs", kept, progressOf);
-  const { plan, steps } = run.data;
+  const { plan, steps, beforehand } = run.data;
   const step = Math.min(data.step, steps);
   const wanted = step === 0 ? plan.preClosed : step === 1 ? plan.opened : 1;
   const count = data.counts[step] ?? 0;
@@ -30,6 +27,10 @@ export function useWeaveProgress(run: Kept<WeaveRunData>) {
     state,
     step,
     steps,
+    /** Steps of closing and opening before the first ring comes in. */
+    beforehand,
+    /** Rings in, none while they are closed and opened. */
+    ringsIn: Math.max(0, step - beforehand),
     wanted,
     count,
     go,

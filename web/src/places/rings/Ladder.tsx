@@ -1,6 +1,7 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
-import { useWeaves } from "../../api/queries";
-import type { RingSheet, WeaveEntry } from "../../api/types";
+import { call } from "../../api/client";
+import type { RingSheet, WeaveWindow } from "../../api/types";
 import { lanes, spread } from "../../drawing/ladder";
 import { openRing } from "../../drawing/ring";
 import { plain } from "../../quantity/format";
@@ -23,26 +24,33 @@ interface Bar {
   habit: { low: number; high: number } | null;
 }
 
-/**
- * Where each weave drapes, as solved, laid on this ring's nominal scale (what its own springback and kerf make of it); the
- * customary window until it is.
- */
-function barsOf(sheet: RingSheet, solved: readonly WeaveEntry[]): Bar[] {
-  const { aspectRatio, nominalAspectRatio } = sheet.ring;
+/** Where each weave drapes, as solved, on this ring's nominal scale; the customary window until it is. */
+function barsOf(sheet: RingSheet, solved: readonly WeaveWindow[]): Bar[] {
   return sheet.weaves.map((weave) => {
-    const known = solved.find((one) => one.id === weave.id);
-    if (!known || known.usualFrom === null || known.usualTo === null) {
-      return { ...weave, fits: weave.fit === "USUAL", habit: null };
-    }
-    const nominal = nominalAspectRatio / aspectRatio;
-    return {
-      ...weave,
-      low: known.usualFrom * nominal,
-      high: known.usualTo * nominal,
-      fits: aspectRatio >= known.usualFrom && aspectRatio <= known.usualTo,
-      habit: { low: weave.low, high: weave.high },
-    };
+    const known = solved.find((one) => one.weaveId === weave.id);
+    return known
+      ? { ...weave, ...known, habit: { low: weave.low, high: weave.high } }
+      : { ...weave, fits: weave.fit === "USUAL", habit: null };
   });
+}
+
+/** Solved windows; asked for again until they are there, and the last ones kept while the ring changes. */
+function useWindows({ ring: { aspectRatio, nominalAspectRatio }, weaves }: RingSheet) {
+  return useQuery({
+    queryKey: ["weave-windows", aspectRatio, nominalAspectRatio],
+    queryFn: ({ signal }) =>
+      call<WeaveWindow[]>(
+        "GET",
+        `/api/weaves/windows?aspectRatio=${aspectRatio}&nominalAspectRatio=${nominalAspectRatio}`,
+        undefined,
+        signal,
+      ),
+    placeholderData: keepPreviousData,
+    refetchInterval: ({ state: { data } }) =>
+      data && weaves.some((weave) => !data.some((one) => one.weaveId === weave.id)) ? 2000 : false,
+    gcTime: 60_000,
+    staleTime: 60_000,
+  }).data;
 }
 
 /** Aspect ratios as a ladder: where each weave drapes, and this ring as the marker. */
@@ -53,7 +61,7 @@ export function Ladder({ sheet }: { sheet: RingSheet }) {
   const y = (ratio: number) => bottom - ((ratio - LOW) / (HIGH - LOW)) * (bottom - top);
   const nominal = sheet.ring.nominalAspectRatio;
   const marker = y(Math.max(LOW, Math.min(HIGH, nominal)));
-  const solved = useWeaves().data;
+  const solved = useWindows(sheet);
   const bars = useMemo(() => barsOf(sheet, solved ?? []), [sheet, solved]);
   const lane = lanes(bars);
   const laneCount = Math.max(...lane.values()) + 1;

@@ -157,15 +157,7 @@ describe("the ladder", () => {
     const weave = SHEET.weaves.find((one) => one.fit !== "USUAL")!;
     serve({
       ...BASE,
-      "GET /api/weaves": [
-        {
-          id: weave.id,
-          aspectRatioMin: ratio - 0.5,
-          usualFrom: ratio - 0.2,
-          usualTo: ratio + 0.2,
-          floppyFrom: ratio + 1,
-        },
-      ],
+      "GET /api/weaves/windows": [{ weaveId: weave.id, low: ratio - 0.2, high: ratio + 0.2, fits: true }],
     });
     const view = show(<Ladder sheet={SHEET} />);
     expect(await screen.findByText("bars as solved, lines usual")).toBeTruthy();

@@ -2,26 +2,17 @@ import type { CompositionAnswer } from "../../api/types";
 import { many } from "../../quantity/format";
 import { listed } from "../../shared/words";
 
-type Step = CompositionAnswer["steps"][number];
-type Place = Pick<Step, "role" | "part">;
+type Stage = CompositionAnswer["stages"][number];
+type Place = Pick<Stage, "role" | "part">;
 
 /** What is made after what; and where to look when the last ring will not close. */
 export function MedallionOrder({ answer, arms }: { answer: CompositionAnswer; arms: number }) {
-  const parts: Step[][] = [];
-  for (const step of answer.steps) {
-    const last = parts[parts.length - 1];
-    if (last && sameKind(last[0]!, step)) {
-      last.push(step);
-    } else {
-      parts.push([step]);
-    }
-  }
   return (
     <>
       <ol className="medallion-order" aria-label="In this order">
-        {parts.map((steps, at) => (
+        {answer.stages.map((stage, at) => (
           <li key={at}>
-            <strong>{name(steps[0]!, arms)}</strong> {how(steps)}
+            <strong>{name(stage, arms)}</strong> {how(stage)}
           </li>
         ))}
       </ol>
@@ -35,27 +26,19 @@ export function MedallionOrder({ answer, arms }: { answer: CompositionAnswer; ar
   );
 }
 
-function sameKind(a: Step, b: Step): boolean {
-  return a.role === b.role && (a.role !== "ARM" || a.part === b.part);
-}
-
-function name(step: Place, arms: number): string {
+function name(stage: Place, arms: number): string {
   return {
-    ARM: step.part === 0 ? `Arm 1 of ${arms}` : `Arm ${step.part + 1}`,
+    ARM: stage.part === 0 ? `Arm 1 of ${arms}` : `Arm ${stage.part + 1}`,
     HUB: "Larger rings",
     TIE: "Ties",
     BAIL: "Bail",
-  }[step.role];
+  }[stage.role];
 }
 
-function how(steps: Step[]): string {
-  const opened = steps.filter((step) => !step.closed);
-  if (steps[0]!.role === "ARM") {
-    const taken = steps.reduce((sum, step) => sum + step.pickUp + (step.closed ? 1 : 0), 0);
-    return `${taken} closed, ${opened.length} opened`;
-  }
-  const through = opened[0] ? opened[0].through + opened[0].pickUp : 0;
-  return `${many(opened.length, "ring")}, through ${through}${opened.length > 1 ? " each" : ""}`;
+function how({ role, closed, opened, through }: Stage): string {
+  return role === "ARM"
+    ? `${closed} closed, ${opened} opened`
+    : `${many(opened, "ring")}, through ${through}${opened > 1 ? " each" : ""}`;
 }
 
 function beside(one: Place, arms: number): string {

@@ -45,6 +45,7 @@ const RUN = {
     assemblySteps: sample.piece.steps.length,
   },
   step: 2,
+  beforehand: 2,
   steps: sample.piece.steps.length + 2,
   counts: {},
   startedAt: "",
@@ -181,6 +182,7 @@ describe("making a weave", () => {
     const asked = serve({
       ...BASE,
       [`GET /api/weave-runs/${id}`]: { ...kept({ ...RUN, step }), id },
+      [`GET /api/weave-runs/${id}/piece`]: sample.piece,
       [`PUT /api/weave-runs/${id}`]: (body: unknown) => ({
         ...kept({ ...RUN, ...(body as { data: object }).data }, 2),
         id,
@@ -215,7 +217,7 @@ describe("making a weave", () => {
   it("looks for what went wrong, one look at a time, and goes back to it", async () => {
     let looks = 0;
     const asked = making(12, {
-      "POST /api/weaves/byzantine/diagnose": () =>
+      [`POST /api/weave-runs/run-${next}/diagnose`]: () =>
         looks++ === 0
           ? { ask: { kind: "COUNT", ring: sample.piece.steps[3]!.ring }, faults: [], sure: false }
           : {
@@ -238,7 +240,7 @@ describe("making a weave", () => {
     fireEvent.click(screen.getByRole("button", { name: "3" }));
     expect((await screen.findByTestId("finding")).textContent).toContain("missed the bright one");
     expect(asked.filter((one) => one.path.endsWith("/diagnose")).at(-1)!.body).toMatchObject({
-      stepsDone: 10,
+      ringsIn: 10,
       answers: [{ kind: "COUNT", seen: 3 }],
     });
     fireEvent.click(screen.getByRole("button", { name: "Go back to that ring" }));

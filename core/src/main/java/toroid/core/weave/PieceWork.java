@@ -12,16 +12,18 @@ import toroid.core.numeric.Checks;
 import toroid.core.quantity.Figure;
 import toroid.core.weave.assembly.PreClosed;
 import toroid.core.weave.pattern.WeavePattern;
+import toroid.core.weave.piece.Colouring;
 import toroid.core.weave.piece.Piece;
 import toroid.core.weave.piece.PieceExtent;
 import toroid.core.weave.piece.PieceShape;
+import toroid.core.weave.piece.Spare;
 import toroid.core.weave.solve.Pose;
 
 /**
  * What a piece takes: rings, closed and open, spare, wire, weight, and how it lies.
  *
  * @param ringCount rings of each size class, spare left out
- * @param spare rings of each size class on top: {@code ⌈count × share⌉}
+ * @param spare rings of each size class on top ({@link Spare})
  * @param preClosed three numbers
  * @param opened rings opened in the order given here
  * @param taut room it takes pulled taut, mm; a sheet at rest; null where rings do not fit
@@ -40,9 +42,8 @@ public record PieceWork(
         List<Double> wireMm,
         double massG,
         int links) {
-    public static final double MOST_SPARE_PERCENT = 100;
-
     /**
+     * @param colouring spare is told for each colour by itself
      * @param tautPose in mm, null when the rings do not fit
      * @param restPose in mm, null when the rings do not fit
      * @param sparePercent 0 to 100
@@ -50,13 +51,13 @@ public record PieceWork(
      */
     public static PieceWork of(
             Piece piece,
+            Colouring colouring,
             WeaveRings rings,
             PreClosed preClosed,
             Pose tautPose,
             Pose restPose,
             double sparePercent,
             double density) {
-        Checks.within("sparePercent", sparePercent, 0, MOST_SPARE_PERCENT, "%", "Five is usual.");
         List<Integer> counts = Arrays.stream(piece.countByClass()).boxed().toList();
         var wire = new ArrayList<Double>();
         double mass = 0;
@@ -66,9 +67,7 @@ public record PieceWork(
         }
         return new PieceWork(
                 counts,
-                counts.stream()
-                        .map(count -> (int) Math.ceil(count * sparePercent / 100 - 1e-9))
-                        .toList(),
+                Spare.ofSizes(colouring.counts(piece), sparePercent),
                 preClosed,
                 piece.size() - preClosed.inHand(),
                 tautPose == null ? null : PieceExtent.of(piece, tautPose, rings.wireMm()),
@@ -169,7 +168,7 @@ public record PieceWork(
                 "piece-spare",
                 spares,
                 PRACTICE,
-                say("⌈%d × %.0f %%⌉ = %d, each size by itself", total(), sparePercent, spares),
+                say("⌈%d × %.0f %%⌉ = %d, each size and colour by itself", total(), sparePercent, spares),
                 "For rings that drop or close badly; the share is yours. Five in a hundred: common practice."));
         if (taut != null) {
             lengths(figures, piece);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -15,8 +16,11 @@ import toroid.core.quantity.Figure;
 import toroid.core.weave.assembly.PreClosed;
 import toroid.core.weave.assembly.Way;
 import toroid.core.weave.pattern.WeavePattern;
+import toroid.core.weave.piece.Colouring;
 import toroid.core.weave.piece.Piece;
+import toroid.core.weave.piece.PieceRing;
 import toroid.core.weave.piece.PieceShape;
+import toroid.core.weave.piece.Spare;
 import toroid.core.weave.solve.Pose;
 
 /** What a piece takes, against sums of its rings done here. */
@@ -31,7 +35,14 @@ class PieceWorkTest {
     private static PieceWork work(Piece piece, WeaveRings rings, double spare) {
         WeaveWork solved = WeaveWork.of(piece.pattern(), rings);
         return PieceWork.of(
-                piece, rings, PreClosed.of(piece, Way.USUAL), solved.tautPose(), solved.restPose(), spare, COPPER);
+                piece,
+                Colouring.PLAIN,
+                rings,
+                PreClosed.of(piece, Way.USUAL),
+                solved.tautPose(),
+                solved.restPose(),
+                spare,
+                COPPER);
     }
 
     private static WeaveRings loose(WeavePattern pattern) {
@@ -86,6 +97,18 @@ class PieceWorkTest {
     void spareIsRoundedUp(double percent, int flats, int uprights) {
         Piece piece = Piece.of(Weaves.byId("japanese-4-in-1"), PieceShape.Rows.even(3, 4));
         assertThat(work(piece, loose(piece.pattern()), percent).spare()).containsExactly(flats, uprights);
+    }
+
+    /** Forty rings at 5 % are two spare; thirteen of one colour and twenty-seven of another are one and two. */
+    @Test
+    void spareIsRoundedUpForEachColour() {
+        Piece piece = Piece.of(Weaves.byId("single-chain"), new PieceShape.Cells(40));
+        var red = new HashMap<PieceRing, Integer>();
+        piece.rings().stream().limit(13).forEach(ring -> red.put(ring, 1));
+        var colours = new Colouring(2, Colouring.By.RING, List.of(0), red);
+        assertThat(Spare.ofSizes(Colouring.PLAIN.counts(piece), 5)).containsExactly(2);
+        assertThat(Spare.ofSizes(colours.counts(piece), 5)).containsExactly(3);
+        assertThat(Spare.of(13, 5) + Spare.of(27, 5)).isEqualTo(3);
     }
 
     @Test

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 import toroid.core.numeric.Refusal;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
+import toroid.server.weave.PieceAnswers;
 import toroid.server.weave.WeaveJobData;
 import toroid.server.weave.WeaveJobs;
 
@@ -35,6 +36,8 @@ class WeaveBenchController {
      * @param runId the latest run, open or finished; null when none was begun
      * @param step steps done in it
      * @param steps how many there are; 0 when it cannot be made
+     * @param ring which ring comes next, from 1; 0 while rings are closed and opened beforehand, or all are in
+     * @param rings how many come in
      * @param total rings of the piece
      * @param count how often the current step has been done
      * @param refusal why it cannot be made; null when it can
@@ -46,6 +49,8 @@ class WeaveBenchController {
             @NotNull boolean finished,
             @NotNull int step,
             @NotNull int steps,
+            @NotNull int ring,
+            @NotNull int rings,
             @NotNull int total,
             @NotNull int preClosed,
             @NotNull int opened,
@@ -77,6 +82,24 @@ class WeaveBenchController {
         return runs.progress(id, edit);
     }
 
+    @GetMapping("/api/weave-runs/{id}/piece")
+    PieceAnswers.PieceView piece(@PathVariable UUID id) {
+        return runs.piece(id);
+    }
+
+    /**
+     * What was seen of a run's piece so far.
+     *
+     * @param ringsIn steps of the assembly done
+     */
+    record RunDiagnosisQuestion(
+            @NotNull int ringsIn, @NotNull List<PieceAnswers.@Valid SeenAnswer> answers) {}
+
+    @PostMapping("/api/weave-runs/{id}/diagnose")
+    PieceAnswers.DiagnosisAnswer diagnose(@PathVariable UUID id, @RequestBody @Valid RunDiagnosisQuestion question) {
+        return runs.piece(id).diagnosed(question.ringsIn(), question.answers());
+    }
+
     private static Instant lastTouched(Kept<WeaveJobData> job, List<Kept<WeaveRunData>> all) {
         Kept<WeaveRunData> run = latest(job, all);
         return run == null || run.updatedAt().isBefore(job.updatedAt()) ? job.updatedAt() : run.updatedAt();
@@ -100,13 +123,16 @@ class WeaveBenchController {
                     run != null && run.data().finishedAt() != null,
                     step,
                     plan.length(),
+                    plan.ringAt(step),
+                    plan.assemblySteps(),
                     plan.total(),
                     plan.preClosed(),
                     plan.opened(),
                     run == null ? 0 : run.data().counts().getOrDefault(step, 0),
                     null);
         } catch (Refusal refusal) {
-            return new WeaveInHand(job, job.data().weaveId(), null, false, 0, 0, 0, 0, 0, 0, refusal.getMessage());
+            return new WeaveInHand(
+                    job, job.data().weaveId(), null, false, 0, 0, 0, 0, 0, 0, 0, 0, refusal.getMessage());
         }
     }
 }

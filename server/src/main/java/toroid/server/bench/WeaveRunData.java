@@ -8,6 +8,7 @@ import java.util.UUID;
 /**
  * A run of a weave job as it stands.
  *
+ * @param beforehand steps before the first ring comes in
  * @param step steps done, and so the index of the current one; all of them when finished
  * @param steps how many there are
  * @param counts how often a counted step has been done, by step index
@@ -15,6 +16,7 @@ import java.util.UUID;
 public record WeaveRunData(
         @NotNull UUID jobId,
         @NotNull WeaveRunPlan plan,
+        @NotNull int beforehand,
         @NotNull int step,
         @NotNull int steps,
         @NotNull Map<Integer, Integer> counts,

@@ -27,7 +27,7 @@ public record WeaveRunPlan(
     /** Steps before the first ring comes in: closing, opening. */
     public static final int FIRST = 2;
 
-    public static final int MOST_STEPS = 6000;
+    private static final int MOST_STEPS = 6000;
 
     static WeaveRunPlan of(WeaveJobData job, String weave, Assembly assembly) {
         Checks.within("rings", assembly.steps().size(), 1, MOST_STEPS, "rings to put in", "Make it in parts.");
@@ -43,6 +43,11 @@ public record WeaveRunPlan(
     @Override
     public int length() {
         return FIRST + assemblySteps;
+    }
+
+    /** Which ring comes in at that step, from 1; 0 for none. */
+    int ringAt(int step) {
+        return step < FIRST || step >= length() ? 0 : step - FIRST + 1;
     }
 
     /** The rings were made before; no wire leaves a spool here. */

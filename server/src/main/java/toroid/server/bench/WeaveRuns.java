@@ -5,6 +5,8 @@ import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import toroid.server.store.Kept;
+import toroid.server.weave.PieceAnswers.PieceView;
 import toroid.server.weave.PieceWorkshop;
 import toroid.server.weave.WeaveJobData;
 import toroid.server.weave.WeaveJobs;
@@ -15,23 +17,39 @@ import toroid.server.wire.Spools;
 public class WeaveRuns extends RunKeeper<WeaveRun, WeaveRunPlan, WeaveRunData> {
     private final WeaveJobs jobs;
     private final PieceWorkshop workshop;
+    private final FrozenPieces pieces;
 
     WeaveRuns(
             WeaveRunRepository repository,
             WeaveJobs jobs,
             PieceWorkshop workshop,
+            FrozenPieces pieces,
             Spools spools,
             RunJson json,
             Clock clock) {
         super(repository, WeaveRunPlan.class, spools, json, clock);
         this.jobs = jobs;
         this.workshop = workshop;
+        this.pieces = pieces;
     }
 
     /** The plan a run of that job would have now. */
     @Transactional(readOnly = true)
     public WeaveRunPlan planFor(WeaveJobData job) {
         return WeaveRunPlan.of(job, workshop.nameOf(job.weaveId()), workshop.assembly(job.weaveId(), job));
+    }
+
+    /** The piece is frozen with the plan. */
+    @Override
+    public Kept<WeaveRunData> start(UUID jobId) {
+        Kept<WeaveRunData> run = super.start(jobId);
+        pieces.of(run);
+        return run;
+    }
+
+    /** The piece a run is of, ring by ring, as it stood when the run began. */
+    public PieceView piece(UUID id) {
+        return pieces.of(get(id));
     }
 
     @Override
@@ -47,6 +65,14 @@ public class WeaveRuns extends RunKeeper<WeaveRun, WeaveRunPlan, WeaveRunData> {
     @Override
     protected WeaveRunData told(WeaveRun run, WeaveRunPlan plan, Map<Integer, Integer> counts) {
         return new WeaveRunData(
-                run.jobId(), plan, run.step(), plan.length(), counts, run.createdAt(), run.finishedAt(), run.note());
+                run.jobId(),
+                plan,
+                WeaveRunPlan.FIRST,
+                run.step(),
+                plan.length(),
+                counts,
+                run.createdAt(),
+                run.finishedAt(),
+                run.note());
     }
 }

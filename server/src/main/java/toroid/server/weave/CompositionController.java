@@ -17,6 +17,7 @@ import toroid.core.weave.assembly.AssemblyStep;
 import toroid.core.weave.assembly.PreClosed;
 import toroid.core.weave.assembly.Way;
 import toroid.core.weave.composition.Composition;
+import toroid.core.weave.composition.CompositionStage;
 import toroid.core.weave.composition.CompositionWork;
 import toroid.core.weave.composition.HubRing;
 
@@ -57,20 +58,12 @@ class CompositionController {
             @NotNull boolean bail,
             Integer hold) {}
 
-    /** One ring comes in: what it is for, in which part, through how many, taking how many along. */
-    record CompositionStep(
-            @NotNull int ring,
-            @NotNull Composition.Role role,
-            @NotNull int part,
-            @NotNull boolean closed,
-            @NotNull int through,
-            @NotNull int pickUp) {}
-
     /**
      * What it takes.
      *
      * @param ringCount small rings, larger rings
      * @param perUnit small rings a unit more takes
+     * @param stages what is made after what
      * @param beside what to look at first when the last ring will not close
      */
     record CompositionAnswer(
@@ -80,7 +73,7 @@ class CompositionController {
             @NotNull double hubInnerDiameterMm,
             @NotNull PreClosed preClosed,
             @NotNull int opened,
-            @NotNull List<CompositionStep> steps,
+            @NotNull List<@NotNull CompositionStage> stages,
             @NotNull List<Beside> beside,
             @NotNull List<Figure> figures) {}
 
@@ -114,9 +107,7 @@ class CompositionController {
                 work.hub().innerDiameterMm(),
                 work.preClosed(),
                 work.assembly().opened(),
-                work.assembly().steps().stream()
-                        .map(step -> step(composition, step))
-                        .toList(),
+                work.stages(),
                 beside(work),
                 work.figures(metal.densityGramsPerCubicCentimetre()));
     }
@@ -128,15 +119,5 @@ class CompositionController {
                 .map(ring -> new Beside(composition.roleOf(ring), composition.partOf(ring)))
                 .distinct()
                 .toList();
-    }
-
-    private static CompositionStep step(Composition composition, AssemblyStep step) {
-        return new CompositionStep(
-                step.ring(),
-                composition.roleOf(step.ring()),
-                composition.partOf(step.ring()),
-                step.closed(),
-                step.through().size(),
-                step.pickUp().size());
     }
 }

@@ -9,6 +9,7 @@ import toroid.core.weave.circle.Circle;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.piece.Colouring;
 import toroid.core.weave.piece.Piece;
+import toroid.core.weave.piece.Spare;
 import toroid.core.weave.solve.Pose;
 
 /**
@@ -67,7 +68,7 @@ public record LaidPiece(
                             spec.palette().get(colour),
                             rings.innerMm().get(size),
                             counts[size][colour],
-                            (int) Math.ceil(counts[size][colour] * sparePercent / 100 - 1e-9),
+                            Spare.of(counts[size][colour], sparePercent),
                             closed[size][colour]));
                 }
             }

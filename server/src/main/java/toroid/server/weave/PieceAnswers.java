@@ -3,12 +3,15 @@ package toroid.server.weave;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import toroid.core.weave.assembly.Assembly;
+import toroid.core.weave.assembly.AssemblyStep;
 import toroid.core.weave.assembly.Attempt;
 import toroid.core.weave.fault.Diagnosis;
 import toroid.core.weave.fault.Question;
+import toroid.core.weave.piece.LinkedRings;
 
 /** What is asked of a piece of a weave and what is answered. Lengths mm, masses g; rings are told by their place in the piece. */
-final class PieceAnswers {
+public final class PieceAnswers {
     private PieceAnswers() {}
 
     /**
@@ -20,12 +23,29 @@ final class PieceAnswers {
      * @param steps in the order of assembly
      * @param preClosed places of the rings closed beforehand
      */
-    record PieceView(
+    public record PieceView(
             @NotNull int[] rings,
             @NotNull int[] colours,
             @NotNull int[] links,
             @NotNull List<PieceStep> steps,
-            @NotNull int[] preClosed) {}
+            @NotNull int[] preClosed) {
+        /** Its order as told here, whatever the rules are now. */
+        private Assembly assembly() {
+            return new Assembly(
+                    LinkedRings.of(colours.length, links),
+                    steps.stream()
+                            .map(step -> new AssemblyStep(step.ring(), step.closed(), step.through(), step.pickUp()))
+                            .toList());
+        }
+
+        /** Looks for the ring that went wrong in a piece that far. */
+        public DiagnosisAnswer diagnosed(int stepsDone, List<SeenAnswer> answers) {
+            return DiagnosisAnswer.of(Diagnosis.of(
+                    assembly(),
+                    stepsDone,
+                    answers.stream().map(SeenAnswer::toCore).toList()));
+        }
+    }
 
     /**
      * One ring comes in.
@@ -35,7 +55,7 @@ final class PieceAnswers {
      * @param openingAngle where it is opened, radians anticlockwise from its right, seen from the front
      * @param leanDegrees 0 facing the maker, 90 on edge
      */
-    record PieceStep(
+    public record PieceStep(
             @NotNull int ring,
             @NotNull boolean closed,
             @NotNull List<Integer> through,
@@ -46,7 +66,7 @@ final class PieceAnswers {
             @NotNull double leanDegrees) {}
 
     /** Through which ring, where on the ring that comes in, and whether its wire comes towards the maker there, anticlockwise. */
-    record PassageView(
+    public record PassageView(
             @NotNull int ring,
             @NotNull double angle,
             @NotNull boolean towards) {}
@@ -69,7 +89,12 @@ final class PieceAnswers {
     }
 
     /** Something seen: a number, yes (1) or no (0), or the rings through one; null where it cannot be told. */
-    record SeenAnswer(@NotNull Question.Kind kind, @NotNull int ring, Integer seen, List<Integer> rings) {}
+    public record SeenAnswer(
+            @NotNull Question.Kind kind, @NotNull int ring, Integer seen, List<Integer> rings) {
+        Question.Answer toCore() {
+            return new Question.Answer(new Question(kind, ring), seen, rings);
+        }
+    }
 
     /** A piece that far, and what was seen. */
     record DiagnosisQuestion(
@@ -78,10 +103,11 @@ final class PieceAnswers {
             @NotNull List<@Valid SeenAnswer> answers) {}
 
     /** What to look at next. */
-    record AskView(@NotNull Question.Kind kind, @NotNull int ring) {}
+    public record AskView(
+            @NotNull Question.Kind kind, @NotNull int ring) {}
 
     /** A mistake and how likely it is. */
-    record FaultView(
+    public record FaultView(
             @NotNull toroid.core.weave.fault.Fault.Kind kind,
             @NotNull int ring,
             @NotNull int other,
@@ -94,7 +120,7 @@ final class PieceAnswers {
      * @param ask what to look at next; null when nothing more can be told apart
      * @param faults likeliest first
      */
-    record DiagnosisAnswer(
+    public record DiagnosisAnswer(
             AskView ask,
             @NotNull List<FaultView> faults,
             @NotNull boolean sure) {

@@ -8,6 +8,7 @@ import toroid.core.weave.PieceWork;
 import toroid.core.weave.assembly.Way;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.piece.PieceShape;
+import toroid.core.weave.piece.Spare;
 import toroid.core.weave.solve.Pose;
 
 /**
@@ -59,7 +60,7 @@ public record PieceSpec(
     double spare() {
         return sparePercent == null
                 ? USUAL_SPARE
-                : Checks.within("sparePercent", sparePercent, 0, PieceWork.MOST_SPARE_PERCENT, "%", "Five is usual.");
+                : Checks.within("sparePercent", sparePercent, 0, Spare.MOST_PERCENT, "%", "Five is usual.");
     }
 
     /** What can be checked without solving. */

@@ -131,7 +131,15 @@ public class PieceWorkshop {
         double density = metal(question).densityGramsPerCubicCentimetre();
         double spare = question.spec().spare();
         var cell = new Cell(weave, rings);
-        PieceWork work = PieceWork.of(laid.piece(), rings, laid.preClosed(), cell.taut(), cell.rest(), spare, density);
+        PieceWork work = PieceWork.of(
+                laid.piece(),
+                colours(question).toCore(),
+                rings,
+                laid.preClosed(),
+                cell.taut(),
+                cell.rest(),
+                spare,
+                density);
         return new PieceCount(
                 id,
                 work.ringCount(),
@@ -159,6 +167,11 @@ public class PieceWorkshop {
                         Arrays.stream(counts[colour]).boxed().toList(),
                         Arrays.stream(counts[colour]).sum()))
                 .toList();
+    }
+
+    /** A job's piece as it is laid out and put together now. */
+    public PieceAnswers.PieceView view(WeaveJobData job) {
+        return view(job.weaveId(), job.question());
     }
 
     PieceAnswers.PieceView view(String id, PieceQuestion question) {
@@ -250,9 +263,8 @@ public class PieceWorkshop {
 
     PieceAnswers.DiagnosisAnswer diagnose(String id, PieceAnswers.DiagnosisQuestion question) {
         Assembly assembly = laid(files.byId(id), question.piece()).assembly();
-        List<Question.Answer> answers = question.answers().stream()
-                .map(seen -> new Question.Answer(new Question(seen.kind(), seen.ring()), seen.seen(), seen.rings()))
-                .toList();
+        List<Question.Answer> answers =
+                question.answers().stream().map(PieceAnswers.SeenAnswer::toCore).toList();
         return PieceAnswers.DiagnosisAnswer.of(Diagnosis.of(assembly, question.stepsDone(), answers));
     }
 }

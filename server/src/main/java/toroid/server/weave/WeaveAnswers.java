@@ -54,6 +54,13 @@ final class WeaveAnswers {
             Double usualTo,
             Double floppyFrom) {}
 
+    /** Where a weave drapes on one ring's nominal scale, and whether that ring does. */
+    record WeaveWindow(
+            @NotNull String weaveId,
+            @NotNull double low,
+            @NotNull double high,
+            @NotNull boolean fits) {}
+
     /** A ring size a weave mixes. */
     record WeaveSize(
             @NotNull String id,

@@ -34,6 +34,12 @@ class WeaveController {
         return workshop.catalogue();
     }
 
+    @Operation(summary = "Where each weave drapes as solved, on the nominal scale of a ring of these aspect ratios")
+    @GetMapping("/windows")
+    List<WeaveAnswers.WeaveWindow> windows(@RequestParam double aspectRatio, @RequestParam double nominalAspectRatio) {
+        return workshop.windows(aspectRatio, nominalAspectRatio);
+    }
+
     @Operation(summary = "A weave in the open weave format")
     @GetMapping(path = "/{id}/file", produces = MediaType.APPLICATION_JSON_VALUE)
     String file(@PathVariable String id) {

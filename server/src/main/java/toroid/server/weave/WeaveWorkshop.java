@@ -14,6 +14,7 @@ import org.springframework.stereotype.Service;
 import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.numeric.Refusal;
+import toroid.core.weave.DrapeWindow;
 import toroid.core.weave.Tightness;
 import toroid.core.weave.WeaveAnswer;
 import toroid.core.weave.WeaveFigures;
@@ -121,16 +122,26 @@ public class WeaveWorkshop {
 
     /** The inner diameter in wire diameters in the middle of where a weave drapes, first size. */
     public double usualAspectRatio(String id) {
-        double least = smallestOf(files.byId(id));
-        return (Tightness.aspectRatioAt(Tightness.TIGHT_BELOW, least)
-                        + Tightness.aspectRatioAt(Tightness.USUAL_BELOW, least))
-                / 2;
+        return DrapeWindow.of(smallestOf(files.byId(id))).middle();
     }
 
     /** One of the maker's own, taken in and solved. */
     WeaveAnswers.WeaveEntry take(String text) {
         WeaveFiles.Filed weave = files.take(text);
         return entry(weave, smallestOf(weave));
+    }
+
+    /** Where each weave solved so far drapes, on one ring's nominal scale. */
+    List<WeaveAnswers.WeaveWindow> windows(double aspectRatio, double nominalAspectRatio) {
+        return catalogue().stream()
+                .filter(weave -> weave.aspectRatioMin() != null)
+                .map(weave -> {
+                    DrapeWindow window = DrapeWindow.of(weave.aspectRatioMin());
+                    DrapeWindow shown = window.nominal(nominalAspectRatio, aspectRatio);
+                    return new WeaveAnswers.WeaveWindow(
+                            weave.id(), shown.from(), shown.to(), window.holds(aspectRatio));
+                })
+                .toList();
     }
 
     List<WeaveAnswers.WeaveEntry> catalogue() {
@@ -162,8 +173,8 @@ public class WeaveWorkshop {
                 pattern.usual() == null ? null : pattern.usual().high(),
                 least,
                 known ? least * (1 + Tightness.EDGE) : null,
-                known ? Tightness.aspectRatioAt(Tightness.TIGHT_BELOW, least) : null,
-                known ? Tightness.aspectRatioAt(Tightness.USUAL_BELOW, least) : null,
+                known ? DrapeWindow.of(least).from() : null,
+                known ? DrapeWindow.of(least).to() : null,
                 known ? Tightness.aspectRatioAt(Tightness.LOOSE_BELOW, least) : null);
     }
 

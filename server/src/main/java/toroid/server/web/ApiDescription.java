@@ -27,7 +27,8 @@ class ApiDescription {
             "Expected",
             "PreClosed",
             "PieceExtent",
-            "HubRing");
+            "HubRing",
+            "CompositionStage");
 
     @Bean
     OpenAPI description() {

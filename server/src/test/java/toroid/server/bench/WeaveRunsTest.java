@@ -10,9 +10,17 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import toroid.server.ApiTest;
 
 class WeaveRunsTest extends ApiTest {
+    @Autowired
+    private FrozenPieceRepository pieces;
+
+    @Autowired
+    private JdbcTemplate jdbc;
+
     static Map<String, Object> job(String weave, int units) {
         return Map.of(
                 "name",
@@ -87,6 +95,76 @@ class WeaveRunsTest extends ApiTest {
         Answer again = read("/api/weave-runs/" + begun.at("/id").asText());
         assertThat(again.at("/data/plan/total").asInt()).isEqualTo(9);
         assertThat(again.at("/data/plan/job/piece/units").asInt()).isEqualTo(9);
+    }
+
+    /** What is on the bench is put together as it was begun: by the piece kept with the run, not by the rules of today. */
+    @Test
+    void aRunKeepsItsPieceRingByRing() {
+        UUID id = UUID.randomUUID();
+        keep("/api/weave-jobs", id, null, job("byzantine", 4));
+        String run = send(post("/api/weave-jobs/" + id + "/runs").with(csrf()))
+                .at("/id")
+                .asText();
+        Answer piece = read("/api/weave-runs/" + run + "/piece");
+        Answer asLaidNow = tell("/api/weaves/byzantine/piece", question(job("byzantine", 4)));
+        assertThat(piece.body()).isEqualTo(asLaidNow.body());
+        var frozen = pieces.findById(UUID.fromString(run)).orElseThrow();
+        assertThat(frozen.piece()).contains("\"steps\"");
+        // another order, as another version might give it: the run goes by what was kept
+        String first = "\"ring\":" + piece.at("/steps/1/ring").asInt() + ",";
+        jdbc.update(
+                "update frozen_piece set piece = ? where run_id = ?",
+                frozen.piece().replaceFirst(first, "\"ring\":999,"),
+                UUID.fromString(run));
+        assertThat(read("/api/weave-runs/" + run + "/piece").at("/steps/1/ring").asInt())
+                .isEqualTo(999);
+    }
+
+    /** A run of an earlier version has no piece kept: it is laid out when first asked for, and kept from then on. */
+    @Test
+    void anEarlierRunsPieceIsKeptWhenFirstAskedFor() {
+        UUID id = UUID.randomUUID();
+        keep("/api/weave-jobs", id, null, job("single-chain", 9));
+        UUID run = UUID.fromString(send(post("/api/weave-jobs/" + id + "/runs").with(csrf()))
+                .at("/id")
+                .asText());
+        pieces.deleteById(run);
+        assertThat(read("/api/weave-runs/" + run + "/piece").at("/steps")).hasSize(5);
+        assertThat(pieces.existsById(run)).isTrue();
+        assertThat(read("/api/weave-runs/" + UUID.randomUUID() + "/piece").status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void aRunsMistakeIsLookedForInItsOwnPiece() {
+        UUID id = UUID.randomUUID();
+        keep("/api/weave-jobs", id, null, job("byzantine", 4));
+        String run = send(post("/api/weave-jobs/" + id + "/runs").with(csrf()))
+                .at("/id")
+                .asText();
+        Answer first = tell("/api/weave-runs/" + run + "/diagnose", Map.of("ringsIn", 8, "answers", List.of()));
+        Answer stateless = tell(
+                "/api/weaves/byzantine/diagnose",
+                Map.of("piece", question(job("byzantine", 4)), "stepsDone", 8, "answers", List.of()));
+        assertThat(first.at("/ask/kind").asText()).isNotEmpty();
+        assertThat(first.body()).isEqualTo(stateless.body());
+        assertThat(tell("/api/weave-runs/" + run + "/diagnose", Map.of("ringsIn", 9999, "answers", List.of()))
+                        .status())
+                .isEqualTo(400);
+    }
+
+    private static Map<String, Object> question(Map<String, Object> job) {
+        return Map.of(
+                "wireDiameterMm",
+                job.get("wireDiameterMm"),
+                "innerDiameterMm",
+                job.get("innerDiameterMm"),
+                "metal",
+                "copper",
+                "units",
+                ((Map<?, ?>) job.get("piece")).get("units"),
+                "colours",
+                job.get("colours"));
     }
 
     @Test

@@ -189,8 +189,15 @@ class PieceApiTest extends ApiTest {
         assertThat(answer.at("/hubInnerDiameterMm").asDouble()).isBetween(3.0, 7.5);
         assertThat(answer.at("/opened").asInt() + answer.at("/preClosed/inHand").asInt())
                 .isEqualTo(63);
-        assertThat(answer.at("/steps").size())
-                .isGreaterThanOrEqualTo(answer.at("/opened").asInt());
+        int opened = 0;
+        int closed = 0;
+        for (JsonNode stage : answer.at("/stages")) {
+            opened += stage.get("opened").asInt();
+            closed += stage.get("closed").asInt();
+        }
+        assertThat(opened).isEqualTo(answer.at("/opened").asInt());
+        assertThat(closed).isEqualTo(answer.at("/preClosed/inHand").asInt());
+        assertThat(answer.at("/stages/0/role").asText()).isEqualTo("ARM");
         assertThat(answer.at("/beside").size()).isPositive();
         question.put("arms", 2);
         assertThat(tell("/api/weaves/byzantine/composition", question)

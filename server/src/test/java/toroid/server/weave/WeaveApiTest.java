@@ -117,6 +117,33 @@ class WeaveApiTest extends ApiTest {
                 .isEqualTo(400);
     }
 
+    /** On a ring's nominal scale: a ring that sprang open by a twentieth shows every window lower by that. */
+    @Test
+    void windowsAreLaidOnARingsNominalScale() {
+        tell("/api/weaves/byzantine/judge", rings(1, 4.0));
+        Answer asMade = read("/api/weaves/windows?aspectRatio=4&nominalAspectRatio=4");
+        Answer sprung = read("/api/weaves/windows?aspectRatio=4&nominalAspectRatio=3.8");
+        JsonNode one = byzantine(asMade);
+        JsonNode other = byzantine(sprung);
+        assertThat(other.get("low").asDouble()).isCloseTo(0.95 * one.get("low").asDouble(), within(1e-9));
+        assertThat(other.get("high").asDouble())
+                .isCloseTo(0.95 * one.get("high").asDouble(), within(1e-9));
+        assertThat(one.get("fits").asBoolean()).isTrue();
+        assertThat(other.get("fits").asBoolean()).isTrue();
+        assertThat(read("/api/weaves/windows?aspectRatio=0&nominalAspectRatio=3")
+                        .status())
+                .isEqualTo(400);
+    }
+
+    private static JsonNode byzantine(Answer windows) {
+        for (JsonNode one : windows.body()) {
+            if (one.get("weaveId").asText().equals("byzantine")) {
+                return one;
+            }
+        }
+        throw new AssertionError("byzantine is not solved");
+    }
+
     /** A bend is solved once, goes with the wire, and carries its cell and what it is short by. */
     @Test
     void aChainTellsHowTightlyItBends() {

@@ -35,6 +35,11 @@ public record CompositionWork(
                 Assembly.of(composition, way));
     }
 
+    /** What is made after what. */
+    public List<CompositionStage> stages() {
+        return CompositionStage.of(composition, assembly.steps());
+    }
+
     /** Each number with its why. */
     public List<Figure> figures(double density) {
         Composition.Plan plan = composition.plan();
