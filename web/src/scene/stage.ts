@@ -84,14 +84,14 @@ export class Stage {
   }
 
   /** Where a place in space is in the picture, pixels from its upper left. */
-  project(x: number, y: number, z: number): [number, number] {
+  project(x: number, y: number, z: number): [number, number, number] {
     const { width, height } = this.size;
     const seen = new Vector3(x, y, z).project(this.camera);
-    return [((seen.x + 1) / 2) * width, ((1 - seen.y) / 2) * height];
+    return [((seen.x + 1) / 2) * width, ((1 - seen.y) / 2) * height, seen.z];
   }
 
   /** How many mm one pixel shows. */
-  protected get mmPerPixel(): number {
+  get mmPerPixel(): number {
     return (2 * this.half) / this.camera.zoom / Math.max(1, this.renderer.domElement.clientHeight);
   }
 

@@ -1,7 +1,11 @@
 import { useMemo } from "react";
+import { tagPlaces } from "../../drawing/tags";
 import { arcs, RING, type Patch } from "../../drawing/weave";
 import type { Tag } from "./RingsView";
 import { toneNamed } from "./RingsView";
+
+/** As if so many pixels wide, for the letters' distance from each other. */
+const WIRE_PX = 12;
 
 interface Props {
   patch: Patch;
@@ -36,6 +40,17 @@ export function FlatRings({
     }
     return `${left} ${top} ${right - left} ${bottom - top}`;
   }, [patch, wireMm]);
+  const scale = WIRE_PX / wireMm;
+  const letters = useMemo(
+    () =>
+      tagPlaces(
+        patch,
+        tags.map((tag) => tag.ring),
+        (x, y, z) => [x * scale, -y * scale, -z],
+        WIRE_PX,
+      ),
+    [patch, tags, scale],
+  );
   return (
     <svg
       className="absolute inset-0 h-full w-full"
@@ -61,12 +76,16 @@ export function FlatRings({
           </g>
         );
       })}
-      {tags.map((tag) => (
+      {tags.map((tag, at) => (
         <text
           key={tag.ring}
-          x={patch.rings[RING * tag.ring]}
-          y={-patch.rings[RING * tag.ring + 1]! - patch.rings[RING * tag.ring + 6]!}
+          x={letters[at]![0] / scale}
+          y={letters[at]![1] / scale + wireMm * 0.7}
           fontSize={wireMm * 2}
+          fontWeight={tag.picked ? 800 : 600}
+          stroke="var(--paper)"
+          strokeWidth={wireMm * 0.6}
+          paintOrder="stroke"
           fill="var(--ink)"
           textAnchor="middle"
         >

@@ -1,6 +1,7 @@
 import { useEffect, useReducer, useRef, useState, type ReactNode } from "react";
 import { toneOf, type Tone } from "../../drawing/metals";
-import { RING, type Patch } from "../../drawing/weave";
+import { tagPlaces } from "../../drawing/tags";
+import { type Patch } from "../../drawing/weave";
 import { RingScene, type OpenAt } from "../../scene/ringScene";
 import { canDraw3d } from "../../scene/stage";
 import { FlatRings } from "./FlatRings";
@@ -152,26 +153,7 @@ function Solid({
           onPick(scene.current?.at(event.clientX - box.left, event.clientY - box.top) ?? null);
         }}
       />
-      {scene.current &&
-        tags.map((tag) => {
-          const at = RING * tag.ring;
-          const [x, y] = scene.current!.project(
-            patch.rings[at]!,
-            patch.rings[at + 1]! + patch.rings[at + 6]! * Math.sqrt(1 - patch.rings[at + 4]! ** 2),
-            patch.rings[at + 2]!,
-          );
-          return (
-            <span
-              key={tag.ring}
-              className="ring-tag"
-              data-picked={tag.picked ?? false}
-              style={{ left: x, top: y }}
-              aria-hidden="true"
-            >
-              {tag.text}
-            </span>
-          );
-        })}
+      {scene.current && <Tags scene={scene.current} patch={patch} tags={tags} wireMm={wireMm} />}
       <span className="scene-looks">
         <span className="small soft">seen from the</span>
         {LOOKS.map(([look, word]) => (
@@ -183,4 +165,35 @@ function Solid({
       </span>
     </>
   );
+}
+
+/** Letters on their rings, where these are seen. */
+function Tags({
+  scene,
+  patch,
+  tags,
+  wireMm,
+}: {
+  scene: RingScene;
+  patch: Patch;
+  tags: readonly Tag[];
+  wireMm: number;
+}) {
+  const places = tagPlaces(
+    patch,
+    tags.map((tag) => tag.ring),
+    (x, y, z) => scene.project(x, y, z),
+    wireMm / scene.mmPerPixel,
+  );
+  return tags.map((tag, at) => (
+    <span
+      key={tag.ring}
+      className="ring-tag"
+      data-picked={tag.picked ?? false}
+      style={{ left: places[at]![0], top: places[at]![1] }}
+      aria-hidden="true"
+    >
+      {tag.text}
+    </span>
+  ));
 }
