@@ -7,6 +7,8 @@ export interface GrowthStep {
   closed: boolean;
   through: readonly number[];
   pickUp: readonly number[];
+  /** Captives slipped on. */
+  over: readonly number[];
 }
 
 /** Every ring of a piece in a pose, about the origin: centre, normal, radius, ring after ring. */
@@ -33,7 +35,7 @@ export function laid(pose: WeavePose, keys: readonly number[]): Float32Array {
 export function there(steps: readonly GrowthStep[], done: number): number[] {
   const rings: number[] = [];
   for (let at = 0; at < done; at++) {
-    rings.push(steps[at]!.ring, ...steps[at]!.pickUp);
+    rings.push(steps[at]!.ring, ...steps[at]!.pickUp, ...steps[at]!.over);
   }
   return rings;
 }

@@ -14,7 +14,9 @@ export function stepHead(step: PieceStep): string {
   }
   const through = step.through.length;
   const taken = step.pickUp.length;
-  return taken === 0 ? `Through ${many(through, "ring")}` : `Through ${through}, take ${taken} closed along`;
+  const way =
+    taken === 0 ? `hrough ${many(through, "ring")}` : `hrough ${through}, take ${taken} closed along`;
+  return step.over.length === 0 ? `T${way}` : `Slip ${many(step.over.length, "captive")} on, then t${way}`;
 }
 
 /** Letters of the rings a step goes through, in turn from its opening. */
@@ -46,5 +48,9 @@ export function stepWay(step: PieceStep): string {
   const way = runs.map(
     (run) => `${run.towards ? "towards you" : "away from you"} through ${listed(run.names)}`,
   );
-  return `${lies}. From its opening, anticlockwise: ${way.join(", then ")}. Close it.`;
+  const captives =
+    step.over.length === 0
+      ? ""
+      : ` ${step.over.length === 1 ? "The captive lies" : "Each captive lies"} round the place where they link.`;
+  return `${lies}. From its opening, anticlockwise: ${way.join(", then ")}.${captives} Close it.`;
 }

@@ -23,7 +23,7 @@ export function AssemblyScene({ data, piece, rings, done, fitKey, inHand = true,
   // before the first step, what is closed beforehand
   const which = useMemo(() => (done === 0 ? [...piece.preClosed] : there(piece.steps, done)), [piece, done]);
   const step = inHand ? piece.steps[done - 1] : undefined;
-  const held = useMemo(() => new Set(step ? [...step.through, ...step.pickUp] : []), [step]);
+  const held = useMemo(() => new Set(step ? [...step.through, ...step.pickUp, ...step.over] : []), [step]);
   const chosen = useMemo(() => (step ? new Set([step.ring]) : null), [step]);
   const tags = useMemo(
     () => (step ? [...lettersOf(step)].map(([ring, text]) => ({ ring, text })) : []),
@@ -33,7 +33,9 @@ export function AssemblyScene({ data, piece, rings, done, fitKey, inHand = true,
     if (!step) {
       return which;
     }
-    return piece.colours.length > CLOSE_UP_FROM ? [step.ring, ...step.through, ...step.pickUp] : null;
+    return piece.colours.length > CLOSE_UP_FROM
+      ? [step.ring, ...step.through, ...step.pickUp, ...step.over]
+      : null;
   }, [step, which, piece]);
   return (
     <PieceScene

@@ -33,7 +33,10 @@ export function PiecePractice({ data, weave, piece, rings }: Props) {
   const step = now?.step;
   const at = now?.at ?? 0;
   const before = useMemo(() => there(piece.steps, at), [piece, at]);
-  const which = useMemo(() => (step ? [...before, ...step.pickUp, step.ring] : before), [before, step]);
+  const which = useMemo(
+    () => (step ? [...before, ...step.pickUp, ...step.over, step.ring] : before),
+    [before, step],
+  );
   const choices = useMemo(
     () => (step ? nearest(rings, step.ring, which, CHOICES).sort((a, b) => a - b) : []),
     [rings, step, which],

@@ -160,6 +160,7 @@ describe("steps in words", () => {
       closed: false,
       through: [1, 2],
       pickUp: [8],
+      over: [],
       unit: 1,
       passages: [
         { ring: 2, angle: 1, towards: false },
@@ -173,6 +174,9 @@ describe("steps in words", () => {
     expect(stepWay(step)).toBe(
       "It stands on edge. From its opening, anticlockwise: away from you through A, then towards you through B and C. Close it.",
     );
+    const captive = { ...step, over: [11] };
+    expect(stepHead(captive)).toBe("Slip 1 captive on, then through 2, take 1 closed along");
+    expect(stepWay(captive)).toContain("The captive lies round the place where they link. Close it.");
   });
 });
 

@@ -27,6 +27,8 @@ export function weaveNoteWords(note: Note, units: Units): string {
   switch (note.code) {
     case "weave-will-not-close":
       return `Will not close: these rings have aspect ratio ${ratio}, the weave needs ${least}. In this wire take ${inner("tightInnerMm")} inside or more.`;
+    case "weave-captive-slips":
+      return `The captives would slip off: ${inner("innerMm")} inside, and the rings they lie round are only ${inner("outerMm")} outside. Take captives narrower than that.`;
     case "weave-on-the-edge":
       return `On the edge: aspect ratio ${ratio} against ${least}. Round, exact rings may just close; ${inner("tightInnerMm")} inside is safe.`;
     case "weave-tight":

@@ -222,7 +222,8 @@ public record PieceWork(
         if (piece.shape() instanceof PieceShape.Cells cells) {
             int end = total() - cells.cells() * perCell(piece);
             return say(
-                    "%d units × %d rings%s = %d", cells.cells(), perCell(piece), end > 0 ? " + " + end : "", total());
+                    "%d units × %d rings%s = %d",
+                    cells.cells(), perCell(piece), end > 0 ? " + " + end : end < 0 ? " − " + -end : "", total());
         }
         List<Integer> rows = ((PieceShape.Rows) piece.shape()).counts();
         return say(

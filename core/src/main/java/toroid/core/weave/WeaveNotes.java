@@ -6,15 +6,16 @@ import java.util.Locale;
 import java.util.Map;
 import toroid.core.quantity.Note;
 import toroid.core.weave.pattern.WeavePattern;
+import toroid.core.weave.solve.Captives;
 
 /** What is to be said of a solved weave: how it sits, what was not reached, how it stands to the trade's habit. */
 public final class WeaveNotes {
     private WeaveNotes() {}
 
-    /** @param wireMm of the rings the answer is for */
-    public static List<Note> of(WeavePattern pattern, WeaveAnswer answer, double wireMm) {
+    /** @param rings the answer is for */
+    public static List<Note> of(WeavePattern pattern, WeaveAnswer answer, WeaveRings rings) {
         var notes = new ArrayList<Note>();
-        notes.add(verdict(answer.aspectRatio(), answer.aspectRatioMin(), wireMm));
+        notes.add(verdict(pattern, rings, answer.aspectRatioMin()));
         if (answer.fits() && answer.restPitchMm() != null && answer.tautPitchMm() == null) {
             notes.add(Note.info("pitch-not-reached", Map.of("which", "taut")));
         }
@@ -30,7 +31,27 @@ public final class WeaveNotes {
     }
 
     /**
-     * How rings sit in a weave, for a sentence.
+     * How rings sit in a weave, for a sentence; of a weave with captives first whether these can slip off.
+     *
+     * @param smallest AR_min of the first size
+     */
+    public static Note verdict(WeavePattern pattern, WeaveRings rings, double smallest) {
+        int[] slipping = Captives.slipping(pattern, rings.wireMm(), rings.innerMm());
+        if (slipping == null) {
+            return verdict(rings.ring(0).aspectRatio(), smallest, rings.wireMm());
+        }
+        return new Note(
+                "weave-captive-slips",
+                Note.Severity.STOP,
+                Map.of(
+                        "innerMm",
+                        rings.innerMm().get(slipping[0]),
+                        "outerMm",
+                        rings.innerMm().get(slipping[1]) + 2 * rings.wireMm()));
+    }
+
+    /**
+     * How rings sit in a weave.
      *
      * @param aspectRatio true, of the first size
      * @param smallest AR_min of that size

@@ -64,6 +64,8 @@ class AssemblyTest {
             assertThat(there).doesNotContain(step.ring());
             if (step.closed()) {
                 assertThat(step.through()).isEmpty();
+                assertThat(step.over()).isEmpty();
+                assertThat(piece.isCaptive(step.ring())).isFalse();
                 assertThat(Arrays.stream(piece.neighbours(step.ring())).boxed()).noneMatch(there::contains);
             } else {
                 assertThat(there).containsAll(step.through());
@@ -72,6 +74,9 @@ class AssemblyTest {
                 for (int other : step.pickUp()) {
                     assertThat(piece.areLinked(step.ring(), other)).isTrue();
                     there.add(other);
+                }
+                for (int captive : step.over()) {
+                    slippedOn(piece, captive, step, there);
                 }
                 Stream.concat(step.through().stream(), step.pickUp().stream())
                         .forEach(other -> links.add(Math.min(step.ring(), other) + " " + Math.max(step.ring(), other)));
@@ -88,6 +93,35 @@ class AssemblyTest {
         assertThat(links).as(piece.pattern().id() + " " + way).isEqualTo(told);
         assertThat(assembly.order()).hasSize(piece.size()).doesNotHaveDuplicates();
         assertThat(assembly.preClosed() + assembly.opened()).isEqualTo(piece.size());
+    }
+
+    /** A captive goes on before the ring that shuts it in is closed: no two of the rings it lies round are linked before. */
+    private static void slippedOn(Piece piece, int captive, AssemblyStep step, Set<Integer> there) {
+        assertThat(there.add(captive)).isTrue();
+        List<Integer> round = Arrays.stream(piece.round(captive)).boxed().toList();
+        assertThat(round)
+                .contains(step.ring())
+                .anyMatch(one -> step.through().contains(one) || step.pickUp().contains(one));
+        for (int a : round) {
+            for (int b : round) {
+                boolean both = a != step.ring() && b != step.ring() && there.contains(a) && there.contains(b);
+                assertThat(both && piece.areLinked(a, b)).isFalse();
+            }
+        }
+    }
+
+    /** Six pairs, five captives between them: all captives and every second pair are closed beforehand. */
+    @Test
+    void captivesAreClosedBeforehandAndSlippedOnBetweenPairs() {
+        Piece piece = Piece.of(Weaves.byId("captive-chain"), new PieceShape.Cells(6));
+        assertThat(piece.countByClass()).containsExactly(12, 5);
+        Assembly assembly = Assembly.of(piece, Way.USUAL);
+        assertThat(assembly.steps().stream()
+                        .mapToInt(step -> step.over().size())
+                        .sum())
+                .isEqualTo(5);
+        assertThat(assembly.preClosed()).isEqualTo(6 + 5);
+        assertThat(LargestUnlinked.of(piece).size()).isEqualTo(6 + 5);
     }
 
     /** Against every set of rings of small pieces. */

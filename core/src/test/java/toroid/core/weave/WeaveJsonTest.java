@@ -54,7 +54,8 @@ class WeaveJsonTest {
                         "japanese-12-in-2",
                         "mobius-3",
                         "mobius-6",
-                        "european-4-in-1-two-sizes");
+                        "european-4-in-1-two-sizes",
+                        "captive-chain");
     }
 
     @ParameterizedTest
@@ -134,7 +135,7 @@ class WeaveJsonTest {
         WeaveAnswer answer = WeaveWork.of(Weaves.byId("byzantine"), new WeaveRings(1, List.of(ratio)))
                 .answer(8.96);
         assertThat(answer.tightness()).isEqualTo(tightness);
-        assertThat(WeaveNotes.of(Weaves.byId("byzantine"), answer, 1)
+        assertThat(WeaveNotes.of(Weaves.byId("byzantine"), answer, new WeaveRings(1, List.of(ratio)))
                         .get(0)
                         .severity()
                         .name())

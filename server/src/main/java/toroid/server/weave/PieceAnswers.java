@@ -34,7 +34,8 @@ public final class PieceAnswers {
             return new Assembly(
                     LinkedRings.of(colours.length, links),
                     steps.stream()
-                            .map(step -> new AssemblyStep(step.ring(), step.closed(), step.through(), step.pickUp()))
+                            .map(step -> new AssemblyStep(
+                                    step.ring(), step.closed(), step.through(), step.pickUp(), step.over()))
                             .toList());
         }
 
@@ -50,6 +51,7 @@ public final class PieceAnswers {
     /**
      * One ring comes in.
      *
+     * @param over captives slipped on before it is closed
      * @param unit which cell along or row, from 1
      * @param passages where and which way it goes through each ring, in turn from its opening
      * @param openingAngle where it is opened, radians anticlockwise from its right, seen from the front
@@ -60,10 +62,16 @@ public final class PieceAnswers {
             @NotNull boolean closed,
             @NotNull List<Integer> through,
             @NotNull List<Integer> pickUp,
+            @NotNull List<Integer> over,
             @NotNull int unit,
             @NotNull List<PassageView> passages,
             @NotNull double openingAngle,
-            @NotNull double leanDegrees) {}
+            @NotNull double leanDegrees) {
+        /** A piece kept by an earlier version tells of no captives. */
+        public PieceStep {
+            over = over == null ? List.of() : over;
+        }
+    }
 
     /** Through which ring, where on the ring that comes in, and whether its wire comes towards the maker there, anticlockwise. */
     public record PassageView(

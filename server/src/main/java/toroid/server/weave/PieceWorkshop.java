@@ -78,11 +78,13 @@ public class PieceWorkshop {
     /** The cell in these rings, mm; solved when first asked for. */
     final class Cell implements PieceSpec.Poses {
         private final WeaveFiles.Filed weave;
+        private final WeaveRings rings;
         private final double wireMm;
         private final List<Double> inner;
 
         Cell(WeaveFiles.Filed weave, WeaveRings rings) {
             this.weave = weave;
+            this.rings = rings;
             this.wireMm = rings.wireMm();
             this.inner = rings.innerMm().stream().map(one -> one / wireMm).toList();
         }
@@ -107,8 +109,8 @@ public class PieceWorkshop {
         }
 
         Note verdict() {
-            var answer = solved.unit(weave, inner);
-            return WeaveNotes.verdict(answer.aspectRatio(), answer.aspectRatioMin(), wireMm);
+            return WeaveNotes.verdict(
+                    weave.pattern(), rings, solved.unit(weave, inner).aspectRatioMin());
         }
     }
 
@@ -221,6 +223,7 @@ public class PieceWorkshop {
                 closed.add(step.ring());
             }
             closed.addAll(step.pickUp());
+            closed.addAll(step.over());
         }
         return closed.stream().mapToInt(Integer::intValue).toArray();
     }
@@ -245,6 +248,7 @@ public class PieceWorkshop {
                 step.closed(),
                 step.through(),
                 step.pickUp(),
+                step.over(),
                 piece.rowOf(step.ring()) + 1,
                 seen.passages().stream()
                         .map(passage ->

@@ -117,7 +117,7 @@ public class WeaveWorkshop {
                 ratio,
                 least,
                 100 * Tightness.play(ratio, least),
-                List.of(WeaveNotes.verdict(ratio, least, rings.wireMm())));
+                List.of(WeaveNotes.verdict(weave.pattern(), rings, least)));
     }
 
     /** The inner diameter in wire diameters in the middle of where a weave drapes, first size. */
@@ -189,7 +189,7 @@ public class WeaveWorkshop {
                 id,
                 answer,
                 WeaveFigures.of(weave.pattern(), answer, rings, metal.densityGramsPerCubicCentimetre()),
-                WeaveNotes.of(weave.pattern(), answer, rings.wireMm()));
+                WeaveNotes.of(weave.pattern(), answer, rings));
     }
 
     /** How it bends, each way with its why. */

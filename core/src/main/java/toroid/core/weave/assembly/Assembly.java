@@ -3,6 +3,7 @@ package toroid.core.weave.assembly;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +15,8 @@ import toroid.core.weave.piece.RingGraph;
 
 /**
  * The order a piece is put together in. Rings come in as the piece tells them (cell by cell, row by row), but for those an open ring
- * picks up: a ring may come closed if, as it comes in, nothing it links is there yet but the open ring that takes it along.
+ * picks up: a ring may come closed if, as it comes in, nothing it links is there yet but the open ring that takes it along. A captive
+ * is closed beforehand and slipped on just before the first open ring that shuts it in.
  *
  * @param piece what is made
  * @param steps every open ring once, and every ring laid down to begin with; rings picked up are told with the ring that takes them
@@ -46,6 +48,7 @@ public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
     public List<Integer> order() {
         var order = new ArrayList<Integer>();
         for (AssemblyStep step : steps) {
+            order.addAll(step.over());
             order.addAll(step.pickUp());
             order.add(step.ring());
         }
@@ -86,11 +89,17 @@ public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
         private final int hold;
         private final boolean[] there;
         private final List<AssemblyStep> steps = new ArrayList<>();
+        private final Map<Integer, List<Integer>> captives = new HashMap<>();
 
         Coming(RingGraph piece, int hold) {
             this.piece = piece;
             this.hold = hold;
             this.there = new boolean[piece.size()];
+            for (int captive = 0; captive < piece.size(); captive++) {
+                for (int other : piece.round(captive)) {
+                    captives.computeIfAbsent(other, any -> new ArrayList<>()).add(captive);
+                }
+            }
         }
 
         void bring(List<Integer> stage) {
@@ -106,7 +115,7 @@ public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
             for (int at = 0; at < stage.size() || !reachable.isEmpty(); ) {
                 if (!reachable.isEmpty()) {
                     open(stage.get(reachable.pollFirst()), rank, reachable);
-                } else if (there[stage.get(at)]) {
+                } else if (there[stage.get(at)] || piece.isCaptive(stage.get(at))) {
                     at++;
                 } else {
                     int n = stage.get(at);
@@ -129,9 +138,20 @@ public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
                     pickUp.add(other);
                 }
             }
-            steps.add(new AssemblyStep(n, false, through, pickUp));
+            List<Integer> over = shutIn(n, through, pickUp);
+            steps.add(new AssemblyStep(n, false, through, pickUp, over));
             arrive(n, rank, reachable);
+            over.forEach(captive -> there[captive] = true);
             pickUp.forEach(taken -> arrive(taken, rank, reachable));
+        }
+
+        /** Captives not there yet that lie round this ring and one it links. */
+        private List<Integer> shutIn(int n, List<Integer> through, List<Integer> pickUp) {
+            return captives.getOrDefault(n, List.of()).stream()
+                    .filter(captive -> !there[captive])
+                    .filter(captive -> IntStream.of(piece.round(captive))
+                            .anyMatch(other -> through.contains(other) || pickUp.contains(other)))
+                    .toList();
         }
 
         private static int[] sortedByRank(int[] rings, int[] rank) {

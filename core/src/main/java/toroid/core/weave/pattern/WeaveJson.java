@@ -19,7 +19,7 @@ public final class WeaveJson {
 
     private static final int MOST_RINGS = 40;
     private static final int MOST_LINKS = 600;
-    private static final double MOST_LENGTH = 100;
+    static final double MOST_LENGTH = 100;
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
     private final JsonNode root;
@@ -58,7 +58,7 @@ public final class WeaveJson {
                 word(root, "id"),
                 word(root, "name"),
                 root.path("unit").asText("unit"),
-                lattice(node(root, "lattice")),
+                LatticeJson.read(node(root, "lattice")),
                 classes,
                 rings,
                 links(rings),
@@ -112,7 +112,27 @@ public final class WeaveJson {
                     one.path("joins").asBoolean(false)));
         }
         Checks.within("rings", rings.size(), 1, MOST_RINGS, "rings", "Take the smallest cell that repeats.");
-        return rings;
+        return captives(rings);
+    }
+
+    /** Rings that lie loosely round others, once all are known by name. */
+    private List<WeavePattern.CellRing> captives(List<WeavePattern.CellRing> rings) {
+        List<String> names = rings.stream().map(WeavePattern.CellRing::id).toList();
+        var told = new ArrayList<WeavePattern.CellRing>();
+        for (int at = 0; at < rings.size(); at++) {
+            var round = new ArrayList<WeavePattern.Place>();
+            for (JsonNode one : root.path("rings").get(at).path("round")) {
+                JsonNode cells = one.path("cells");
+                round.add(new WeavePattern.Place(
+                        place(names, word(one, "ring")),
+                        cells.path(0).asInt(0),
+                        cells.path(1).asInt(0)));
+            }
+            WeavePattern.CellRing ring = rings.get(at);
+            told.add(new WeavePattern.CellRing(
+                    ring.id(), ring.sizeClass(), ring.centre(), ring.normal(), ring.joins(), round));
+        }
+        return told;
     }
 
     private List<WeavePattern.Link> links(List<WeavePattern.CellRing> rings) {
@@ -162,61 +182,14 @@ public final class WeaveJson {
         return names.indexOf(name);
     }
 
-    private static Lattice lattice(JsonNode node) {
-        String kind = word(node, "kind");
-        return switch (kind) {
-            case "finite" -> new Lattice(Lattice.Kind.FINITE, 0, 0, false, 0, Vector3D.ZERO, 0, 0);
-            case "chain" ->
-                new Lattice(
-                        Lattice.Kind.CHAIN,
-                        number(node, "pitch", 1e-3, MOST_LENGTH),
-                        Math.toRadians(node.path("turnDegrees").asDouble(0)),
-                        node.path("turnFree").asBoolean(false),
-                        0,
-                        Vector3D.ZERO,
-                        0,
-                        0);
-            case "sheet" -> {
-                boolean shared = node.has("second");
-                yield new Lattice(
-                        Lattice.Kind.SHEET,
-                        number(node, "pitch", 1e-3, MOST_LENGTH),
-                        0,
-                        false,
-                        shared ? 0 : number(node, "across", 1e-3, MOST_LENGTH),
-                        shared
-                                ? new Vector3D(
-                                        node.get("second").path(0).asDouble(),
-                                        node.get("second").path(1).asDouble(),
-                                        0)
-                                : Vector3D.ZERO,
-                        0,
-                        0);
-            }
-            case "tube" -> {
-                int around = (int) number(node, "around", 2, 60);
-                yield new Lattice(
-                        Lattice.Kind.TUBE,
-                        number(node, "pitch", 1e-3, MOST_LENGTH),
-                        0,
-                        false,
-                        0,
-                        Vector3D.ZERO,
-                        2 * Math.PI / around,
-                        around);
-            }
-            default -> throw wrong("lattice.kind", kind, "A weave is finite, a chain, a sheet or a tube.");
-        };
-    }
-
-    private static JsonNode node(JsonNode in, String field) {
+    static JsonNode node(JsonNode in, String field) {
         if (!in.path(field).isObject()) {
             throw wrong(field, null, "The weave lacks its " + field + ".");
         }
         return in.get(field);
     }
 
-    private static String word(JsonNode in, String field) {
+    static String word(JsonNode in, String field) {
         String said = in.path(field).asText("");
         if (said.isBlank() || said.length() > 200) {
             throw wrong(field, said, "A word is missing here, or is too long.");
@@ -224,7 +197,7 @@ public final class WeaveJson {
         return said;
     }
 
-    private static double number(JsonNode in, String field, double least, double most) {
+    static double number(JsonNode in, String field, double least, double most) {
         return Checks.within(field, in.path(field).asDouble(Double.NaN), least, most, "", "Mend it in the file.");
     }
 
@@ -238,7 +211,7 @@ public final class WeaveJson {
         return new Vector3D(v[0], v[1], v[2]);
     }
 
-    private static Refusal wrong(String field, String value, String message) {
+    static Refusal wrong(String field, String value, String message) {
         return Refusal.of("bad-weave", field, value, message, "Mend it in the file.");
     }
 }

@@ -52,8 +52,27 @@ public record WeavePattern(
      * @param centre in units of the first class's ring radius
      * @param normal unit vector
      * @param joins whether it only joins others: at an end it is there only where all those are
+     * @param round rings it lies loosely round where these link, linking none of them: a captive; none for other rings. A captive is
+     *     there only where all those are
      */
-    public record CellRing(String id, int sizeClass, Vector3D centre, Vector3D normal, boolean joins) {}
+    public record CellRing(
+            String id, int sizeClass, Vector3D centre, Vector3D normal, boolean joins, List<Place> round) {
+        public CellRing {
+            round = List.copyOf(round);
+        }
+
+        /** A ring held by its links. */
+        public CellRing(String id, int sizeClass, Vector3D centre, Vector3D normal, boolean joins) {
+            this(id, sizeClass, centre, normal, joins, List.of());
+        }
+
+        public boolean isCaptive() {
+            return !round.isEmpty();
+        }
+    }
+
+    /** Ring {@code ring} of the cell {@code (i, j)} away. */
+    public record Place(int ring, int i, int j) {}
 
     /**
      * How a piece is put together.

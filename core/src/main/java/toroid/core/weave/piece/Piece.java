@@ -26,6 +26,7 @@ public final class Piece implements RingGraph {
     private final List<PieceRing> rings;
     private final int[] rows;
     private final int[][] neighbours;
+    private final int[][] round;
 
     private Piece(WeavePattern pattern, PieceShape shape, List<PieceRing> rings, int[] rows) {
         this.pattern = pattern;
@@ -33,6 +34,7 @@ public final class Piece implements RingGraph {
         this.rings = List.copyOf(rings);
         this.rows = rows;
         this.neighbours = links();
+        this.round = rounds();
     }
 
     /**
@@ -71,8 +73,27 @@ public final class Piece implements RingGraph {
                 rings.add(new PieceRing(ring, cells, j));
             }
         }
+        rings.removeAll(unheld(pattern, rings));
         return new Piece(
                 pattern, shape, rings, rings.stream().mapToInt(PieceRing::i).toArray());
+    }
+
+    /** Captives that lack one of the rings they lie round. */
+    private static Set<PieceRing> unheld(WeavePattern pattern, List<PieceRing> there) {
+        var present = new HashSet<>(there);
+        var unheld = new HashSet<PieceRing>();
+        for (PieceRing one : there) {
+            if (!present.containsAll(round(pattern, one))) {
+                unheld.add(one);
+            }
+        }
+        return unheld;
+    }
+
+    private static List<PieceRing> round(WeavePattern pattern, PieceRing one) {
+        return pattern.rings().get(one.ring()).round().stream()
+                .map(other -> placed(pattern, other.ring(), one.i() + other.i(), one.j() + other.j()))
+                .toList();
     }
 
     private static Piece sheet(WeavePattern pattern, PieceShape.Rows shape) {
@@ -93,6 +114,7 @@ public final class Piece implements RingGraph {
             }
         }
         rings.addAll(joining(pattern, rings, row));
+        rings.removeAll(unheld(pattern, rings));
         checkSize(rings.size());
         return new Piece(
                 pattern, shape, rings, rings.stream().mapToInt(row::get).toArray());
@@ -155,12 +177,25 @@ public final class Piece implements RingGraph {
         return found;
     }
 
+    private int[][] rounds() {
+        var place = new HashMap<PieceRing, Integer>();
+        rings.forEach(ring -> place.put(ring, place.size()));
+        return rings.stream()
+                .map(ring -> round(pattern, ring).stream().mapToInt(place::get).toArray())
+                .toArray(int[][]::new);
+    }
+
+    @Override
+    public int[] round(int n) {
+        return round[n];
+    }
+
     private static void checkSize(long rings) {
         Checks.within("rings", rings, 1, MOST_RINGS, "rings", "Split the piece.");
     }
 
     private static Piece hangingTogether(Piece piece) {
-        List<Set<Integer>> parts = new ConnectivityInspector<>(PieceGraph.of(piece)).connectedSets();
+        List<Set<Integer>> parts = new ConnectivityInspector<>(PieceGraph.held(piece)).connectedSets();
         if (parts.size() > 1) {
             int loose = parts.stream()
                     .filter(part -> !part.contains(0))

@@ -7,6 +7,15 @@ public interface RingGraph {
     /** Places of the rings that ring {@code n} passes through, ascending. Not to be written to. */
     int[] neighbours(int n);
 
+    /** Places of the rings that ring {@code n} lies loosely round, linking none: a captive; empty for other rings. */
+    default int[] round(int n) {
+        return new int[0];
+    }
+
+    default boolean isCaptive(int n) {
+        return round(n).length > 0;
+    }
+
     /** Which ring size. */
     int sizeClassOf(int n);
 

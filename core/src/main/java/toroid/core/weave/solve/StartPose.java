@@ -34,11 +34,30 @@ public final class StartPose {
         if (!told.equals(found)) {
             throw bad("links", "The rings are not linked as the file says: " + difference(told, found) + ".");
         }
+        checkCaptives(pattern, pose);
         if (pattern.lattice().kind() != Lattice.Kind.FINITE
                 && pattern.links().stream().allMatch(link -> link.i() == 0)) {
             throw bad("links", "No ring links a ring of the next cell: the cells would fall apart.");
         }
         return pose;
+    }
+
+    private static void checkCaptives(WeavePattern pattern, Pose pose) {
+        for (int k = 0; k < pattern.rings().size(); k++) {
+            WeavePattern.CellRing ring = pattern.rings().get(k);
+            if (ring.isCaptive()
+                    && Captives.piercing(ring, pose, k) < ring.round().size()) {
+                throw bad("rings.round", ring.id() + " does not lie round all the rings it is said to lie round.");
+            }
+            boolean own = pattern.links().stream().anyMatch(link -> isOf(link, ring, pattern));
+            if (ring.isCaptive() && own) {
+                throw bad("rings.round", ring.id() + " is linked: a ring that lies loosely round others links none.");
+            }
+        }
+    }
+
+    private static boolean isOf(WeavePattern.Link link, WeavePattern.CellRing ring, WeavePattern pattern) {
+        return pattern.rings().get(link.a()) == ring || pattern.rings().get(link.b()) == ring;
     }
 
     private static Pose laid(WeavePattern pattern) {

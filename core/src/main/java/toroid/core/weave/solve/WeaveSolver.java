@@ -3,7 +3,6 @@ package toroid.core.weave.solve;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Set;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
 import toroid.core.weave.pattern.Lattice;
@@ -46,13 +45,17 @@ public final class WeaveSolver {
         Pose resized = Resized.to(start, radii);
         Solved solved = Shaken.tightest(resized, TIGHTEST_TOLERANCE);
         double gap = fine(solved.pose());
-        boolean same = LinkPattern.found(solved.pose()).equals(LinkPattern.told(pattern));
+        boolean same = isSame(pattern, solved.pose());
         return new Closest(
                 solved.pose(),
                 gap,
                 Math.max(solved.leftToGain(), solved.gap() - gap),
                 same,
                 solved.converged() && same && Double.isFinite(gap));
+    }
+
+    private static boolean isSame(WeavePattern pattern, Pose pose) {
+        return LinkPattern.found(pose).equals(LinkPattern.told(pattern)) && Captives.held(pattern, pose);
     }
 
     static double fine(Pose pose) {
@@ -75,8 +78,7 @@ public final class WeaveSolver {
         Checks.within("wire", wire, 1e-4, closest.gap() + 1e-9, "", "This wire does not fit.");
         PitchSolve.Of of = direction == Direction.ALONG ? PitchSolve.Of.ALONG : PitchSolve.Of.ACROSS;
         Solved solved = Shaken.pulled(closest.pose(), closest.gap(), wire, of, longest, TOLERANCE);
-        Set<String> links = LinkPattern.found(solved.pose());
-        if (!solved.converged() || !links.equals(LinkPattern.told(pattern))) {
+        if (!solved.converged() || !isSame(pattern, solved.pose())) {
             return null;
         }
         return new Pulled(
