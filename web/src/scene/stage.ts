@@ -21,6 +21,9 @@ export function canDraw3d(): boolean {
   }
 }
 
+/** The strip along the lower edge where tools lie: nothing is fitted there. */
+const FOOT_PX = 38;
+
 export type Side = "face" | "edge" | "above" | "corner" | "along";
 
 const WAYS: Record<Side, [number, number, number]> = {
@@ -92,7 +95,7 @@ export class Stage {
 
   /** How many mm one pixel shows. */
   get mmPerPixel(): number {
-    return (2 * this.half) / this.camera.zoom / Math.max(1, this.renderer.domElement.clientHeight);
+    return this.tall / this.camera.zoom / Math.max(1, this.renderer.domElement.clientHeight);
   }
 
   /** Turns to a side and fits the thing into the picture. */
@@ -134,16 +137,24 @@ export class Stage {
       seen.expandByPoint(corner.applyMatrix4(inverse));
     }
     const size = seen.getSize(new Vector3());
-    this.half = Math.max(size.x / this.aspect, size.y, 0.5) * 0.56;
+    const { width, height } = this.size;
+    this.half = Math.max(size.x / (width / Math.max(1, height - FOOT_PX)), size.y, 0.5) * 0.56;
     this.frame();
   }
 
+  /** How much is seen from top to bottom, mm: twice the half, and the strip the tools lie on. */
+  private get tall(): number {
+    const { height } = this.size;
+    return (2 * this.half * height) / Math.max(1, height - FOOT_PX);
+  }
+
   private frame(): void {
-    this.camera.left = -this.half * this.aspect;
-    this.camera.right = this.half * this.aspect;
-    this.camera.top = this.half;
-    this.camera.bottom = -this.half;
-    this.camera.updateProjectionMatrix();
+    this.camera.left = (-this.tall / 2) * this.aspect;
+    this.camera.right = (this.tall / 2) * this.aspect;
+    this.camera.top = this.tall / 2;
+    this.camera.bottom = -this.tall / 2;
+    const { width, height } = this.size;
+    this.camera.setViewOffset(width, height, 0, FOOT_PX / 2, width, height);
   }
 
   resize(width: number, height: number): void {
