@@ -8,6 +8,8 @@ import { say } from "../../shared/says";
 import { rememberMeasurement } from "../notebook/leaving";
 import { DotRow } from "../../shared/DotRow";
 
+const MM_PER_INCH = 25.4;
+
 type Side = "INNER" | "OUTER";
 
 interface Props {
@@ -46,13 +48,14 @@ export function MeasureEntry({ run, step, index }: Props) {
     } catch (failure) {
       if (failure instanceof Problem) {
         setRefusal(failure.body.detail);
-      } else {
-        new Editor(
-          "measurements",
-          crypto.randomUUID(),
-          null,
-          measurement(run, index, rings, side, Number(typed.replace(",", "."))),
+      } else if (!Number.isFinite(bare(typed))) {
+        setRefusal(
+          "The server is not answering, and only it reads this. Type millimetres: they are kept here.",
         );
+      } else {
+        const inches = choices?.units === "INCHES" ? MM_PER_INCH : 1;
+        const valueMm = bare(typed) * inches;
+        new Editor("measurements", crypto.randomUUID(), null, measurement(run, index, rings, side, valueMm));
         setText("");
         say("The server is not answering. The measurement is kept here and sent when it does.");
       }
@@ -109,12 +112,16 @@ export function MeasureEntry({ run, step, index }: Props) {
   );
 }
 
+function bare(typed: string): number {
+  return Number(typed.replace(",", "."));
+}
+
 async function read(typed: string, inches: boolean, bareGauge: "AWG" | "SWG" | undefined): Promise<number> {
-  const bare = Number(typed.replace(",", "."));
-  if (Number.isFinite(bare) && !inches) {
-    return bare;
+  const number = bare(typed);
+  if (Number.isFinite(number) && !inches) {
+    return number;
   }
-  const text = Number.isFinite(bare) ? `${bare} in` : typed;
+  const text = Number.isFinite(number) ? `${number} in` : typed;
   return (await call<LengthAnswer>("POST", "/api/quantity/length", { text, bareGauge })).millimetres;
 }
 

@@ -1,0 +1,248 @@
+import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { Route, Routes } from "react-router";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import type { Kept, RingStep, RunData } from "../../api/types";
+import bench from "../../test/bench.json";
+import { PREFERENCES, CHOICES, Refused, serve, show, type Answers } from "../../test/app";
+import { cautionWords } from "../../shared/words";
+import { MakingPlace } from "./MakingPlace";
+
+const RUN = bench.run as unknown as Kept<RunData>;
+const STEPS = RUN.data.plan.steps;
+
+let next = 0;
+
+/** A run of two coils of 84 rings on a 6 mm rod, at a step. */
+function at(step: number, more: Partial<RunData> = {}, answers: Answers = {}) {
+  const id = `ring-run-${next++}`;
+  const kept = { ...RUN, id, version: 0, data: { ...RUN.data, step, counts: {}, ...more } };
+  const asked = serve({
+    ...PREFERENCES,
+    [`GET /api/runs/${id}`]: kept,
+    [`PUT /api/runs/${id}`]: (body: unknown) => ({
+      ...kept,
+      version: 1,
+      data: { ...kept.data, ...(body as { data: object }).data },
+    }),
+    "GET /api/measurements/of-run": [],
+    [`GET /api/spools/${RUN.data.plan.job.spoolId}/springback`]: bench.springback,
+    "PUT /api/measurements/": (body: unknown) => ({
+      id: "m",
+      version: 0,
+      deleted: false,
+      ...(body as object),
+    }),
+    ...answers,
+  });
+  show(
+    <Routes>
+      <Route path="/making/:id" element={<MakingPlace />} />
+      <Route path="/notebook" element={<p>the notebook</p>} />
+    </Routes>,
+    `/making/${id}`,
+  );
+  return { id, asked };
+}
+
+const big = async () => (await screen.findByTestId("big-number")).textContent;
+const indexOf = (kind: RingStep["kind"]) => STEPS.findIndex((step) => step.kind === kind);
+
+describe("making rings", () => {
+  beforeEach(() => localStorage.clear());
+  afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+  });
+
+  it.each([
+    ["WIND", "90turns", "On the 6.00 mm rod", "Wind the coil"],
+    ["SPRING_BACK", "86.7turns", "opens to 6.28 mm inside", "Let it spring back"],
+    ["SLIDE_OFF", "105mm", "press it close", "Slide it off"],
+    ["MEASURE_COIL", "8.68mm", "Expected across the outside", "Measure the coil"],
+    ["CUT", "0of 84 rings", "One press for each ring", "Cut the rings"],
+    ["CLOSE", "168rings", "Never pull them apart", "Close them"],
+    ["MEASURE_RINGS", "6.20mm", "from all along the coil", "Measure the rings"],
+  ] as const)("says and draws %s", async (kind, number, words, title) => {
+    at(indexOf(kind));
+    expect(await big()).toBe(number);
+    expect(screen.getByRole("heading", { name: title })).toBeTruthy();
+    expect(document.body.textContent).toContain(words);
+    const drawing = screen.getByRole("img", { name: "The step, drawn" });
+    expect(drawing.querySelectorAll("path, rect, circle").length).toBeGreaterThan(4);
+  });
+
+  it("says which coil of how many, and the cautions of the step", async () => {
+    at(4);
+    expect(await screen.findByText("cut, step 5 of 12, coil 1 of 2")).toBeTruthy();
+    expect(STEPS[4]!.cautions.length).toBeGreaterThan(0);
+    for (const caution of STEPS[4]!.cautions) {
+      expect(screen.getByText(cautionWords(caution))).toBeTruthy();
+    }
+  });
+
+  it("counts every ring before the next step, and takes one back", async () => {
+    const { asked } = at(4, { counts: { 4: 82 } });
+    expect(await big()).toBe("82of 84 rings");
+    fireEvent.click(screen.getByRole("button", { name: "One more" }));
+    fireEvent.keyDown(window, { key: " " });
+    expect(await big()).toBe("84of 84 rings");
+    fireEvent.keyDown(window, { key: "Backspace" });
+    expect(await big()).toBe("83of 84 rings");
+    fireEvent.click(screen.getByRole("button", { name: "One more" }));
+    fireEvent.click(screen.getByRole("button", { name: "Next" }));
+    expect(await screen.findByRole("heading", { name: "Wind the coil" })).toBeTruthy();
+    await waitFor(
+      () =>
+        expect(asked.filter((one) => one.method === "PUT").at(-1)!.body).toMatchObject({
+          data: { step: 5, counts: { 4: 84 } },
+        }),
+      { timeout: 3000 },
+    );
+  });
+
+  it("draws the coil shorter as rings come off it", async () => {
+    at(4, { counts: { 4: 0 } });
+    await big();
+    const turns = () => screen.getByRole("img", { name: "The step, drawn" }).querySelectorAll("rect").length;
+    const whole = turns();
+    cleanup();
+    at(4, { counts: { 4: 60 } });
+    await big();
+    expect(turns()).toBeLessThan(whole / 2);
+  });
+
+  it("takes what a caliper types, and says what the spool has learnt by it", async () => {
+    const taken = { id: "m1", version: 0, updatedAt: "", deleted: false };
+    const { asked } = at(
+      3,
+      {},
+      {
+        "GET /api/measurements/of-run": [
+          {
+            ...taken,
+            data: { spoolId: RUN.data.plan.job.spoolId, step: 3, valueMm: 8.7, predictedMm: 8.68 },
+          },
+        ],
+      },
+    );
+    fireEvent.change(await screen.findByLabelText("Measured outside"), { target: { value: "8,71" } });
+    fireEvent.click(screen.getByRole("button", { name: "Note it" }));
+    await waitFor(() =>
+      expect(asked.some((one) => one.path.startsWith("/api/measurements/") && one.method === "PUT")).toBe(
+        true,
+      ),
+    );
+    const sent = asked.find((one) => one.path.startsWith("/api/measurements/") && one.method === "PUT")!;
+    expect(sent.body).toMatchObject({
+      data: { measured: "COIL_OUTER", valueMm: 8.71, step: 3, mandrelDiameterMm: 6 },
+    });
+    expect((await screen.findByTestId("learnt")).textContent).toContain("On this rod the spool now promises");
+    expect(screen.getByLabelText<HTMLInputElement>("Measured outside").value).toBe("");
+  });
+
+  it("keeps which side is measured, and predicts that side", async () => {
+    const { asked } = at(3);
+    await big();
+    fireEvent.click(screen.getByLabelText("inside"));
+    fireEvent.change(screen.getByLabelText("Measured inside"), { target: { value: "6.3" } });
+    fireEvent.click(screen.getByRole("button", { name: "Note it" }));
+    await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true));
+    expect(asked.find((one) => one.method === "PUT")!.body).toMatchObject({
+      data: { measured: "COIL_INNER", predictedMm: RUN.data.plan.sizes.sprungInnerMm },
+    });
+    expect(localStorage.getItem("toroid:side:coil")).toBe("INNER");
+  });
+
+  it("reads inches where the workshop measures in inches, by the server", async () => {
+    const { asked } = at(
+      3,
+      {},
+      {
+        "GET /api/preferences": {
+          id: "p",
+          version: 0,
+          updatedAt: "",
+          deleted: false,
+          data: { ...CHOICES, units: "INCHES" },
+        },
+        "POST /api/quantity/length": { millimetres: 8.7122 },
+      },
+    );
+    await waitFor(() => expect(screen.getByTestId("big-number").textContent).toContain("in"));
+    fireEvent.change(screen.getByLabelText("Measured outside"), { target: { value: "0.343" } });
+    fireEvent.click(screen.getByRole("button", { name: "Note it" }));
+    await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true));
+    expect(asked.find((one) => one.path === "/api/quantity/length")!.body).toMatchObject({
+      text: "0.343 in",
+    });
+    expect(asked.find((one) => one.method === "PUT")!.body).toMatchObject({ data: { valueMm: 8.7122 } });
+  });
+
+  it("says what the server refuses, and keeps what was typed", async () => {
+    at(
+      3,
+      {},
+      {
+        "PUT /api/measurements/": new Refused({
+          code: "out-of-range",
+          detail: "The measured value is 870 mm; it is at most 500 mm.",
+        }),
+      },
+    );
+    fireEvent.change(await screen.findByLabelText("Measured outside"), { target: { value: "870" } });
+    fireEvent.click(screen.getByRole("button", { name: "Note it" }));
+    expect((await screen.findByRole("alert")).textContent).toContain("at most 500 mm");
+    expect(screen.getByLabelText<HTMLInputElement>("Measured outside").value).toBe("870");
+  });
+
+  it("says that only the server reads gauges, when it is away", async () => {
+    at(
+      3,
+      {},
+      {
+        "POST /api/quantity/length": () => {
+          throw new TypeError("gone");
+        },
+      },
+    );
+    fireEvent.change(await screen.findByLabelText("Measured outside"), { target: { value: "11/32in" } });
+    fireEvent.click(screen.getByRole("button", { name: "Note it" }));
+    expect((await screen.findByRole("alert")).textContent).toContain("Type millimetres");
+    expect(screen.getByLabelText<HTMLInputElement>("Measured outside").value).toBe("11/32in");
+  });
+
+  it("ends with planned against made, and keeps the note", async () => {
+    const { id, asked } = at(
+      STEPS.length,
+      {},
+      {
+        "GET /api/notebook": [{ ...bench.done, runId: `ring-run-${next}` }],
+      },
+    );
+    expect(await screen.findByText("Done")).toBeTruthy();
+    await waitFor(() => expect(document.body.textContent).toContain("inside, as made"));
+    expect(document.body.textContent).toContain("Planned 6.20 mm");
+    fireEvent.change(screen.getByRole("textbox"), { target: { value: "rod 6 wound loose" } });
+    await waitFor(
+      () =>
+        expect(
+          asked.filter((one) => one.path === `/api/runs/${id}` && one.method === "PUT").at(-1)?.body,
+        ).toMatchObject({
+          data: { note: "rod 6 wound loose" },
+        }),
+      { timeout: 3000 },
+    );
+    expect(screen.getByRole("link", { name: "Notebook" })).toBeTruthy();
+  });
+
+  it("says that a run is not there", async () => {
+    serve(PREFERENCES);
+    show(
+      <Routes>
+        <Route path="/making/:id" element={<MakingPlace />} />
+      </Routes>,
+      "/making/nowhere",
+    );
+    await waitFor(() => expect(document.body.textContent).not.toBe(""), { timeout: 9000 });
+  }, 12000);
+});
