@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { call } from "../../api/client";
+import { call, Problem } from "../../api/client";
 import { changed } from "../../api/queries";
 import type { Kept } from "../../api/types";
 import { SaveMark } from "../../shared/SaveMark";
@@ -44,8 +44,17 @@ interface RowProps<D extends { name: string }> {
 export function KeptRow<D extends { name: string }>({ path, kept, cells }: RowProps<D>) {
   const { editor, data, state } = useEditor(path, kept);
   const remove = async () => {
-    await editor.flush();
-    await takeAway(path, kept.id);
+    try {
+      await editor.flush();
+      await takeAway(path, kept.id);
+    } catch (failure) {
+      say(
+        failure instanceof Problem
+          ? failure.body.detail
+          : "The server is not answering; nothing was taken away.",
+      );
+      return;
+    }
     remember(
       `took away ${data.name}`,
       () => void bringBack(path, kept.id),
