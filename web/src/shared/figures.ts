@@ -33,6 +33,7 @@ export const FIGURE_NAMES: Record<string, string> = {
   "weave-rest": "at rest",
   "weave-shortest": "pushed together",
   "weave-across": "across, taut",
+  "weave-across-shortest": "across, pushed together",
   "weave-bend": "bends round a rod of",
   "weave-bend-rows-round": "rows round, a rod of",
   "weave-bend-rows-along": "rows along, a rod of",

@@ -72,6 +72,12 @@ public final class WeaveFigures {
                 answer.acrossTautMm(),
                 "the longest cell across in which no wire is nearer than d",
                 answer);
+        pitch(
+                figures,
+                "weave-across-shortest",
+                answer.acrossShortestMm(),
+                "the shortest cell across in which no wire is nearer than d",
+                answer);
         perLength(figures, pattern, answer, rings, density);
         return figures;
     }
@@ -84,7 +90,9 @@ public final class WeaveFigures {
                     "mm",
                     THEORY,
                     formula,
-                    say("%.3f mm; short of fitting by at most %.1e mm", mm, Math.max(1e-9, answer.residualMm())),
+                    say(
+                            "%.3f mm, a cell of %d rings; short of fitting by at most %.1e mm",
+                            mm, answer.ringsPerUnit(), Math.max(1e-9, answer.residualMm())),
                     SOLVED));
         }
     }

@@ -41,6 +41,28 @@ class CompositionTest {
         assertThat(medallion.neighbours(tie)).hasSize(4);
     }
 
+    /** Arms one after another, then the larger rings, the ties, the bail; every ring in one stage, as many as come open and closed. */
+    @Test
+    void isMadeInStages() {
+        var plan = new Plan(5, 2, 2, true, 1, true);
+        CompositionWork work =
+                CompositionWork.of(new Composition(Weaves.byId("byzantine"), plan), new Ring(1, 3.8), 1.2, Way.USUAL);
+        List<CompositionStage> stages = work.stages();
+        assertThat(stages.stream().map(CompositionStage::role))
+                .containsExactly(Role.ARM, Role.ARM, Role.ARM, Role.ARM, Role.ARM, Role.HUB, Role.TIE, Role.BAIL);
+        assertThat(stages.stream().limit(5).map(CompositionStage::part)).containsExactly(0, 1, 2, 3, 4);
+        assertThat(stages.stream().mapToInt(CompositionStage::opened).sum())
+                .isEqualTo(work.assembly().opened());
+        assertThat(stages.stream().mapToInt(CompositionStage::closed).sum())
+                .isEqualTo(work.assembly().preClosed());
+        assertThat(stages.get(5).opened()).isEqualTo(2);
+        assertThat(stages.get(5).through()).isEqualTo(work.composition().onHub());
+        assertThat(stages.get(6).opened()).isEqualTo(5);
+        assertThat(stages.get(6).through()).isEqualTo(4);
+        assertThat(stages.get(0).closed() + stages.get(0).opened())
+                .isEqualTo(work.composition().perArm() + work.composition().perUnit());
+    }
+
     @ParameterizedTest
     @CsvSource({"byzantine, 4, 2, 1", "box-chain, 6, 3, 2", "double-chain, 3, 2, 1", "single-chain, 5, 4, 1"})
     void isPutTogetherRingByRing(String chain, int arms, int units, int hubs) {
