@@ -3,6 +3,8 @@
 /** One cell and how it repeats, as the server tells it. */
 export interface WeavePose {
   pitchMm: number;
+  /** Whether this is how it lies when nothing pulls or pushes. */
+  atRest: boolean;
   second: readonly number[];
   turn: number;
   acrossTurn: number;
@@ -21,6 +23,12 @@ export interface Patch {
   tone?: Uint8Array;
   /** Ring of the cell, cell along, cell across of each; left out where nobody asks. */
   keys?: Int32Array;
+}
+
+/** Which of the poses is shown: where it was pulled to, 0 to 1, or the one at rest; the middle one where none is. */
+export function poseAt(poses: readonly WeavePose[], pull: number | null): number {
+  const rest = poses.findIndex((pose) => pose.atRest);
+  return pull === null && rest >= 0 ? rest : Math.round((pull ?? 0.5) * (poses.length - 1));
 }
 
 /** How many cells to show each way so that a piece is about that long and wide, mm. */

@@ -4,6 +4,7 @@ import { useMemo } from "react";
 import { call, Problem } from "../api/client";
 import type { PieceCount, PieceView, WeaveJobData, WeavePose } from "../api/types";
 import { laid } from "../drawing/piece";
+import { poseAt } from "../drawing/weave";
 
 export function pieceQuestion(job: WeaveJobData) {
   return {
@@ -81,10 +82,10 @@ export function useRunPiece(runId: string, job: WeaveJobData) {
   };
 }
 
-/** The piece's rings in the pose at rest: the middle one of those there are. */
-export function useLaid(piece: PieceView | undefined, poses: WeavePose[] | undefined, pull: number) {
+/** The piece's rings in the pose it was pulled to; at rest where it was not. */
+export function useLaid(piece: PieceView | undefined, poses: WeavePose[] | undefined, pull: number | null) {
   return useMemo(() => {
-    const pose = poses?.[Math.round(pull * (poses.length - 1))];
+    const pose = poses?.[poseAt(poses, pull)];
     const cells = pose ? pose.rings.length / 7 : 0;
     const fits = piece?.rings.every((key, at) => at % 3 !== 0 || key < cells) ?? false;
     return piece && pose && fits ? laid(pose, piece.rings) : null;

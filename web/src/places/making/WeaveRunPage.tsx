@@ -23,7 +23,7 @@ export function WeaveRunPage({ run }: { run: Kept<WeaveRunData> }) {
   const { plan } = run.data;
   const { beforehand, ringsIn } = progress;
   const { piece, poses, problem } = useRunPiece(run.id, plan.job);
-  const rings = useLaid(piece, poses, 0.5);
+  const rings = useLaid(piece, poses, null);
   const [wrong, setWrong] = useState(false);
   const counting = progress.step < beforehand;
   const finished = progress.step >= progress.steps;

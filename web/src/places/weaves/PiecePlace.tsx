@@ -44,7 +44,7 @@ function PiecePage({ kept, weaves }: { kept: Kept<WeaveJobData>; weaves: WeaveEn
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const { count, piece, poses, problem, stale } = usePiece(data);
   const [mode, setMode] = useState<Mode>("whole");
-  const [pull, setPull] = useState(0.5);
+  const [pull, setPull] = useState<number | null>(null);
   const rings = useLaid(piece, poses, pull);
   const change: ChangeWeave = (patch, tag) => editor.change(patch, tag);
   const ready = piece && rings && count;

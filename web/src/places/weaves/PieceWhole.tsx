@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import type { PieceView, WeaveEntry, WeaveJobData, WeavePose } from "../../api/types";
+import { poseAt } from "../../drawing/weave";
 import { sizeText, type Units } from "../../quantity/format";
 import { PieceScene } from "./PieceScene";
 
@@ -9,7 +10,7 @@ interface Props {
   piece: PieceView;
   rings: Float32Array;
   poses: WeavePose[] | undefined;
-  pull: number;
+  pull: number | null;
   units: Units;
   onPull: (pull: number) => void;
 }
@@ -17,7 +18,8 @@ interface Props {
 /** Every ring of the piece, from pushed together to taut. */
 export function PieceWhole({ data, weave, piece, rings, poses, pull, units, onPull }: Props) {
   const all = useMemo(() => Array.from({ length: piece.colours.length }, (_, n) => n), [piece]);
-  const pose = poses?.[Math.round(pull * (poses.length - 1))];
+  const at = poses ? poseAt(poses, pull) : 0;
+  const pose = poses?.[at];
   return (
     <>
       <PieceScene
@@ -37,7 +39,7 @@ export function PieceWhole({ data, weave, piece, rings, poses, pull, units, onPu
             min={0}
             max={poses.length - 1}
             step={1}
-            value={Math.round(pull * (poses.length - 1))}
+            value={at}
             aria-label="From pushed together to taut"
             aria-valuetext={`pitch ${sizeText(pose.pitchMm, units)}`}
             onChange={(event) => onPull(Number(event.target.value) / (poses.length - 1))}

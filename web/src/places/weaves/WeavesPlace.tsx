@@ -1,13 +1,14 @@
 import { useRef, useState, type ReactNode } from "react";
 import { Link, useNavigate } from "react-router";
 import { usePreferences, useWeaves } from "../../api/queries";
-import type { Figure, WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
+import type { Figure, WeaveEntry, WeaveJudged, WeaveSolved } from "../../api/types";
 import { mass, plain, size, sizeText, type Units } from "../../quantity/format";
 import { blankWeave, keepWeave } from "../../shared/newWeave";
 import { NumberInput } from "../../shared/NumberInput";
 import { FigureRow } from "../../shared/Why";
 import { WireChoice } from "../../shared/WireChoice";
 import { problemWords } from "../../shared/words";
+import { poseAt } from "../../drawing/weave";
 import { chosenWire, innerFor, useBend, useSolved, useWeaveChoice, wireOf } from "./useWeave";
 import { OwnWeaves } from "./OwnWeaves";
 import { WeaveLadder } from "./WeaveLadder";
@@ -43,7 +44,7 @@ function Weave({
   const { judged, solved, poses, working, stale, problem } = useSolved(weave, choice, inner);
   const [pull, setPull] = useState<number | null>(null);
   const top = useRef<HTMLHeadingElement>(null);
-  const at = placeOf(pull, poses, solved?.restPitchMm ?? null);
+  const at = poses ? poseAt(poses, pull) : 0;
   const pose = poses?.[at];
   return (
     <div className="weaves-place" data-stale={stale}>
@@ -163,18 +164,6 @@ function MakePiece({
       </Link>
     </p>
   );
-}
-
-/** Which pose is shown: where it was pulled to, or the one nearest to rest. */
-function placeOf(pull: number | null, poses: WeavePose[] | undefined, rest: number | null): number {
-  if (!poses) {
-    return 0;
-  }
-  if (pull !== null) {
-    return Math.round(pull * (poses.length - 1));
-  }
-  const off = poses.map((pose) => Math.abs(pose.pitchMm - (rest ?? pose.pitchMm)));
-  return off.indexOf(Math.min(...off));
 }
 
 function Verdict({ judged, units }: { judged: WeaveJudged | undefined; units: Units }) {

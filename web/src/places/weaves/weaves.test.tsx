@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { Note, Tightness, WeaveEntry, WeaveSolved } from "../../api/types";
-import { arcs, cellsFor, patch, RING, type WeavePose } from "../../drawing/weave";
+import { arcs, poseAt, cellsFor, patch, RING, type WeavePose } from "../../drawing/weave";
 import { PREFERENCES, Refused, serve, show } from "../../test/app";
 import { innerFor } from "./useWeave";
 import { OwnWeaves } from "./OwnWeaves";
@@ -90,6 +90,7 @@ const SOLVED: WeaveSolved = {
 /** One ring about the origin in its own plane, a quarter turn and 3 mm on at each step. */
 const CHAIN: WeavePose = {
   pitchMm: 3,
+  atRest: false,
   second: [0, 0, 0],
   turn: Math.PI / 2,
   acrossTurn: 0,
@@ -130,6 +131,10 @@ describe("a cell repeated", () => {
 
   it("shows about the length asked for", () => {
     expect(cellsFor(CHAIN, 30, 10)).toEqual([10, 1]);
+    const row = [CHAIN, { ...CHAIN, atRest: true }, CHAIN, CHAIN];
+    expect(poseAt(row, null)).toBe(1);
+    expect(poseAt(row, 1)).toBe(3);
+    expect(poseAt([CHAIN, CHAIN, CHAIN], null)).toBe(1);
     expect(cellsFor({ ...CHAIN, pitchMm: 0 }, 30, 10)).toEqual([1, 1]);
     expect(cellsFor({ ...CHAIN, second: [0, 5, 0] }, 30, 20)).toEqual([10, 4]);
     expect(cellsFor({ ...CHAIN, around: 6 }, 30, 20)).toEqual([10, 6]);
@@ -203,8 +208,16 @@ describe("the place", () => {
         },
       ],
     },
-    "POST /api/weaves/byzantine/poses?": [CHAIN, { ...CHAIN, pitchMm: 5.6 }, { ...CHAIN, pitchMm: 6.46 }],
-    "POST /api/weaves/byzantine/poses": [CHAIN, { ...CHAIN, pitchMm: 5.6 }, { ...CHAIN, pitchMm: 6.46 }],
+    "POST /api/weaves/byzantine/poses?": [
+      CHAIN,
+      { ...CHAIN, pitchMm: 5.6, atRest: true },
+      { ...CHAIN, pitchMm: 6.46 },
+    ],
+    "POST /api/weaves/byzantine/poses": [
+      CHAIN,
+      { ...CHAIN, pitchMm: 5.6, atRest: true },
+      { ...CHAIN, pitchMm: 6.46 },
+    ],
     "POST /api/weaves/japanese-4-in-1/solve": { ...SOLVED, weaveId: "japanese-4-in-1" },
     "POST /api/weaves/japanese-4-in-1/poses": [CHAIN],
   };

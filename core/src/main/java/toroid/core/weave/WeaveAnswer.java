@@ -10,7 +10,7 @@ package toroid.core.weave;
  * @param play how much thicker wire would still go in, as a share
  * @param tautPitchMm the longest cell
  * @param shortestPitchMm the shortest cell
- * @param restPitchMm the cell with its rings as far from touching as they come
+ * @param restPitchMm the cell with its rings as far from touching as they come, evenly about a chain's axis where that fits
  * @param acrossTautMm the longest cell in a sheet's second direction; null without one
  * @param acrossShortestMm the shortest
  * @param ringsPerUnit rings of one cell; for a tube, of one cell all round

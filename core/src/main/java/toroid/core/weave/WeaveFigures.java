@@ -59,7 +59,12 @@ public final class WeaveFigures {
                 answer.tautPitchMm(),
                 "the longest cell in which no wire is nearer than d",
                 answer);
-        pitch(figures, "weave-rest", answer.restPitchMm(), "the cell whose rings are furthest from touching", answer);
+        pitch(
+                figures,
+                "weave-rest",
+                answer.restPitchMm(),
+                "the cell whose rings are furthest from touching, evenly about a chain's axis where that fits",
+                answer);
         pitch(
                 figures,
                 "weave-shortest",

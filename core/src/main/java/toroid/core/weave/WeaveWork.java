@@ -11,6 +11,7 @@ import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.solve.BendSolve;
 import toroid.core.weave.solve.Pose;
+import toroid.core.weave.solve.PoseRow;
 import toroid.core.weave.solve.WeaveSolver;
 import toroid.core.weave.solve.WeaveSolver.Closest;
 import toroid.core.weave.solve.WeaveSolver.Direction;
@@ -25,6 +26,7 @@ public final class WeaveWork {
     private final WeaveRings rings;
     private final Closest closest;
     private final Map<String, Pulled> pulled = new HashMap<>();
+    private Closest rest;
 
     private WeaveWork(WeavePattern pattern, WeaveRings rings, Closest closest) {
         this.pattern = pattern;
@@ -94,12 +96,12 @@ public final class WeaveWork {
                 Tightness.play(ratio, smallest),
                 pitch(taut, unit),
                 pitch(shortest, unit),
-                repeats && fits() ? closest.pose().pitch() * unit : null,
+                repeats && fits() ? rest().pose().pitch() * unit : null,
                 pitch(wide, unit),
                 pitch(narrow, unit),
                 ringsPerUnit(),
                 perHundred,
-                sheet && fits() ? pattern.rings().size() * 100 / cellArea(closest.pose()) / (unit * unit) : null,
+                sheet && fits() ? pattern.rings().size() * 100 / cellArea(rest().pose()) / (unit * unit) : null,
                 perHundred == null ? null : perHundred / ringsPerUnit() * unitGrams(density),
                 residual * unit,
                 closest.linksVerified());
@@ -167,9 +169,22 @@ public final class WeaveWork {
         }
     }
 
-    /** Its rings as far from touching as they come, in mm; null where they do not fit. */
+    /**
+     * Its rings as far from touching as they come; of a chain that can lie evenly about its axis, evenly, as long as wire of that
+     * thickness fits so: straight, as a chain hangs.
+     */
+    private Closest rest() {
+        if (rest == null) {
+            Closest straight = WeaveSolver.straight(pattern, rings.ratios());
+            boolean holds = straight != null && straight.solved() && straight.gap() >= thickness();
+            rest = holds ? straight : closest;
+        }
+        return rest;
+    }
+
+    /** As it lies at rest, in mm; null where rings do not fit. */
     public Pose restPose() {
-        return fits() ? closest.pose().scaled(rings.unitMm()) : null;
+        return fits() ? rest().pose().scaled(rings.unitMm()) : null;
     }
 
     /** Pulled taut, in mm; at rest where there is nothing to pull or that pitch was not reached; null where rings do not fit. */
@@ -183,20 +198,20 @@ public final class WeaveWork {
      * Poses from shortest to taut, in mm; each with its rings as far from touching as that pitch allows. Of a finite piece, or
      * rings that do not fit, only the widest pose.
      *
-     * @param count 2 to 15
+     * @param count how many evenly apart, 2 to 15; the pose at rest comes besides
      */
     public List<Pose> poses(int count) {
         Checks.within("poses", count, FEWEST_POSES, MOST_POSES, "poses", "Ask for fewer.");
         double unit = rings.unitMm();
         if (!fits() || pattern.lattice().kind() == Lattice.Kind.FINITE) {
-            return List.of(closest.pose().scaled(unit));
+            return List.of(rest().pose().scaled(unit));
         }
         Pulled taut = pulled(Direction.ALONG, true);
         Pulled shortest = pulled(Direction.ALONG, false);
         if (taut == null || shortest == null) {
-            return List.of(closest.pose().scaled(unit));
+            return List.of(rest().pose().scaled(unit));
         }
-        return WeaveSolver.between(closest, shortest, taut, count).stream()
+        return PoseRow.of(rest(), shortest, taut, thickness(), count).stream()
                 .map(pose -> pose.scaled(unit))
                 .toList();
     }

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.circle.Linking;
 import toroid.core.weave.pattern.WeavePattern;
@@ -94,6 +95,67 @@ class SolvedWeavesTest {
             assertThat(Independent.smallestGap(pulled.pose(), 7, 1500)).isGreaterThan(wire - 1e-9);
             assertThat(LinkPattern.found(pulled.pose())).isEqualTo(LinkPattern.told(pattern));
             assertThat(Double.compare(pulled.pitch(), closest.pose().pitch())).isEqualTo(longest ? 1 : -1);
+        }
+    }
+
+    /** Lying evenly about its axis a chain is the same chain, by another way: apart, linked, and no wider than when it is free. */
+    @ParameterizedTest
+    @ValueSource(strings = {"byzantine", "box-chain", "double-chain", "full-persian-6-in-1", "half-persian-3-in-1"})
+    void aChainThatLiesEvenlyIsStillTheChain(String id) {
+        WeavePattern pattern = Weaves.byId(id);
+        Closest free = closest(pattern);
+        Closest even = WeaveSolver.straight(pattern, Weaves.usualRatios(pattern));
+        assertThat(even.solved()).isTrue();
+        assertThat(even.gap()).isBetween(0.95 * free.gap(), free.gap() + 1e-6);
+        assertGap(even.pose(), even.gap());
+        assertLinks(pattern, even.pose());
+        Vector3D middle = even.pose().rings().stream().map(Circle::centre).reduce(Vector3D.ZERO, Vector3D::add);
+        assertThat(Math.hypot(middle.getY(), middle.getZ())).isLessThan(1e-9);
+    }
+
+    /** Sheets, tubes, rosettes, and a ring that half a turn leaves where it is have no such pose of their own. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "single-chain",
+                "three-in-a-spiral",
+                "captive-chain",
+                "european-4-in-1",
+                "tube-4-in-1-along",
+                "mobius-4"
+            })
+    void whatHalfATurnDoesNotPairHasNone(String id) {
+        WeavePattern pattern = Weaves.byId(id);
+        assertThat(WeaveSolver.straight(pattern, Weaves.usualRatios(pattern))).isNull();
+    }
+
+    /** From rest to taut a byzantine hangs straight; every pose of the row is apart and linked, each longer than the one before. */
+    @ParameterizedTest
+    @CsvSource({
+        "byzantine, 3.8",
+        "box-chain, 4.6",
+        "full-persian-6-in-1, 5.6",
+        "three-in-a-spiral, 3.4",
+        "half-persian-4-in-1, 6.3"
+    })
+    void aRowOfPosesGoesFromShortToTaut(String id, double ratio) {
+        WeavePattern pattern = Weaves.byId(id);
+        WeaveWork work = WeaveWork.of(pattern, new WeaveRings(1, List.of(ratio)));
+        WeaveAnswer answer = work.answer(8.96);
+        List<Pose> row = work.poses(9);
+        assertThat(row.size()).isBetween(6, 10);
+        assertThat(row.get(0).pitch()).isCloseTo(answer.shortestPitchMm(), within(1e-9));
+        assertThat(row.get(row.size() - 1).pitch()).isCloseTo(answer.tautPitchMm(), within(1e-9));
+        double before = 0;
+        for (Pose pose : row) {
+            assertThat(pose.pitch()).isGreaterThan(before);
+            before = pose.pitch();
+            assertThat(Independent.smallestGap(pose, 5, 400)).isGreaterThan(1 - 1e-6);
+            assertThat(LinkPattern.found(pose)).isEqualTo(LinkPattern.told(pattern));
+            if (id.equals("byzantine") && pose.pitch() > answer.restPitchMm() && pose != row.get(row.size() - 1)) {
+                Vector3D middle = pose.rings().stream().map(Circle::centre).reduce(Vector3D.ZERO, Vector3D::add);
+                assertThat(Math.hypot(middle.getY(), middle.getZ())).isLessThan(1e-6);
+            }
         }
     }
 
@@ -239,9 +301,10 @@ class SolvedWeavesTest {
         WeaveWork work = WeaveWork.of(pattern, rings);
         WeaveAnswer answer = work.answer(8.96);
         List<Pose> poses = work.poses(7);
-        assertThat(poses).hasSize(7);
+        assertThat(poses).hasSize(7 + 1);
+        assertThat(poses).anyMatch(pose -> Math.abs(pose.pitch() - answer.restPitchMm()) < 1e-12);
         assertThat(poses.get(0).pitch()).isCloseTo(answer.shortestPitchMm(), within(1e-6));
-        assertThat(poses.get(6).pitch()).isCloseTo(answer.tautPitchMm(), within(1e-6));
+        assertThat(poses.get(7).pitch()).isCloseTo(answer.tautPitchMm(), within(1e-6));
         for (Pose pose : poses) {
             assertThat(Independent.smallestGap(pose, 4, 800)).isGreaterThan(1 - 1e-4);
             assertThat(LinkPattern.found(pose)).isEqualTo(LinkPattern.told(pattern));

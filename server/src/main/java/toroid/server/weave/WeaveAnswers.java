@@ -146,9 +146,11 @@ final class WeaveAnswers {
      * @param rings x, y, z of the centre, x, y, z of the normal, radius to the middle of the wire, for one ring after another
      * @param second where a step in the second direction leads, mm
      * @param around how many cells close a tube; 0 for none
+     * @param atRest whether this is the pose at rest
      */
     record WeavePose(
             @NotNull double pitchMm,
+            @NotNull boolean atRest,
             @NotNull double[] second,
             @NotNull double turn,
             @NotNull double acrossTurn,

@@ -32,6 +32,9 @@ public class WeaveWorkshop {
 
     private static final int RATIOS_KEPT = 500;
 
+    /** Wires; poses are kept as they were solved. */
+    private static final double SAME_PITCH = 1e-9;
+
     private final WeaveFiles files;
     private final SolvedWeaves solved;
     private final Map<String, Double> smallest = new ConcurrentHashMap<>();
@@ -210,8 +213,11 @@ public class WeaveWorkshop {
         WeaveRings rings = rings(question);
         List<Double> inner =
                 rings.innerMm().stream().map(one -> one / rings.wireMm()).toList();
-        return poses.row(files.byId(id), inner, count).stream()
-                .map(pose -> view(pose.scaled(rings.wireMm())))
+        WeaveFiles.Filed weave = files.byId(id);
+        List<Pose> cell = poses.cell(weave, inner);
+        double rest = cell.get(cell.size() - 1).pitch();
+        return poses.row(weave, inner, count).stream()
+                .map(pose -> view(pose.scaled(rings.wireMm()), Math.abs(pose.pitch() - rest) < SAME_PITCH))
                 .toList();
     }
 
@@ -219,7 +225,7 @@ public class WeaveWorkshop {
         return new WeaveRings(question.wireDiameterMm(), question.innerDiameterMm());
     }
 
-    private static WeaveAnswers.WeavePose view(Pose pose) {
+    private static WeaveAnswers.WeavePose view(Pose pose, boolean atRest) {
         double[] rings = new double[7 * pose.rings().size()];
         for (int k = 0; k < pose.rings().size(); k++) {
             var ring = pose.rings().get(k);
@@ -234,6 +240,7 @@ public class WeaveWorkshop {
         var shared = pose.lattice().shared();
         return new WeaveAnswers.WeavePose(
                 pose.pitch(),
+                atRest,
                 new double[] {
                     pose.pitch() * shared.getX(), pose.pitch() * shared.getY() + pose.across(), 0,
                 },

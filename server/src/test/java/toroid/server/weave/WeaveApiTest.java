@@ -78,14 +78,17 @@ class WeaveApiTest extends ApiTest {
     void posesRunFromShortToTaut() {
         JsonNode poses =
                 tell("/api/weaves/european-4-in-1/poses?count=5", rings(1, 4.0)).body();
-        assertThat(poses).hasSize(5);
+        assertThat(poses).hasSize(5 + 1);
         double before = 0;
+        int atRest = 0;
         for (JsonNode pose : poses) {
             assertThat(pose.get("pitchMm").asDouble()).isGreaterThan(before);
             assertThat(pose.get("rings")).hasSize(14);
             assertThat(pose.at("/rings/6").asDouble()).isCloseTo(2.5, within(1e-9));
             before = pose.get("pitchMm").asDouble();
+            atRest += pose.get("atRest").asBoolean() ? 1 : 0;
         }
+        assertThat(atRest).isEqualTo(1);
     }
 
     @Test

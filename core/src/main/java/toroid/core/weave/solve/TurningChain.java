@@ -1,7 +1,6 @@
 package toroid.core.weave.solve;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -15,9 +14,6 @@ import toroid.core.weave.pattern.WeavePattern;
 final class TurningChain {
     /** A hundredth of a turn a cell: no more than a free turn gives by itself. */
     private static final double FREE_TURN = 0.01;
-
-    /** How near, in ring radii, a turned ring has to lie to another to be taken for it; the two are then put evenly between. */
-    private static final double SAME = 1;
 
     private static final double TOLERANCE = 1e-4;
 
@@ -36,7 +32,7 @@ final class TurningChain {
                 continue;
             }
             double turned = Math.rint(halves) * Math.PI;
-            int[] onto = onto(pose, turned);
+            int[] onto = HalfTurn.onto(pose, turned);
             BendCell cell = onto == null ? null : straight(links, pose, cells, turned, onto);
             if (cell != null) {
                 return cell;
@@ -68,29 +64,6 @@ final class TurningChain {
                             centre.scalarMultiply(0.5), own.normal().add(alike).normalize(), own.radius());
                 })
                 .toList();
-    }
-
-    /** Which ring of the cell each comes to lie on when all are turned about x; null when one comes to lie on none. */
-    private static int[] onto(Pose pose, double angle) {
-        List<Circle> rings = pose.rings();
-        int[] onto = IntStream.range(0, rings.size())
-                .map(k -> IntStream.range(0, rings.size())
-                        .boxed()
-                        .min(Comparator.comparingDouble(other -> apart(rings.get(other), rings.get(k), angle)))
-                        .orElseThrow())
-                .toArray();
-        boolean near =
-                IntStream.range(0, onto.length).allMatch(k -> apart(rings.get(onto[k]), rings.get(k), angle) < SAME);
-        return near && IntStream.of(onto).distinct().count() == onto.length ? onto : null;
-    }
-
-    /** How far a ring lies from another turned, place and tilt together, in ring radii. */
-    private static double apart(Circle ring, Circle other, double turnedBy) {
-        Vector3D normal = Pose.turned(other.normal(), turnedBy);
-        return (Math.abs(ring.radius() - other.radius())
-                                + ring.centre().distance(Pose.turned(other.centre(), turnedBy)))
-                        / ring.radius()
-                + ring.normal().crossProduct(normal).getNorm();
     }
 
     /** A ring further on lies on the one its half turns bring it onto; two half turns bring it back. */

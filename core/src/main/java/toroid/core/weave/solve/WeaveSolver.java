@@ -1,8 +1,5 @@
 package toroid.core.weave.solve;
 
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.List;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
 import toroid.core.weave.pattern.Lattice;
@@ -31,6 +28,20 @@ public final class WeaveSolver {
      * @throws Refusal when the pattern is not what it says, or a ratio is out of range
      */
     public static Closest closest(WeavePattern pattern, double[] ratios) {
+        return widest(pattern, ratios, null);
+    }
+
+    /**
+     * As {@link #closest}, among the poses that lie evenly about a chain's axis ({@link HalfTurn}).
+     *
+     * @return null for what has none
+     */
+    public static Closest straight(WeavePattern pattern, double[] ratios) {
+        HalfTurn even = HalfTurn.of(StartPose.of(pattern));
+        return even == null ? null : widest(pattern, ratios, even);
+    }
+
+    private static Closest widest(WeavePattern pattern, double[] ratios, HalfTurn even) {
         Pose start = StartPose.of(pattern);
         double[] radii = new double[pattern.rings().size()];
         for (int k = 0; k < radii.length; k++) {
@@ -43,11 +54,12 @@ public final class WeaveSolver {
                     "Take rings nearer in size.");
         }
         Pose resized = Resized.to(start, radii);
-        Solved solved = Shaken.tightest(resized, TIGHTEST_TOLERANCE);
-        double gap = fine(solved.pose());
-        boolean same = isSame(pattern, solved.pose());
+        Solved solved = Shaken.tightest(even == null ? resized : even.half(resized), TIGHTEST_TOLERANCE);
+        Pose pose = even == null ? solved.pose() : even.whole(solved.pose());
+        double gap = fine(pose);
+        boolean same = isSame(pattern, pose);
         return new Closest(
-                solved.pose(),
+                pose,
                 gap,
                 Math.max(solved.leftToGain(), solved.gap() - gap),
                 same,
@@ -98,32 +110,6 @@ public final class WeaveSolver {
     public static boolean hasAcross(WeavePattern pattern) {
         return pattern.lattice().kind() == Lattice.Kind.SHEET
                 && pattern.lattice().across() > 0;
-    }
-
-    /**
-     * Poses from the shortest cell to the longest: at each pitch between them the rings as far from touching as they come. Led
-     * from either end to the widest pose; one that cannot be reached so is left out.
-     *
-     * @param closest the widest pose
-     * @param count how many, 2 up
-     */
-    public static List<Pose> between(Closest closest, Pulled shortest, Pulled longest, int count) {
-        double rest = closest.pose().pitch();
-        var below = new ArrayList<Pose>(List.of(shortest.pose()));
-        var above = new ArrayList<Pose>(List.of(longest.pose()));
-        for (int k = 1; k < count - 1; k++) {
-            double up = shortest.pitch() + (longest.pitch() - shortest.pitch()) * k / (count - 1);
-            if (up < rest) {
-                HeldPitch.at(below.get(below.size() - 1), up).ifPresent(below::add);
-            }
-            double down = longest.pitch() - (longest.pitch() - shortest.pitch()) * k / (count - 1);
-            if (down >= rest) {
-                HeldPitch.at(above.get(above.size() - 1), down).ifPresent(above::add);
-            }
-        }
-        Collections.reverse(above);
-        below.addAll(above);
-        return below;
     }
 
     /**
