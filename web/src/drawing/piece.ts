@@ -65,30 +65,25 @@ export function planeOf(normal: readonly number[]): { right: number[]; up: numbe
   return { right, up, facing };
 }
 
+/** A place on a ring's middle, its angle counted as in {@link planeOf}; moved out of its plane by so much. */
+export function placeOn(ring: ArrayLike<number>, angle: number, aside = 0): [number, number, number] {
+  const { right, up, facing } = planeOf([ring[3]!, ring[4]!, ring[5]!]);
+  const [c, q] = [ring[6]! * Math.cos(angle), ring[6]! * Math.sin(angle)];
+  const at = (axis: number) => ring[axis]! + c * right[axis]! + q * up[axis]! + aside * facing[axis]!;
+  return [at(0), at(1), at(2)];
+}
+
 const GAP = 0.62;
 const STEPS = 72;
 
 /** The middle of a ring's wire opened at an angle: the ends gone past each other sideways, as pliers open it. */
 export function openWire(ring: ArrayLike<number>, openingAngle: number, wireMm: number): number[][] {
-  const [x, y, z, nx, ny, nz, r] = Array.from(ring) as [
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-  ];
-  const { right, up, facing } = planeOf([nx, ny, nz]);
   const points: number[][] = [];
   for (let s = 0; s <= STEPS; s++) {
     const share = s / STEPS - 0.5;
     const angle = openingAngle + Math.PI + share * (2 * Math.PI - GAP);
     const aside = share * Math.abs(share) * 4 * 1.4 * wireMm;
-    const [c, q] = [r * Math.cos(angle), r * Math.sin(angle)];
-    points.push(
-      [x, y, z].map((centre, axis) => centre + c * right[axis]! + q * up[axis]! + aside * facing[axis]!),
-    );
+    points.push(placeOn(ring, angle, aside));
   }
   return points;
 }

@@ -1,5 +1,5 @@
 /** Where letters lie on their rings: on a stretch of wire that is seen, away from the other letters. Pure. */
-import { planeOf } from "./piece";
+import { placeOn } from "./piece";
 import { RING, type Patch } from "./weave";
 
 /** Seen from the maker: right and down in pixels, and how far off, smaller being nearer. */
@@ -58,25 +58,9 @@ function count(flags: readonly boolean[]): number {
 }
 
 function seenWire(ring: Float32Array, project: (x: number, y: number, z: number) => Seen): Seen[] {
-  const [x, y, z, nx, ny, nz, r] = ring as unknown as [
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-  ];
-  const { right, up } = planeOf([nx, ny, nz]);
-  return Array.from({ length: SAMPLES }, (_, s) => {
-    const angle = Math.PI / 2 + (2 * Math.PI * s) / SAMPLES;
-    const [c, q] = [r * Math.cos(angle), r * Math.sin(angle)];
-    return project(
-      x + c * right[0]! + q * up[0]!,
-      y + c * right[1]! + q * up[1]!,
-      z + c * right[2]! + q * up[2]!,
-    );
-  });
+  return Array.from({ length: SAMPLES }, (_, s) =>
+    project(...placeOn(ring, Math.PI / 2 + (2 * Math.PI * s) / SAMPLES)),
+  );
 }
 
 /** Whether wire of another ring lies over that place. */

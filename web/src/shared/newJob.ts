@@ -36,6 +36,32 @@ export function blankJob(choices: Choices, spool: Kept<SpoolData> | undefined): 
   };
 }
 
+/** Rings of a known inside, closed, as a job. */
+export function ringsOf(
+  choices: Choices,
+  rings: {
+    name: string;
+    metal: string;
+    spoolId: string | null;
+    wireMm: number;
+    innerMm: number;
+    count: number;
+    sparePercent?: number | null;
+  },
+): RingJobData {
+  return {
+    ...blankJob(choices, undefined),
+    name: rings.name.slice(0, 120),
+    spoolId: rings.spoolId,
+    metal: rings.metal,
+    wireDiameterMm: rings.wireMm,
+    convention: "INNER",
+    aimValue: rings.innerMm,
+    ringCount: rings.count,
+    sparePercent: rings.sparePercent ?? choices.sparePercent,
+  };
+}
+
 /** Keeps a new job and answers its id. */
 export async function keepJob(data: RingJobData): Promise<string> {
   const id = crypto.randomUUID();

@@ -1,20 +1,22 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import { call, Problem } from "../../api/client";
 import { usePreferences, useWeaves } from "../../api/queries";
 import type { CompositionAnswer, WeaveEntry } from "../../api/types";
 import { mass, many, plain, size, sizeText } from "../../quantity/format";
+import { useKeptChoice } from "../../shared/keptChoice";
 import { figureOf } from "../../shared/figures";
 import { NumberInput } from "../../shared/NumberInput";
 import { FigureRow } from "../../shared/Why";
 import { WireChoice } from "../../shared/WireChoice";
 import { problemWords } from "../../shared/words";
 import { MedallionOrder } from "./MedallionOrder";
+import { MedallionRings } from "./MedallionRings";
 import { MedallionPlan } from "./MedallionPlan";
 import { chosenWire, wireOf } from "./useWeave";
 
-interface Choice {
+/** What is put together. */
+export interface MedallionChoice {
   weave: string;
   spoolId: string | null;
   metal: string;
@@ -30,7 +32,7 @@ interface Choice {
 }
 
 const KEPT = "toroid-medallion";
-const FIRST: Choice = {
+const FIRST: MedallionChoice = {
   weave: "byzantine",
   spoolId: null,
   metal: "copper",
@@ -45,21 +47,11 @@ const FIRST: Choice = {
   bail: true,
 };
 
-function read(): Choice {
-  try {
-    return { ...FIRST, ...(JSON.parse(localStorage.getItem(KEPT) ?? "{}") as Partial<Choice>) };
-  } catch {
-    return FIRST;
-  }
-}
-
 /** A cross, a star, a medallion: sections of a chain about larger rings; how many rings, and how large those have to be. */
 export function MedallionPlace() {
   const weaves = useWeaves().data?.filter((weave) => weave.kind === "CHAIN" && weave.sizes.length === 1);
-  const [choice, setChoice] = useState<Choice>(read);
+  const [choice, change] = useKeptChoice(KEPT, FIRST);
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  useEffect(() => localStorage.setItem(KEPT, JSON.stringify(choice)), [choice]);
-  const change = (patch: Partial<Choice>) => setChoice((now) => ({ ...now, ...patch }));
   const question = {
     wireDiameterMm: choice.wireMm,
     innerDiameterMm: choice.innerMm,
@@ -102,15 +94,15 @@ export function MedallionPlace() {
           </Link>
         </div>
         <p className="sentence mt-1">
-          {whole("Arms", choice.arms, 3, (arms) => change({ arms }))}
+          {whole("Arms", choice.arms, 3, (arms) => change({ arms }, "arms"))}
           <span>arms of</span>
-          {whole("Units in an arm", choice.units, 1, (count) => change({ units: count }))}
+          {whole("Units in an arm", choice.units, 1, (count) => change({ units: count }, "units"))}
           <span>units of</span>
           <select
             className="word-select"
             aria-label="Chain"
             value={choice.weave}
-            onChange={(event) => change({ weave: event.target.value })}
+            onChange={(event) => change({ weave: event.target.value }, "chain")}
           >
             {(weaves ?? ([] as WeaveEntry[])).map((weave) => (
               <option key={weave.id} value={weave.id}>
@@ -119,20 +111,24 @@ export function MedallionPlace() {
             ))}
           </select>
           <span>in</span>
-          <WireChoice wire={wireOf(choice)} asksThickness change={(patch) => change(chosenWire(patch))} />
+          <WireChoice
+            wire={wireOf(choice)}
+            asksThickness
+            change={(patch, tag) => change(chosenWire(patch), tag)}
+          />
           <span className="comma">, rings</span>
           <NumberInput
             label="Small rings, inside"
             value={choice.innerMm}
             minimum={0.3}
-            onChange={(innerMm) => change({ innerMm })}
+            onChange={(innerMm) => change({ innerMm }, "small rings")}
           />
           <span>inside, about</span>
           <select
             className="word-select"
             aria-label="Larger rings"
             value={choice.hubs}
-            onChange={(event) => change({ hubs: Number(event.target.value) })}
+            onChange={(event) => change({ hubs: Number(event.target.value) }, "larger rings")}
           >
             <option value={1}>one larger ring</option>
             <option value={2}>two larger rings</option>
@@ -142,26 +138,26 @@ export function MedallionPlace() {
             label="Wire of the larger rings"
             value={choice.hubWireMm}
             minimum={0.2}
-            onChange={(hubWireMm) => change({ hubWireMm })}
+            onChange={(hubWireMm) => change({ hubWireMm }, "wire of the larger rings")}
           />
           <span>wire;</span>
           <select
             className="word-select"
             aria-label="Ties"
             value={choice.tied ? "tied" : "free"}
-            onChange={(event) => change({ tied: event.target.value === "tied" })}
+            onChange={(event) => change({ tied: event.target.value === "tied" }, "ties")}
           >
             <option value="tied">ends tied by a ring to the next,</option>
             <option value="free">ends free,</option>
           </select>
           <span>one arm</span>
-          {whole("Units longer", choice.longerBy, 0, (longerBy) => change({ longerBy }))}
+          {whole("Units longer", choice.longerBy, 0, (longerBy) => change({ longerBy }, "units longer"))}
           <span>units longer,</span>
           <select
             className="word-select"
             aria-label="Bail"
             value={choice.bail ? "bail" : "none"}
-            onChange={(event) => change({ bail: event.target.value === "bail" })}
+            onChange={(event) => change({ bail: event.target.value === "bail" }, "bail")}
           >
             <option value="bail">with a bail.</option>
             <option value="none">without a bail.</option>
@@ -214,6 +210,7 @@ export function MedallionPlace() {
               </FigureRow>
             ))}
           <MedallionOrder answer={answer} arms={choice.arms} />
+          <MedallionRings choice={choice} answer={answer} />
         </aside>
       )}
     </div>

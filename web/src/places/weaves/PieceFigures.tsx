@@ -12,7 +12,7 @@ import type {
   WeaveRunData,
 } from "../../api/types";
 import { many, mass, plain, sizeText, wireLength, type Units } from "../../quantity/format";
-import { blankJob, keepJob } from "../../shared/newJob";
+import { keepJob, ringsOf } from "../../shared/newJob";
 import { NumberInput } from "../../shared/NumberInput";
 import { say } from "../../shared/says";
 import { editorOf } from "../../shared/useEditor";
@@ -215,7 +215,7 @@ function Onward({
 function ringJob(
   data: WeaveJobData,
   weave: WeaveEntry,
-  choices: Parameters<typeof blankJob>[0],
+  choices: Parameters<typeof ringsOf>[0],
   colour: string,
   size: number,
   wanted: number,
@@ -227,18 +227,13 @@ function ringJob(
     weave.sizes.length > 1 ? weave.sizes[size]!.name : null,
     data.colours.palette.length > 1 ? colour : null,
   ];
-  return {
-    ...blankJob(choices, undefined),
-    name: names
-      .filter((one) => one !== null)
-      .join(", ")
-      .slice(0, 120),
+  return ringsOf(choices, {
+    name: names.filter((one) => one !== null).join(", "),
     spoolId: own ? data.spoolId : null,
     metal,
-    wireDiameterMm: data.wireDiameterMm,
-    convention: "INNER" as const,
-    aimValue: data.innerDiameterMm[size]!,
-    ringCount: wanted,
-    sparePercent: data.piece.sparePercent ?? choices.sparePercent,
-  };
+    wireMm: data.wireDiameterMm,
+    innerMm: data.innerDiameterMm[size]!,
+    count: wanted,
+    sparePercent: data.piece.sparePercent,
+  });
 }

@@ -54,7 +54,11 @@ function Weave({
         </h1>
         <p className="sentence mt-1">
           <span>in</span>
-          <WireChoice wire={wireOf(choice)} asksThickness change={(patch) => change(chosenWire(patch))} />
+          <WireChoice
+            wire={wireOf(choice)}
+            asksThickness
+            change={(patch, tag) => change(chosenWire(patch), tag)}
+          />
           {weave.sizes.map((ring, i) => (
             <span key={ring.id} className="contents">
               <span className={i === 0 ? "comma" : ""}>
@@ -64,7 +68,9 @@ function Weave({
                 label={`${ring.name}, inside`}
                 value={inner[i]!}
                 minimum={0.3}
-                onChange={(value) => change({ innerMm: inner.map((one, k) => (k === i ? value : one)) })}
+                onChange={(value) =>
+                  change({ innerMm: inner.map((one, k) => (k === i ? value : one)) }, `${size.name}, inside`)
+                }
               />
             </span>
           ))}
@@ -123,11 +129,11 @@ function Weave({
           ratio={judged?.aspectRatio ?? 0}
           onChoose={(next) => {
             setPull(null);
-            change({ weave: next.id, innerMm: innerFor(next, { ...choice, innerMm: [inner[0]!] }) });
+            change({ weave: next.id, innerMm: innerFor(next, { ...choice, innerMm: [inner[0]!] }) }, "weave");
             top.current?.scrollIntoView?.({ block: "nearest" });
           }}
         />
-        <OwnWeaves weave={weave} onTaken={(id) => change({ weave: id, innerMm: [inner[0]!] })} />
+        <OwnWeaves weave={weave} onTaken={(id) => change({ weave: id, innerMm: [inner[0]!] }, "weave")} />
       </aside>
     </div>
   );

@@ -1,9 +1,10 @@
-import { cleanup, fireEvent, screen } from "@testing-library/react";
+import { act, cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { Kept, PieceCount, WeaveEntry, WeaveInHand, WeaveJobData } from "../../api/types";
 import type { Editor } from "../../shared/editor";
 import { PREFERENCES, Refused, serve, show } from "../../test/app";
 import sample from "../../test/piece.json";
+import { redo, undo } from "../../shared/undo";
 import { WeavesInHand } from "../bench/WeavesInHand";
 import { MedallionPlace } from "./MedallionPlace";
 import { PieceSentence } from "./PieceSentence";
@@ -273,5 +274,47 @@ describe("a medallion", () => {
     });
     show(<MedallionPlace />);
     expect((await screen.findByRole("alert")).textContent).toContain("does not go through");
+  });
+
+  it("cuts its rings: small ones and larger ones, each in its own wire", async () => {
+    const asked = serve({
+      ...PREFERENCES,
+      "GET /api/weaves": [CHAIN],
+      "GET /api/spools": [],
+      "GET /api/metals": [],
+      "POST /api/weaves/byzantine/composition": ANSWER,
+      "PUT /api/ring-jobs/": (body: unknown) => ({ id: "r", version: 0, ...(body as object) }),
+    });
+    show(<MedallionPlace />);
+    fireEvent.click(await screen.findByRole("button", { name: "Cut its rings" }));
+    const jobs = () =>
+      asked
+        .filter((one) => one.method === "PUT" && one.path.startsWith("/api/ring-jobs/"))
+        .map((one) => (one.body as { data: object }).data);
+    await waitFor(() => expect(jobs()).toHaveLength(2));
+    expect(jobs()[0]).toMatchObject({ ringCount: 61, aimValue: 3.8, wireDiameterMm: 1, convention: "INNER" });
+    expect(jobs()[1]).toMatchObject({ ringCount: 2, aimValue: 5.92, wireDiameterMm: 1.2, spoolId: null });
+  });
+
+  it("is undone choice by choice", async () => {
+    const asked = serve({
+      ...PREFERENCES,
+      "GET /api/weaves": [CHAIN],
+      "GET /api/spools": [],
+      "GET /api/metals": [],
+      "POST /api/weaves/byzantine/composition": ANSWER,
+    });
+    show(<MedallionPlace />);
+    fireEvent.change(await screen.findByLabelText("Bail"), { target: { value: "none" } });
+    fireEvent.change(screen.getByLabelText("Ties"), { target: { value: "free" } });
+    const last = () => asked.filter((one) => one.path.endsWith("/composition")).at(-1)!.body;
+    await waitFor(() => expect(last()).toMatchObject({ bail: false, tied: false }));
+    act(() => void undo());
+    expect(screen.getByLabelText<HTMLSelectElement>("Ties").value).toBe("tied");
+    act(() => void undo());
+    expect(screen.getByLabelText<HTMLSelectElement>("Bail").value).toBe("bail");
+    act(() => void redo());
+    expect(screen.getByLabelText<HTMLSelectElement>("Bail").value).toBe("none");
+    expect(JSON.parse(localStorage.getItem("toroid-medallion")!)).toMatchObject({ bail: false, tied: true });
   });
 });

@@ -1,8 +1,8 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
 import { call, Problem } from "../../api/client";
 import type { WeaveBends, WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
 
+import { useKeptChoice, writeChoice } from "../../shared/keptChoice";
 import type { WireOfJob } from "../../shared/WireChoice";
 
 /** The rings a weave is looked at in, and which weave. */
@@ -18,11 +18,9 @@ export interface WeaveChoice {
 const KEPT = "toroid-weave";
 const FIRST: WeaveChoice = { weave: "byzantine", spoolId: null, metal: "copper", wireMm: 1, innerMm: [3.8] };
 
-/** What was looked at last, kept on this device. */
-export function useWeaveChoice(): [WeaveChoice, (patch: Partial<WeaveChoice>) => void] {
-  const [choice, setChoice] = useState<WeaveChoice>(read);
-  useEffect(() => localStorage.setItem(KEPT, JSON.stringify(choice)), [choice]);
-  return [choice, (patch) => setChoice((now) => ({ ...now, ...patch }))];
+/** What was looked at last. */
+export function useWeaveChoice() {
+  return useKeptChoice(KEPT, FIRST);
 }
 
 /** The wire of a choice, as the sentence asks for it. */
@@ -48,15 +46,7 @@ export function chosenWire(
 
 /** Another choice, for whoever looks next. */
 export function keepChoice(choice: WeaveChoice): void {
-  localStorage.setItem(KEPT, JSON.stringify(choice));
-}
-
-function read(): WeaveChoice {
-  try {
-    return { ...FIRST, ...(JSON.parse(localStorage.getItem(KEPT) ?? "{}") as Partial<WeaveChoice>) };
-  } catch {
-    return FIRST;
-  }
+  writeChoice(KEPT, choice);
 }
 
 /** An inner diameter for each size of a weave: those chosen, the others in the weave's usual proportion. */

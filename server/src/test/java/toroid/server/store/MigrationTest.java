@@ -64,6 +64,33 @@ class MigrationTest extends ApiTest {
         assertThat(upTo("latest").validateWithResult().validationSuccessful).isTrue();
     }
 
+    /** A weave run begun before its piece was kept with it has none yet: it is laid out when first asked for. */
+    @Test
+    void aWeaveRunOfVersionFourOpensAtItsStep() {
+        upTo("4").migrate();
+        String ids = "'" + UUID.randomUUID() + "'";
+        String run = "'" + UUID.randomUUID() + "'";
+        database.execute("insert into earlier.weave_job (id, version, created_at, updated_at, name, weave_id, metal,"
+                + " wire_diameter_mm, inner_diameter_mm, piece, colours) values (" + ids
+                + ", 2, now(), now(), 'Old chain', 'byzantine', 'copper', 1, '[3.8]', '{\"units\": 9}', '{}')");
+        database.execute(
+                "insert into earlier.weave_run (id, version, created_at, updated_at, job_id, plan, step, counts)"
+                        + " values (" + run + ", 5, now(), now(), " + ids + ", '{}', 17, '{\"0\": 26}')");
+        upTo("latest").migrate();
+        assertThat(database.queryForObject("select step from earlier.weave_run", Integer.class))
+                .isEqualTo(17);
+        assertThat(database.queryForObject("select counts from earlier.weave_run", String.class))
+                .contains("26");
+        assertThat(database.queryForObject("select piece ->> 'units' from earlier.weave_job", String.class))
+                .isEqualTo("9");
+        assertThat(database.queryForObject("select count(*) from earlier.frozen_piece", Integer.class))
+                .isZero();
+        database.execute("insert into earlier.frozen_piece (run_id, piece) values (" + run + ", '{}')");
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> database.execute(
+                        "insert into earlier.frozen_piece (run_id, piece) values (gen_random_uuid(), '{}')"))
+                .isInstanceOf(org.springframework.dao.DataIntegrityViolationException.class);
+    }
+
     @Test
     void whatCannotBeIsRefusedByTheTablesThemselves() {
         upTo("latest").migrate();

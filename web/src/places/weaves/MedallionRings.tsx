@@ -1,0 +1,52 @@
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { Problem } from "../../api/client";
+import { usePreferences } from "../../api/queries";
+import type { CompositionAnswer } from "../../api/types";
+import { keepJob, ringsOf } from "../../shared/newJob";
+import { say } from "../../shared/says";
+import type { MedallionChoice } from "./MedallionPlace";
+
+/** From the medallion to the wire: its small rings and its larger ones as jobs of their own. */
+export function MedallionRings({ choice, answer }: { choice: MedallionChoice; answer: CompositionAnswer }) {
+  const choices = usePreferences().data?.data;
+  const navigate = useNavigate();
+  const [busy, setBusy] = useState(false);
+  const cut = async () => {
+    setBusy(true);
+    try {
+      const name = `Medallion of ${choice.arms}`;
+      const [small, larger] = answer.ringCount;
+      const own = { metal: choice.metal, spoolId: choice.spoolId, wireMm: choice.wireMm };
+      const hubs =
+        choice.hubWireMm === choice.wireMm ? own : { ...own, spoolId: null, wireMm: choice.hubWireMm };
+      const first = await keepJob(
+        ringsOf(choices!, { ...own, name: `${name}, small rings`, innerMm: choice.innerMm, count: small! }),
+      );
+      await keepJob(
+        ringsOf(choices!, {
+          ...hubs,
+          name: `${name}, larger rings`,
+          innerMm: answer.hubInnerDiameterMm,
+          count: larger!,
+        }),
+      );
+      say("Two ring jobs laid out, spare included.");
+      await navigate(`/rings/${first}`);
+    } catch (failure) {
+      say(
+        failure instanceof Problem
+          ? failure.body.detail
+          : "The server is not answering; nothing was laid out.",
+      );
+    }
+    setBusy(false);
+  };
+  return (
+    <p className="mt-4">
+      <button className="action" disabled={busy || !choices} onClick={() => void cut()}>
+        Cut its rings
+      </button>
+    </p>
+  );
+}
