@@ -14,11 +14,6 @@ class FrozenPiece {
 
     protected FrozenPiece() {}
 
-    FrozenPiece(UUID runId, String piece) {
-        this.runId = runId;
-        this.piece = piece;
-    }
-
     String piece() {
         return piece;
     }

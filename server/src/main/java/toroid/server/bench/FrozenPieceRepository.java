@@ -2,5 +2,14 @@ package toroid.server.bench;
 
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
 
-interface FrozenPieceRepository extends JpaRepository<FrozenPiece, UUID> {}
+interface FrozenPieceRepository extends JpaRepository<FrozenPiece, UUID> {
+    /** Keeps it unless there is one; two who ask at once do not hinder each other. */
+    @Modifying
+    @Query(
+            value = "insert into frozen_piece (run_id, piece) values (:runId, :piece) on conflict do nothing",
+            nativeQuery = true)
+    void keep(UUID runId, String piece);
+}

@@ -31,7 +31,7 @@ public class FrozenPieces {
 
     private PieceView freeze(UUID id, Kept<WeaveRunData> run) {
         PieceView piece = workshop.view(run.data().plan().job());
-        repository.save(new FrozenPiece(id, json.write(piece)));
+        repository.keep(id, json.write(piece));
         return piece;
     }
 }
