@@ -19,7 +19,26 @@ describe("judgement", () => {
   });
 
   it("says nothing it has no rod for", () => {
-    expect(weaveWords([weave("byzantine", "TIGHT")])).toEqual({ good: null, other: null });
+    expect(weaveWords([weave("byzantine", "TIGHT")])).toEqual({ good: null, habit: null, other: null });
+  });
+
+  it("goes by what was solved once it is, with what habit takes it for besides", () => {
+    const weaves = [
+      weave("box chain", "USUAL"),
+      weave("sheet", "TIGHT", 6),
+      weave("byzantine", "LOOSE", 3.5),
+    ];
+    expect(weaveWords(weaves, ["sheet"])).toEqual({
+      good: "Drapes in sheet.",
+      habit: "Habit also takes it for box chain.",
+      other: "Byzantine would hang loose: take the 3.5 rod.",
+    });
+    expect(weaveWords(weaves, [])).toMatchObject({ good: null, habit: "Habit also takes it for box chain." });
+    expect(weaveWords(weaves, ["byzantine", "box chain"])).toEqual({
+      good: "Drapes in box chain and byzantine.",
+      habit: null,
+      other: "Sheet would be tight: take the 6 rod.",
+    });
   });
 
   it("has a sentence for every note the core gives", () => {

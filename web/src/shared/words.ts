@@ -51,19 +51,37 @@ export function noteWords(note: Note, units: Units): string {
   }
 }
 
-/** What this ring is good for, in at most two sentences. */
-export function weaveWords(weaves: readonly WeaveView[]): { good: string | null; other: string | null } {
-  const usual = weaves.filter((weave) => weave.fit === "USUAL").map((weave) => weave.name);
-  const cured = weaves.filter((weave) => weave.fit !== "USUAL" && weave.betterMandrelMm !== null);
+/**
+ * What this ring is good for: where it drapes as solved, what habit takes it for besides, and the nearest thing on the shelf for what it
+ * does not suit. Until weaves are solved habit alone speaks.
+ *
+ * @param drapes ids of the weaves it drapes in, as solved
+ */
+export function weaveWords(
+  weaves: readonly WeaveView[],
+  drapes?: readonly string[],
+): { good: string | null; habit: string | null; other: string | null } {
+  const usual = weaves.filter((weave) => weave.fit === "USUAL");
+  const good = drapes ? weaves.filter((weave) => drapes.includes(weave.id)) : usual;
+  const besides = drapes ? usual.filter((weave) => !drapes.includes(weave.id)) : [];
+  const cured = weaves.filter(
+    (weave) => weave.fit !== "USUAL" && weave.betterMandrelMm !== null && !good.includes(weave),
+  );
   const pick = cured.find((weave) => weave.id === "byzantine") ?? cured[0];
-  const good =
-    usual.length === 0
-      ? null
-      : `${listed(usual.slice(0, 3))} ${usual.length === 1 ? "is" : "are"} usually made with such a ring.`;
-  const other = pick
-    ? `${capital(pick.name)} would ${pick.fit === "LOOSE" ? "hang loose" : "be tight"}: take the ${plain(pick.betterMandrelMm!)} rod.`
-    : null;
-  return { good: good && capital(good), other };
+  const names = (some: readonly WeaveView[], most: number) =>
+    listed(some.slice(0, most).map((weave) => weave.name));
+  return {
+    good:
+      good.length === 0
+        ? null
+        : drapes
+          ? `Drapes in ${names(good, 5)}.`
+          : capital(`${names(good, 3)} ${good.length === 1 ? "is" : "are"} usually made with such a ring.`),
+    habit: besides.length === 0 ? null : `Habit also takes it for ${names(besides, 3)}.`,
+    other: pick
+      ? `${capital(pick.name)} would ${pick.fit === "LOOSE" ? "hang loose" : "be tight"}: take the ${plain(pick.betterMandrelMm!)} rod.`
+      : null,
+  };
 }
 
 export function stepTitle(kind: StepKind): string {

@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { useWindows } from "./useWindows";
 import { Link } from "react-router";
 import { usePreferences } from "../../api/queries";
 import type { Figure, RingJobData, RingSheet } from "../../api/types";
@@ -139,15 +140,20 @@ function Handbook({ sheet, data, units }: { sheet: RingSheet; data: RingJobData;
 }
 
 function Judgement({ sheet, units }: { sheet: RingSheet; units: Units }) {
-  const { good, other } = weaveWords(sheet.weaves);
+  const windows = useWindows(sheet);
+  const { good, habit, other } = weaveWords(
+    sheet.weaves,
+    windows?.filter((one) => one.fits).map((one) => one.weaveId),
+  );
   return (
     <div className="mt-4 grid gap-2" data-testid="judgement">
       <p>
         {good ? (
           <span className="good strong">{good} </span>
         ) : (
-          <span>No weave kept here is usually made with such a ring. </span>
+          <span>No weave on the ladder drapes with such a ring. </span>
         )}
+        {habit && <span className="soft">{habit} </span>}
         {other && <span className="care">{other}</span>}
       </p>
       {sheet.notes.map((note) => (

@@ -1,11 +1,10 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
-import { call } from "../../api/client";
 import type { RingSheet, WeaveWindow } from "../../api/types";
 import { lanes, spread } from "../../drawing/ladder";
 import { openRing } from "../../drawing/ring";
 import { plain } from "../../quantity/format";
 import { useSize } from "../../shared/useSize";
+import { useWindows } from "./useWindows";
 
 const LOW = 2;
 const HIGH = 7;
@@ -32,25 +31,6 @@ function barsOf(sheet: RingSheet, solved: readonly WeaveWindow[]): Bar[] {
       ? { ...weave, ...known, habit: { low: weave.low, high: weave.high } }
       : { ...weave, fits: weave.fit === "USUAL", habit: null };
   });
-}
-
-/** Solved windows; asked for again until they are there, and the last ones kept while the ring changes. */
-function useWindows({ ring: { aspectRatio, nominalAspectRatio }, weaves }: RingSheet) {
-  return useQuery({
-    queryKey: ["weave-windows", aspectRatio, nominalAspectRatio],
-    queryFn: ({ signal }) =>
-      call<WeaveWindow[]>(
-        "GET",
-        `/api/weaves/windows?aspectRatio=${aspectRatio}&nominalAspectRatio=${nominalAspectRatio}`,
-        undefined,
-        signal,
-      ),
-    placeholderData: keepPreviousData,
-    refetchInterval: ({ state: { data } }) =>
-      data && weaves.some((weave) => !data.some((one) => one.weaveId === weave.id)) ? 2000 : false,
-    gcTime: 60_000,
-    staleTime: 60_000,
-  }).data;
 }
 
 /** Aspect ratios as a ladder: where each weave drapes, and this ring as the marker. */

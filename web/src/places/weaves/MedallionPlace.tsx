@@ -198,6 +198,7 @@ export function MedallionPlace() {
           <p className="strong">
             {many(answer.ringCount[0]!, "small ring")}, {many(answer.ringCount[1]!, "larger ring")}
           </p>
+          <MedallionRings choice={choice} answer={answer} />
           {answer.figures
             .filter((figure) => figure.id !== "hub-inside")
             .map((figure) => (
@@ -210,7 +211,6 @@ export function MedallionPlace() {
               </FigureRow>
             ))}
           <MedallionOrder answer={answer} arms={choice.arms} />
-          <MedallionRings choice={choice} answer={answer} />
         </aside>
       )}
     </div>

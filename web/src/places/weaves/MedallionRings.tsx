@@ -43,7 +43,7 @@ export function MedallionRings({ choice, answer }: { choice: MedallionChoice; an
     setBusy(false);
   };
   return (
-    <p className="mt-4">
+    <p className="mt-2 mb-1">
       <button className="action" disabled={busy || !choices} onClick={() => void cut()}>
         Cut its rings
       </button>
