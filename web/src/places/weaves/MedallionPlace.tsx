@@ -97,7 +97,7 @@ export function MedallionPlace() {
           {whole("Arms", choice.arms, 3, (arms) => change({ arms }, "arms"))}
           <span>arms of</span>
           {whole("Units in an arm", choice.units, 1, (count) => change({ units: count }, "units"))}
-          <span>units of</span>
+          <span>{choice.units === 1 ? "unit" : "units"} of</span>
           <select
             className="word-select"
             aria-label="Chain"
@@ -152,7 +152,7 @@ export function MedallionPlace() {
           </select>
           <span>one arm</span>
           {whole("Units longer", choice.longerBy, 0, (longerBy) => change({ longerBy }, "units longer"))}
-          <span>units longer,</span>
+          <span>{choice.longerBy === 1 ? "unit" : "units"} longer,</span>
           <select
             className="word-select"
             aria-label="Bail"
