@@ -1,8 +1,8 @@
 import { useMemo } from "react";
-import type { PieceView, WeaveEntry, WeaveJobData, WeavePose } from "../../api/types";
-import { poseAt } from "../../drawing/weave";
-import { sizeText, type Units } from "../../quantity/format";
-import { PieceScene } from "./PieceScene";
+import type { PieceView, WeaveEntry, WeaveJobData, WeavePose } from "../../../api/types";
+import { poseAt } from "../../../drawing/weave";
+import { sizeText, type Units } from "../../../quantity/format";
+import { PieceScene } from "../PieceScene";
 
 interface Props {
   data: WeaveJobData;

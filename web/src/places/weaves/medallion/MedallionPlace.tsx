@@ -1,19 +1,19 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { call, Problem } from "../../api/client";
-import { usePreferences, useWeaves } from "../../api/queries";
-import type { CompositionAnswer, WeaveEntry } from "../../api/types";
-import { mass, many, plain, size, sizeText } from "../../quantity/format";
-import { useKeptChoice } from "../../shared/keptChoice";
-import { figureOf } from "../../shared/figures";
-import { NumberInput } from "../../shared/NumberInput";
-import { FigureRow } from "../../shared/Why";
-import { WireChoice } from "../../shared/WireChoice";
-import { problemWords } from "../../shared/words";
+import { call, Problem } from "../../../api/client";
+import { usePreferences, useWeaves } from "../../../api/queries";
+import type { CompositionAnswer, WeaveEntry } from "../../../api/types";
+import { mass, many, plain, size, sizeText } from "../../../quantity/format";
+import { useKeptChoice } from "../../../shared/keptChoice";
+import { figureOf } from "../../../shared/figures";
+import { NumberInput } from "../../../shared/NumberInput";
+import { FigureRow } from "../../../shared/Why";
+import { WireChoice } from "../../../shared/WireChoice";
+import { problemWords } from "../../../shared/words";
 import { MedallionOrder } from "./MedallionOrder";
 import { MedallionRings } from "./MedallionRings";
 import { MedallionPlan } from "./MedallionPlan";
-import { chosenWire, wireOf } from "./useWeave";
+import { chosenWire, wireOf } from "../useWeave";
 
 /** What is put together. */
 export interface MedallionChoice {

@@ -1,5 +1,5 @@
-import { toneOf } from "../../drawing/metals";
-import { useSize } from "../../shared/useSize";
+import { toneOf } from "../../../drawing/metals";
+import { useSize } from "../../../shared/useSize";
 
 interface Props {
   arms: number;

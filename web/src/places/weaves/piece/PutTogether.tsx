@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
-import type { PieceView, WeaveEntry, WeaveJobData } from "../../api/types";
-import { AssemblyScene } from "./AssemblyScene";
-import { stepHead, stepWay } from "../../shared/assemblyWords";
+import type { PieceView, WeaveEntry, WeaveJobData } from "../../../api/types";
+import { AssemblyScene } from "../AssemblyScene";
+import { stepHead, stepWay } from "../../../shared/assemblyWords";
 
 interface Props {
   data: WeaveJobData;

@@ -1,13 +1,13 @@
 import { useMemo, useState } from "react";
-import { call } from "../../api/client";
-import type { Attempt, PieceView, WeaveEntry, WeaveJobData } from "../../api/types";
-import { letter, nearest, there } from "../../drawing/piece";
-import { many } from "../../quantity/format";
-import { stepHead, stepWay } from "../../shared/assemblyWords";
-import { PieceScene } from "./PieceScene";
-import { say } from "../../shared/says";
-import { pieceQuestion } from "../../shared/weavePiece";
-import { listed } from "../../shared/words";
+import { call } from "../../../api/client";
+import type { Attempt, PieceView, WeaveEntry, WeaveJobData } from "../../../api/types";
+import { letter, nearest, there } from "../../../drawing/piece";
+import { many } from "../../../quantity/format";
+import { stepHead, stepWay } from "../../../shared/assemblyWords";
+import { PieceScene } from "../PieceScene";
+import { say } from "../../../shared/says";
+import { pieceQuestion } from "../../../shared/weavePiece";
+import { listed } from "../../../shared/words";
 
 interface Props {
   data: WeaveJobData;

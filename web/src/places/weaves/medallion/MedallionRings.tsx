@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { Problem } from "../../api/client";
-import { usePreferences } from "../../api/queries";
-import type { CompositionAnswer } from "../../api/types";
-import { keepJob, ringsOf } from "../../shared/newJob";
-import { say } from "../../shared/says";
+import { Problem } from "../../../api/client";
+import { usePreferences } from "../../../api/queries";
+import type { CompositionAnswer } from "../../../api/types";
+import { keepJob, ringsOf } from "../../../shared/newJob";
+import { say } from "../../../shared/says";
 import type { MedallionChoice } from "./MedallionPlace";
 
 /** From the medallion to the wire: its small rings and its larger ones as jobs of their own. */

@@ -1,6 +1,6 @@
 import { useNavigate } from "react-router";
-import type { Kept, WeaveJobData } from "../../api/types";
-import { takeAway, takeFile } from "../../shared/takeAway";
+import type { Kept, WeaveJobData } from "../../../api/types";
+import { takeAway, takeFile } from "../../../shared/takeAway";
 
 const FORMATS: [string, string][] = [
   ["svg", "SVG"],

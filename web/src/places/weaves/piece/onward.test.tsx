@@ -1,38 +1,17 @@
 import { cleanup, fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { Route, Routes } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import type { WeaveJobData } from "../../api/types";
-import { PREFERENCES, Refused, serve, show, type Answers } from "../../test/app";
-import sample from "../../test/piece.json";
-import { Says } from "../../shared/says";
+import type { WeaveJobData } from "../../../api/types";
+import { PREFERENCES, Refused, serve, show, type Answers } from "../../../test/app";
+import sample from "../../../test/piece.json";
+import { CHAIN_JOB } from "../../../test/weaveJob";
+import { Says } from "../../../shared/says";
 import { PiecePlace } from "./PiecePlace";
 
 const JOB: WeaveJobData = {
-  name: "Rope of the tide",
-  weaveId: "byzantine",
+  ...CHAIN_JOB,
   spoolId: "s1",
-  metal: "copper",
-  wireDiameterMm: 1,
-  innerDiameterMm: [3.8],
-  piece: {
-    lengthMm: null,
-    units: 4,
-    rows: null,
-    columns: null,
-    rowCounts: null,
-    outline: "EVEN",
-    sheet: "ROWS",
-    doubling: "TOGETHER",
-    hold: 4,
-    sparePercent: 5,
-  },
-  colours: {
-    palette: ["copper", "#2f6f8f"],
-    by: "RING",
-    sequence: [0, 0, 1, 1, 0, 0],
-    painted: [[0, 1, 0, 1]],
-  },
-  note: "",
+  colours: { ...CHAIN_JOB.colours, sequence: [0, 0, 1, 1, 0, 0], painted: [[0, 1, 0, 1]] },
 };
 
 const METALS = ["copper", "brass"].map((id) => ({ id, name: id, tempers: [] }));

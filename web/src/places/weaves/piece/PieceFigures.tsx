@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { call, Problem } from "../../api/client";
-import { changed, usePreferences } from "../../api/queries";
+import { call, Problem } from "../../../api/client";
+import { changed, usePreferences } from "../../../api/queries";
 import type {
   Figure,
   Kept,
@@ -10,17 +10,17 @@ import type {
   WeaveEntry,
   WeaveJobData,
   WeaveRunData,
-} from "../../api/types";
-import { many, mass, plain, sizeText, wireLength, type Units } from "../../quantity/format";
-import { keepJob, ringsOf } from "../../shared/newJob";
-import { NumberInput } from "../../shared/NumberInput";
-import { say } from "../../shared/says";
-import { editorOf } from "../../shared/useEditor";
-import { FigureRow } from "../../shared/Why";
-import { figureOf } from "../../shared/figures";
+} from "../../../api/types";
+import { many, mass, plain, sizeText, wireLength, type Units } from "../../../quantity/format";
+import { keepJob, ringsOf } from "../../../shared/newJob";
+import { NumberInput } from "../../../shared/NumberInput";
+import { say } from "../../../shared/says";
+import { editorOf } from "../../../shared/useEditor";
+import { FigureRow } from "../../../shared/Why";
+import { figureOf } from "../../../shared/figures";
 import type { ChangeWeave } from "./PiecePlace";
 import { PieceExports } from "./PieceExports";
-import { weaveNoteWords } from "./weaveWords";
+import { weaveNoteWords } from "../weaveWords";
 
 interface Props {
   kept: Kept<WeaveJobData>;

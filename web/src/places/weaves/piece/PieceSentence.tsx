@@ -1,10 +1,10 @@
 import { Link } from "react-router";
-import type { Kept, PieceCount, PieceSpec, WeaveEntry, WeaveJobData } from "../../api/types";
-import type { Editor, SaveState } from "../../shared/editor";
-import { NumberInput } from "../../shared/NumberInput";
-import { SaveMark } from "../../shared/SaveMark";
-import { WireChoice } from "../../shared/WireChoice";
-import { capital } from "../../shared/words";
+import type { Kept, PieceCount, PieceSpec, WeaveEntry, WeaveJobData } from "../../../api/types";
+import type { Editor, SaveState } from "../../../shared/editor";
+import { NumberInput } from "../../../shared/NumberInput";
+import { SaveMark } from "../../../shared/SaveMark";
+import { WireChoice } from "../../../shared/WireChoice";
+import { capital } from "../../../shared/words";
 import type { ChangeWeave } from "./PiecePlace";
 
 interface Props {

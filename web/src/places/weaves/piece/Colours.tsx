@@ -1,9 +1,9 @@
 import { useMemo, useState } from "react";
-import { useMetals } from "../../api/queries";
-import type { ColourSpec, PieceCount, PieceView, WeaveEntry, WeaveJobData } from "../../api/types";
-import { many } from "../../quantity/format";
-import { PieceScene } from "./PieceScene";
-import { toneNamed } from "./RingsView";
+import { useMetals } from "../../../api/queries";
+import type { ColourSpec, PieceCount, PieceView, WeaveEntry, WeaveJobData } from "../../../api/types";
+import { many } from "../../../quantity/format";
+import { PieceScene } from "../PieceScene";
+import { toneNamed } from "../RingsView";
 import type { ChangeWeave } from "./PiecePlace";
 
 interface Props {

@@ -1,11 +1,11 @@
 import { useState } from "react";
 import { useParams } from "react-router";
-import { usePreferences, useWeaveJobs, useWeaves } from "../../api/queries";
-import type { Kept, WeaveEntry, WeaveJobData } from "../../api/types";
-import { Lost } from "../../shared/Lost";
-import { useEditor } from "../../shared/useEditor";
-import { useLaid, usePiece } from "../../shared/weavePiece";
-import { problemWords } from "../../shared/words";
+import { usePreferences, useWeaveJobs, useWeaves } from "../../../api/queries";
+import type { Kept, WeaveEntry, WeaveJobData } from "../../../api/types";
+import { Lost } from "../../../shared/Lost";
+import { useEditor } from "../../../shared/useEditor";
+import { useLaid, usePiece } from "../../../shared/weavePiece";
+import { problemWords } from "../../../shared/words";
 import { Colours } from "./Colours";
 import { PieceFigures } from "./PieceFigures";
 import { PiecePractice } from "./PiecePractice";

@@ -1,6 +1,6 @@
-import type { CompositionAnswer } from "../../api/types";
-import { many } from "../../quantity/format";
-import { listed } from "../../shared/words";
+import type { CompositionAnswer } from "../../../api/types";
+import { many } from "../../../quantity/format";
+import { listed } from "../../../shared/words";
 
 type Stage = CompositionAnswer["stages"][number];
 type Place = Pick<Stage, "role" | "part">;

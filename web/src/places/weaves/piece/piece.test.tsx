@@ -1,35 +1,15 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { Route, Routes } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import type { PieceStep, WeaveJobData } from "../../api/types";
-import sample from "../../test/piece.json";
-import { PREFERENCES, serve, show, type Answers } from "../../test/app";
-import { WeaveMakingPlace } from "../making/WeaveMakingPlace";
-import { stepHead, stepWay } from "../../shared/assemblyWords";
+import type { PieceStep } from "../../../api/types";
+import sample from "../../../test/piece.json";
+import { CHAIN_JOB } from "../../../test/weaveJob";
+import { PREFERENCES, serve, show, type Answers } from "../../../test/app";
+import { WeaveMakingPlace } from "../../making/WeaveMakingPlace";
+import { stepHead, stepWay } from "../../../shared/assemblyWords";
 import { PiecePlace } from "./PiecePlace";
 
-const JOB = {
-  name: "Rope of the tide",
-  weaveId: "byzantine",
-  spoolId: null,
-  metal: "copper",
-  wireDiameterMm: 1,
-  innerDiameterMm: [3.8],
-  piece: {
-    lengthMm: null,
-    units: 4,
-    rows: null,
-    columns: null,
-    rowCounts: null,
-    outline: "EVEN",
-    sheet: "ROWS",
-    doubling: "TOGETHER",
-    hold: 4,
-    sparePercent: 5,
-  },
-  colours: { palette: ["copper", "#2f6f8f"], by: "RING", sequence: [0, 0, 0, 0, 0, 0], painted: [] },
-  note: "",
-} satisfies WeaveJobData;
+const JOB = CHAIN_JOB;
 
 const kept = (data: unknown, version = 1) => ({ id: "w1", version, updatedAt: "", deleted: false, data });
 const echo = (body: unknown) => kept((body as { data: object }).data, 2);

@@ -1,0 +1,25 @@
+/** For tests: a byzantine chain of four units. */
+import type { WeaveJobData } from "../api/types";
+
+export const CHAIN_JOB: WeaveJobData = {
+  name: "Rope of the tide",
+  weaveId: "byzantine",
+  spoolId: null,
+  metal: "copper",
+  wireDiameterMm: 1,
+  innerDiameterMm: [3.8],
+  piece: {
+    lengthMm: null,
+    units: 4,
+    rows: null,
+    columns: null,
+    rowCounts: null,
+    outline: "EVEN",
+    sheet: "ROWS",
+    doubling: "TOGETHER",
+    hold: 4,
+    sparePercent: 5,
+  },
+  colours: { palette: ["copper", "#2f6f8f"], by: "RING", sequence: [0, 0, 0, 0, 0, 0], painted: [] },
+  note: "",
+};
