@@ -1,6 +1,6 @@
 /** For tests: a component in the app's surroundings, with a server that answers from a table. */
 import { QueryClientProvider } from "@tanstack/react-query";
-import { render } from "@testing-library/react";
+import { fireEvent, render, screen } from "@testing-library/react";
 import type { ReactNode } from "react";
 import { MemoryRouter } from "react-router";
 import { vi } from "vitest";
@@ -90,4 +90,12 @@ export function show(what: ReactNode, at = "/") {
       <MemoryRouter initialEntries={[at]}>{what}</MemoryRouter>
     </QueryClientProvider>,
   );
+}
+
+/** Types into the field of that label and leaves it. */
+export function typeInto(label: string, value: string): void {
+  const field = screen.getByLabelText(label);
+  fireEvent.focus(field);
+  fireEvent.change(field, { target: { value } });
+  fireEvent.blur(field);
 }

@@ -2,7 +2,7 @@ import { act, cleanup, fireEvent, screen, waitFor } from "@testing-library/react
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { WeaveEntry } from "../../../api/types";
 import { redo, undo } from "../../../shared/undo";
-import { PREFERENCES, Refused, serve, show } from "../../../test/app";
+import { PREFERENCES, Refused, serve, show, typeInto } from "../../../test/app";
 import sample from "../../../test/piece.json";
 import { MedallionPlace } from "./MedallionPlace";
 
@@ -76,7 +76,7 @@ describe("a medallion", () => {
     expect(screen.getByRole("img").getAttribute("aria-label")).toContain("6 arms about a larger ring");
     // only chains make arms
     expect(screen.getByLabelText<HTMLSelectElement>("Chain").options).toHaveLength(1);
-    type("Arms", "4");
+    typeInto("Arms", "4");
     fireEvent.change(screen.getByLabelText("Ties"), { target: { value: "free" } });
     expect(await screen.findByLabelText(/4 arms about/)).toBeTruthy();
     expect(asked.at(-1)!.body).toMatchObject({ arms: 4, tied: false });

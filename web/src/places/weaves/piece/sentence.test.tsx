@@ -1,12 +1,10 @@
-import { act, cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { Kept, PieceCount, WeaveEntry, WeaveInHand, WeaveJobData } from "../../../api/types";
 import type { Editor } from "../../../shared/editor";
-import { PREFERENCES, Refused, serve, show } from "../../../test/app";
+import { PREFERENCES, serve, show, typeInto } from "../../../test/app";
 import sample from "../../../test/piece.json";
-import { redo, undo } from "../../../shared/undo";
 import { WeavesInHand } from "../../bench/WeavesInHand";
-import { MedallionPlace } from "../medallion/MedallionPlace";
 import { PieceSentence } from "./PieceSentence";
 
 const COUNT = sample.count as unknown as PieceCount;
@@ -68,13 +66,6 @@ function say(data: WeaveJobData, weave: WeaveEntry, count: PieceCount = COUNT) {
   return patches;
 }
 
-const type = (label: string, value: string) => {
-  const field = screen.getByLabelText(label);
-  fireEvent.focus(field);
-  fireEvent.change(field, { target: { value } });
-  fireEvent.blur(field);
-};
-
 beforeEach(() => localStorage.clear());
 afterEach(() => {
   cleanup();
@@ -112,7 +103,7 @@ describe("how much of a chain", () => {
 describe("how much of a sheet", () => {
   it("is said by rows and what follows them", () => {
     const patches = say(job({ rows: 5, columns: 6 }), SHEET);
-    type("Rows", "7");
+    typeInto("Rows", "7");
     expect(patches[0]!.piece).toMatchObject({ rows: 7, columns: 6 });
     fireEvent.change(screen.getByLabelText("How rows follow each other"), { target: { value: "DIAMOND" } });
     expect(patches[1]!.piece).toMatchObject({ outline: "DIAMOND" });
@@ -141,7 +132,7 @@ describe("how much of a sheet", () => {
   it("asks for every ring size", () => {
     const data = { ...job({ rows: 3, columns: 6 }), innerDiameterMm: [4, 3] };
     const patches = say(data, TWO_SIZES);
-    type("upright ring, inside", "2.6");
+    typeInto("upright ring, inside", "2.6");
     expect(patches[0]!.innerDiameterMm).toEqual([4, 2.6]);
   });
 });
