@@ -136,7 +136,15 @@ describe("rings in the round", () => {
     drawn
       .at(-1)!
       .traverse((one) => one instanceof Mesh && !(one instanceof InstancedMesh) && wires.push(one));
-    expect(wires).toHaveLength(1);
+    // the wire and the faces its ends were cut with
+    expect(wires.map((one) => one.geometry.type)).toEqual([
+      "TubeGeometry",
+      "CircleGeometry",
+      "CircleGeometry",
+    ]);
+    const [first, second] = wires.slice(1).map((face) => face.getWorldPosition(new Vector3()));
+    expect(first!.distanceTo(second!)).toBeGreaterThan(1);
+    expect(first!.distanceTo(second!)).toBeLessThan(4);
     const box =
       wires[0]!.geometry.boundingBox ??
       (wires[0]!.geometry.computeBoundingBox(), wires[0]!.geometry.boundingBox!);

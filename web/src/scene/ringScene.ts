@@ -2,6 +2,7 @@
 import {
   Box3,
   CatmullRomCurve3,
+  CircleGeometry,
   InstancedMesh,
   Matrix4,
   Mesh,
@@ -27,6 +28,9 @@ const FINENESS: readonly [number, number, number][] = [
   [9, 8, 20],
   [0, 5, 12],
 ];
+
+/** Corners round the wire of a ring shown open. */
+const ROUND = 18;
 
 const Z = new Vector3(0, 0, 1);
 /** How many times longer than wide a piece is before it is looked at from beside rather than from its corner. */
@@ -261,9 +265,20 @@ export class RingScene extends Stage {
     }
     const { patch, wireMm } = this.shown;
     const { ring, angle } = this.open;
-    const points = openWire(patch.rings.subarray(RING * ring, RING * ring + RING), angle, wireMm);
-    const curve = new CatmullRomCurve3(points.map((point) => new Vector3().fromArray(point)));
-    this.opened = new Mesh(new TubeGeometry(curve, 96, wireMm / 2, 14), this.mark);
+    const points = openWire(patch.rings.subarray(RING * ring, RING * ring + RING), angle, wireMm).map(
+      (point) => new Vector3().fromArray(point),
+    );
+    const wire = new TubeGeometry(new CatmullRomCurve3(points), 96, wireMm / 2, ROUND);
+    this.opened = new Mesh(wire, this.mark);
+    for (const [end, before] of [
+      [points[0]!, points[1]!],
+      [points.at(-1)!, points.at(-2)!],
+    ] as const) {
+      const face = new Mesh(new CircleGeometry(wireMm / 2, ROUND), this.mark);
+      face.position.copy(end);
+      face.quaternion.setFromUnitVectors(Z, end.clone().sub(before).normalize());
+      this.opened.add(face);
+    }
     this.thing.add(this.opened);
   }
 
@@ -291,7 +306,7 @@ export class RingScene extends Stage {
     this.meshes = [];
     if (this.opened) {
       this.thing.remove(this.opened);
-      this.opened.geometry.dispose();
+      this.opened.traverse((one) => one instanceof Mesh && (one as Mesh).geometry.dispose());
       this.opened = null;
     }
   }
