@@ -15,6 +15,13 @@ import toroid.core.quantity.Figure;
  */
 public record WeaveBend(
         Way way, int cells, int ringsInCell, double insideDiameterMm, double middleRadiusMm, double residualMm) {
+    /** A penetration too small to tell, mm. */
+    private static final double NONE = 1e-9;
+
+    private static String say(String format, Object... values) {
+        return String.format(Locale.ROOT, format, values);
+    }
+
     /** Which way a weave is bent. */
     public enum Way {
         /** A chain or a tube, closed to a ring of itself. */
@@ -44,14 +51,13 @@ public record WeaveBend(
                 "mm",
                 Figure.Basis.THEORY,
                 "the fewest cells that close to a loop in which no wire is nearer than d",
-                String.format(
-                        Locale.ROOT,
-                        "%d cells, of %d free rings; %.2f mm to the middle of the rings, %.2f mm clear inside; short of d by %.0e mm",
+                say(
+                        "%d cells, of %d free rings; %.2f mm to the middle of the rings, %.2f mm clear inside; %s",
                         cells,
                         ringsInCell,
                         middleRadiusMm,
                         insideDiameterMm,
-                        residualMm),
+                        residualMm < NONE ? "no wire nearer than d" : say("short of d by at most %.0e mm", residualMm)),
                 "Rigid round rings, cells all alike, the easiest of the ways it was bent; links checked. In whole cells, so never told too tight.");
     }
 }

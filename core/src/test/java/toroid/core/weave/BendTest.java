@@ -163,7 +163,9 @@ class BendTest {
         assertThat(two.cells()).isEqualTo(one.cells());
         assertThat(two.insideDiameterMm()).isCloseTo(2 * one.insideDiameterMm(), within(1e-6));
         assertThat(one.scaled(2).insideDiameterMm()).isCloseTo(two.insideDiameterMm(), within(1e-6));
-        assertThat(one.figure().worked()).contains(one.cells() + " cells");
+        assertThat(one.figure().worked())
+                .contains(one.cells() + " cells")
+                .contains(one.residualMm() < 1e-9 ? "no wire nearer" : "short of d by");
     }
 
     @Test
