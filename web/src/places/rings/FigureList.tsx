@@ -1,5 +1,4 @@
 import type { ReactNode } from "react";
-import { useWindows } from "./useWindows";
 import { Link } from "react-router";
 import { usePreferences } from "../../api/queries";
 import type { Figure, RingJobData, RingSheet } from "../../api/types";
@@ -8,6 +7,7 @@ import { NumberInput } from "../../shared/NumberInput";
 import { FigureRow } from "../../shared/Why";
 import { noteWords, weaveWords } from "../../shared/words";
 import type { Change } from "./JobSentence";
+import { useWindows } from "./useWindows";
 
 interface Props {
   sheet: RingSheet;

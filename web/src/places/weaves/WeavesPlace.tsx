@@ -11,6 +11,7 @@ import { problemWords } from "../../shared/words";
 import { poseAt } from "../../drawing/weave";
 import { chosenWire, innerFor, useBend, useSolved, useWeaveChoice, wireOf } from "./useWeave";
 import { OwnWeaves } from "./OwnWeaves";
+import { PullSlider } from "./PullSlider";
 import { WeaveLadder } from "./WeaveLadder";
 import { WeaveView } from "./WeaveView";
 import { weaveNoteWords } from "./weaveWords";
@@ -92,18 +93,7 @@ function Weave({
         )}
         {poses && poses.length > 1 && pose && (
           <label className="pull">
-            <span className="soft">pushed together</span>
-            <input
-              type="range"
-              min={0}
-              max={poses.length - 1}
-              step={1}
-              value={at}
-              aria-label="From pushed together to taut"
-              aria-valuetext={`pitch ${sizeText(pose.pitchMm, units)}`}
-              onChange={(event) => setPull(Number(event.target.value) / (poses.length - 1))}
-            />
-            <span className="soft">taut</span>
+            <PullSlider {...{ poses, at, units }} onPull={setPull} />
             <span className="figures strong">
               {size(pose.pitchMm, units).value}
               <span className="soft font-medium"> {size(0, units).unit} a cell</span>

@@ -1,8 +1,9 @@
 import { useMemo } from "react";
 import type { PieceView, WeaveEntry, WeaveJobData, WeavePose } from "../../../api/types";
 import { poseAt } from "../../../drawing/weave";
-import { sizeText, type Units } from "../../../quantity/format";
+import type { Units } from "../../../quantity/format";
 import { PieceScene } from "../PieceScene";
+import { PullSlider } from "../PullSlider";
 
 interface Props {
   data: WeaveJobData;
@@ -33,18 +34,7 @@ export function PieceWhole({ data, weave, piece, rings, poses, pull, units, onPu
       />
       {poses && poses.length > 1 && pose && (
         <label className="pull">
-          <span className="soft">pushed together</span>
-          <input
-            type="range"
-            min={0}
-            max={poses.length - 1}
-            step={1}
-            value={at}
-            aria-label="From pushed together to taut"
-            aria-valuetext={`pitch ${sizeText(pose.pitchMm, units)}`}
-            onChange={(event) => onPull(Number(event.target.value) / (poses.length - 1))}
-          />
-          <span className="soft">taut</span>
+          <PullSlider {...{ poses, at, units }} onPull={onPull} />
         </label>
       )}
     </>
