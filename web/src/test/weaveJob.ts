@@ -1,5 +1,6 @@
 /** For tests: a byzantine chain of four units. */
 import type { WeaveJobData } from "../api/types";
+import { usualPiece } from "../shared/newWeave";
 
 export const CHAIN_JOB: WeaveJobData = {
   name: "Rope of the tide",
@@ -8,18 +9,7 @@ export const CHAIN_JOB: WeaveJobData = {
   metal: "copper",
   wireDiameterMm: 1,
   innerDiameterMm: [3.8],
-  piece: {
-    lengthMm: null,
-    units: 4,
-    rows: null,
-    columns: null,
-    rowCounts: null,
-    outline: "EVEN",
-    sheet: "ROWS",
-    doubling: "TOGETHER",
-    hold: 4,
-    sparePercent: 5,
-  },
+  piece: { ...usualPiece("CHAIN", 5), lengthMm: null, units: 4 },
   colours: { palette: ["copper", "#2f6f8f"], by: "RING", sequence: [0, 0, 0, 0, 0, 0], painted: [] },
   note: "",
 };

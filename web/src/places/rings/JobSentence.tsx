@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import { useCutters } from "../../api/queries";
 import type { CutData, RingJobData } from "../../api/types";
 import type { Editor, SaveState } from "../../shared/editor";
-import { SaveMark } from "../../shared/SaveMark";
+import { NameHead } from "../../shared/NameHead";
 import { WireChoice } from "../../shared/WireChoice";
 import { cutWord, windingWord } from "../../shared/words";
 import { NumberInput } from "../../shared/NumberInput";
@@ -23,19 +23,18 @@ interface Props {
 export function JobSentence({ editor, data, state, change }: Props) {
   return (
     <div className="pr-4">
-      <div className="flex items-baseline gap-4">
-        <input
-          className="name-input"
-          aria-label="Name of the job"
-          value={data.name}
-          maxLength={120}
-          onChange={(event) => change({ name: event.target.value }, "name")}
-        />
+      <NameHead
+        label="Name of the job"
+        name={data.name}
+        onName={(name) => change({ name }, "name")}
+        editor={editor}
+        state={state}
+        describe={describe}
+      >
         <Link to="shelf" className="quiet small whitespace-nowrap">
           all wires on all rods
         </Link>
-        <SaveMark editor={editor} state={state} describe={describe} />
-      </div>
+      </NameHead>
       <p className="sentence">
         <span>From</span>
         <WireChoice wire={data} change={change} />

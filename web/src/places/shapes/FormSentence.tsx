@@ -4,7 +4,7 @@ import { call, Problem } from "../../api/client";
 import type { FormJobData, Kept, Parameters, SpoolData } from "../../api/types";
 import type { Editor, SaveState } from "../../shared/editor";
 import { say } from "../../shared/says";
-import { SaveMark } from "../../shared/SaveMark";
+import { NameHead } from "../../shared/NameHead";
 import { WireChoice } from "../../shared/WireChoice";
 import { capital } from "../../shared/words";
 import { BesideChoice } from "./Beside";
@@ -36,20 +36,19 @@ export function FormSentence({ editor, kept, data, state, change }: Props) {
   };
   return (
     <div className="pr-4">
-      <div className="flex items-baseline gap-4">
-        <input
-          className="name-input"
-          aria-label="Name of the job"
-          value={data.name}
-          maxLength={120}
-          onChange={(event) => change({ name: event.target.value }, "name")}
-        />
+      <NameHead
+        label="Name of the job"
+        name={data.name}
+        onName={(name) => change({ name }, "name")}
+        editor={editor}
+        state={state}
+        describe={describe}
+      >
         <Link className="quiet small whitespace-nowrap" to="/shapes">
           all shapes
         </Link>
         <BesideChoice kept={kept} />
-        <SaveMark editor={editor} state={state} describe={describe} />
-      </div>
+      </NameHead>
       <p className="sentence">
         <span>{form ? capital(form.name) : data.formId} from</span>
         <WireChoice wire={data} change={change} onSpool={offerScale} asksThickness />

@@ -15,6 +15,13 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
+const BASE = {
+  ...PREFERENCES,
+  "GET /api/weaves": [CHAIN],
+  "GET /api/spools": [],
+  "GET /api/metals": [],
+};
+
 describe("a medallion", () => {
   const ANSWER = {
     ringCount: [61, 2],
@@ -100,10 +107,7 @@ describe("a medallion", () => {
 
   it("cuts its rings: small ones and larger ones, each in its own wire", async () => {
     const asked = serve({
-      ...PREFERENCES,
-      "GET /api/weaves": [CHAIN],
-      "GET /api/spools": [],
-      "GET /api/metals": [],
+      ...BASE,
       "POST /api/weaves/byzantine/composition": ANSWER,
       "PUT /api/ring-jobs/": (body: unknown) => ({ id: "r", version: 0, ...(body as object) }),
     });
@@ -120,10 +124,7 @@ describe("a medallion", () => {
 
   it("is undone choice by choice", async () => {
     const asked = serve({
-      ...PREFERENCES,
-      "GET /api/weaves": [CHAIN],
-      "GET /api/spools": [],
-      "GET /api/metals": [],
+      ...BASE,
       "POST /api/weaves/byzantine/composition": ANSWER,
     });
     show(<MedallionPlace />);

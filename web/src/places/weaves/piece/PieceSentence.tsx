@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import type { Kept, PieceCount, PieceSpec, WeaveEntry, WeaveJobData } from "../../../api/types";
 import type { Editor, SaveState } from "../../../shared/editor";
 import { NumberInput } from "../../../shared/NumberInput";
-import { SaveMark } from "../../../shared/SaveMark";
+import { NameHead } from "../../../shared/NameHead";
 import { WireChoice } from "../../../shared/WireChoice";
 import { capital } from "../../../shared/words";
 import type { ChangeWeave } from "./PiecePlace";
@@ -29,19 +29,18 @@ export function PieceSentence({ editor, data, state, weave, count, change }: Pro
     change({ piece: { ...data.piece, ...patch } }, tag);
   return (
     <div className="pr-4">
-      <div className="flex items-baseline gap-4">
-        <input
-          className="name-input"
-          aria-label="Name of the piece"
-          value={data.name}
-          maxLength={120}
-          onChange={(event) => change({ name: event.target.value }, "name")}
-        />
+      <NameHead
+        label="Name of the piece"
+        name={data.name}
+        onName={(name) => change({ name }, "name")}
+        editor={editor}
+        state={state}
+        describe={(one) => one.name}
+      >
         <Link className="quiet small whitespace-nowrap" to="/weaves">
           all weaves
         </Link>
-        <SaveMark editor={editor} state={state} describe={(one) => one.name} />
-      </div>
+      </NameHead>
       <p className="sentence">
         <span>{capital(weave.name)} in</span>
         <WireChoice

@@ -4,6 +4,7 @@ import type { Kept, PieceCount, WeaveEntry, WeaveInHand, WeaveJobData } from "..
 import type { Editor } from "../../../shared/editor";
 import { PREFERENCES, serve, show, typeInto } from "../../../test/app";
 import sample from "../../../test/piece.json";
+import { CHAIN_JOB } from "../../../test/weaveJob";
 import { WeavesInHand } from "../../bench/WeavesInHand";
 import { PieceSentence } from "./PieceSentence";
 
@@ -22,23 +23,9 @@ const NOTHING = { lengthMm: null, units: null, rows: null, columns: null, rowCou
 
 function job(piece: Partial<WeaveJobData["piece"]>): WeaveJobData {
   return {
-    name: "Rope of the tide",
-    weaveId: "byzantine",
-    spoolId: null,
-    metal: "copper",
-    wireDiameterMm: 1,
-    innerDiameterMm: [3.8],
-    piece: {
-      ...NOTHING,
-      outline: "EVEN",
-      sheet: "ROWS",
-      doubling: "TOGETHER",
-      hold: 4,
-      sparePercent: 5,
-      ...piece,
-    },
+    ...CHAIN_JOB,
+    piece: { ...CHAIN_JOB.piece, ...NOTHING, ...piece },
     colours: { palette: ["copper", "#112233"], by: "RING", sequence: [0], painted: [] },
-    note: "",
   };
 }
 

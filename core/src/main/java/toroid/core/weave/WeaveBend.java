@@ -4,7 +4,7 @@ import java.util.Locale;
 import toroid.core.quantity.Figure;
 
 /**
- * How tightly a weave bends: the tightest loop it closes to with rigid round rings, its links found to be the weave's.
+ * How tightly a weave bends: the tightest loop it closes to with rigid round rings.
  *
  * @param way which way it is bent
  * @param cells of the weave in that loop
@@ -12,9 +12,16 @@ import toroid.core.quantity.Figure;
  * @param insideDiameterMm of the rod it just lies round, mm
  * @param middleRadiusMm to the middle of its rings, mm
  * @param residualMm how far the wire is short of fitting, at most, mm
+ * @param linksVerified whether the rings of that loop are linked as the weave says
  */
 public record WeaveBend(
-        Way way, int cells, int ringsInCell, double insideDiameterMm, double middleRadiusMm, double residualMm) {
+        Way way,
+        int cells,
+        int ringsInCell,
+        double insideDiameterMm,
+        double middleRadiusMm,
+        double residualMm,
+        boolean linksVerified) {
     /** A penetration too small to tell, mm. */
     private static final double NONE = 1e-9;
 
@@ -35,7 +42,13 @@ public record WeaveBend(
     /** In other wire of the same aspect ratio. */
     public WeaveBend scaled(double factor) {
         return new WeaveBend(
-                way, cells, ringsInCell, insideDiameterMm * factor, middleRadiusMm * factor, residualMm * factor);
+                way,
+                cells,
+                ringsInCell,
+                insideDiameterMm * factor,
+                middleRadiusMm * factor,
+                residualMm * factor,
+                linksVerified);
     }
 
     /** The number with its why. */

@@ -165,7 +165,8 @@ public final class WeaveWork {
                     bend.loop().rings().size(),
                     2 * bend.insideRadius() * unit,
                     bend.middleRadius() * unit,
-                    bend.penetration() * unit));
+                    bend.penetration() * unit,
+                    bend.linksVerified()));
         }
     }
 

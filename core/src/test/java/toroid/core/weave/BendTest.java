@@ -82,6 +82,7 @@ class BendTest {
         double gap = Independent.smallestGap(loop, loop.pitch() > 100 ? 0 : 4, 360);
         assertThat(gap).isGreaterThan(wire - 1e-4);
         assertThat(bend.penetration()).isLessThan(1e-5);
+        assertThat(bend.linksVerified()).isTrue();
         // every link told from both its ends
         int weaveCells = loop.rings().size() / pattern.rings().size();
         assertThat(links).isEqualTo(2 * weaveCells * pattern.links().size());

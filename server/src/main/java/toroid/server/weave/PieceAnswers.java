@@ -66,12 +66,7 @@ public final class PieceAnswers {
             @NotNull int unit,
             @NotNull List<PassageView> passages,
             @NotNull double openingAngle,
-            @NotNull double leanDegrees) {
-        /** A piece kept by an earlier version tells of no captives. */
-        public PieceStep {
-            over = over == null ? List.of() : over;
-        }
-    }
+            @NotNull double leanDegrees) {}
 
     /** Through which ring, where on the ring that comes in, and whether its wire comes towards the maker there, anticlockwise. */
     public record PassageView(

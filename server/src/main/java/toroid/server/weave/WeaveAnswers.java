@@ -78,10 +78,14 @@ final class WeaveAnswers {
             @NotNull int ringsInCell,
             @NotNull double residualMm,
             @NotNull boolean linksVerified) {
-        /** The core gives none whose links were not found. */
         static WeaveBendAnswer of(WeaveBend bend) {
             return new WeaveBendAnswer(
-                    bend.way(), bend.figure(), bend.cells(), bend.ringsInCell(), bend.residualMm(), true);
+                    bend.way(),
+                    bend.figure(),
+                    bend.cells(),
+                    bend.ringsInCell(),
+                    bend.residualMm(),
+                    bend.linksVerified());
         }
     }
 

@@ -41,9 +41,16 @@ public final class BendSolve {
      * @param insideRadius from its axis to the nearest wire's surface
      * @param middleRadius from its axis to the middle of its rings, on average
      * @param penetration how far the wire is short of fitting, at most, looked at finely; zero up
-     * @param loop its rings; its links were found to be the weave's
+     * @param linksVerified whether its rings are linked as the weave says
+     * @param loop its rings
      */
-    public record Bend(int cells, double insideRadius, double middleRadius, double penetration, Pose loop) {}
+    public record Bend(
+            int cells,
+            double insideRadius,
+            double middleRadius,
+            double penetration,
+            boolean linksVerified,
+            Pose loop) {}
 
     /**
      * A chain or tube bent, or a sheet with its rows running round.
@@ -103,7 +110,7 @@ public final class BendSolve {
             }
             loop = next;
         }
-        return told(loop);
+        return told(loop, roll);
     }
 
     /** Null when wire of that thickness does not fit, or the links are no longer the weave's. */
@@ -127,7 +134,7 @@ public final class BendSolve {
         return LinkPattern.found(loop).equals(told);
     }
 
-    private Bend told(Pose loop) {
+    private Bend told(Pose loop, double roll) {
         double inside =
                 loop.rings().stream().mapToDouble(BendSolve::nearest).min().orElseThrow() - wire / 2;
         double middle = loop.rings().stream()
@@ -137,7 +144,12 @@ public final class BendSolve {
                 .orElseThrow();
         double gap = WeaveSolver.fine(loop);
         return new Bend(
-                loop.lattice().around() * cell.cells(), Math.max(0, inside), middle, Math.max(0, wire - gap), loop);
+                loop.lattice().around() * cell.cells(),
+                Math.max(0, inside),
+                middle,
+                Math.max(0, wire - gap),
+                linked(loop, roll),
+                loop);
     }
 
     private static final int AROUND = 720;
