@@ -32,7 +32,8 @@ test_server() {
   $MVN -pl core,server -DskipCoreTests test
 }
 
-# Two servers of our own for the browser: one with the demo workshop, one with an empty one.
+# Three servers of our own for the browser: one with the demo workshop, one with an empty one, one as a tablet at the bench comes
+# to it, by a host's name over plain HTTP and with a password.
 test_browser() {
   browser_run
 }
@@ -52,7 +53,7 @@ browser_run() {
   cluster_database toroid_browser_demo anew
   use_database toroid_browser_demo
   make_archive
-  TEST_PIDS="$VAR/test-demo.pid $VAR/test-empty.pid"
+  TEST_PIDS="$VAR/test-demo.pid $VAR/test-empty.pid $VAR/test-door.pid"
   trap stop_test_servers EXIT
   export TOROID_BIND=127.0.0.1 TOROID_PASSWORD_FILE=""
   : >"$VAR/test-demo.log"
@@ -64,6 +65,15 @@ browser_run() {
   : >"$VAR/test-empty.log"
   TOROID_PORT=$empty_port TOROID_DEMO=false launch "$VAR/test-empty.pid" "$VAR/test-empty.log"
   wait_healthy "http://127.0.0.1:$empty_port" "$(cat "$VAR/test-empty.pid")" "$VAR/test-empty.log"
+  local door_port door_password
+  door_port=$(free_port $((empty_port + 1)))
+  door_password=$(random_word)
+  (umask 077 && printf '%s' "$door_password" | java -cp "$APP/toroid.jar:$APP/lib/*" toroid.server.web.PasswordHash >"$VAR/test-password")
+  cluster_database toroid_browser_door anew
+  use_database toroid_browser_door
+  : >"$VAR/test-door.log"
+  TOROID_PORT=$door_port TOROID_DEMO=false TOROID_HOSTS=bench.test TOROID_PASSWORD_FILE="$VAR/test-password" launch "$VAR/test-door.pid" "$VAR/test-door.log"
+  wait_healthy "http://127.0.0.1:$door_port" "$(cat "$VAR/test-door.pid")" "$VAR/test-door.log"
   if [ $# -eq 0 ]; then
     say "exports: opened by readers that know nothing of them"
     web_install
@@ -72,7 +82,8 @@ browser_run() {
   say "browser: the real interface in headless Chromium"
   local result=0
   PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 $MVN -pl browser-tests test \
-    -Dtoroid.demo.url="http://127.0.0.1:$demo_port" -Dtoroid.empty.url="http://127.0.0.1:$empty_port" "$@" || result=$?
+    -Dtoroid.demo.url="http://127.0.0.1:$demo_port" -Dtoroid.empty.url="http://127.0.0.1:$empty_port" \
+    -Dtoroid.door.url="http://bench.test:$door_port" -Dtoroid.door.password="$door_password" "$@" || result=$?
   stop_test_servers
   return $result
 }

@@ -43,3 +43,12 @@ it("drawing functions know nothing of React", () => {
     expect(readFileSync(file, "utf8")).not.toMatch(/from "react"/);
   }
 });
+
+it("asks nothing of the browser that plain HTTP under a host's name does not have", () => {
+  const secureOnly =
+    /crypto\.(randomUUID|subtle)|navigator\.(clipboard|serviceWorker|storage|locks|wakeLock|serial|usb|mediaDevices|geolocation)|\bcaches\.|isSecureContext/;
+  const wrong = files(ROOT)
+    .filter((path) => !path.includes(".test."))
+    .filter((path) => secureOnly.test(readFileSync(path, "utf8")));
+  expect(wrong).toEqual([]);
+});

@@ -2,6 +2,7 @@
 import { call } from "../api/client";
 import { changed, queries } from "../api/queries";
 import type { CatalogueForm, Choices, FormJobData, FormLineAnswer, Kept, SpoolData } from "../api/types";
+import { newId } from "./newId";
 
 /** The spool nearest to the wire a form is usually made in, within a fifth. */
 function fitting(spools: readonly Kept<SpoolData>[], wireMm: number): Kept<SpoolData> | undefined {
@@ -40,7 +41,7 @@ export function blankForm(
 }
 
 export async function keepForm(data: FormJobData): Promise<string> {
-  const id = crypto.randomUUID();
+  const id = newId();
   await call("PUT", `/api/form-jobs/${id}`, { version: null, data });
   changed("form-jobs", "bench");
   return id;

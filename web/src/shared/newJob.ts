@@ -2,6 +2,7 @@
 import { call } from "../api/client";
 import { changed, queries } from "../api/queries";
 import type { Choices, CutData, Kept, LineAnswer, RingJobData, SpoolData } from "../api/types";
+import { newId } from "./newId";
 
 export function usualCut(choices: Choices): CutData {
   const saw = choices.cutMethod === "saw";
@@ -64,7 +65,7 @@ export function ringsOf(
 
 /** Keeps a new job and answers its id. */
 export async function keepJob(data: RingJobData): Promise<string> {
-  const id = crypto.randomUUID();
+  const id = newId();
   await call("PUT", `/api/ring-jobs/${id}`, { version: null, data });
   changed("ring-jobs", "bench");
   return id;

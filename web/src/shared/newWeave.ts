@@ -11,6 +11,7 @@ import type {
   WeaveLineAnswer,
 } from "../api/types";
 import { capital } from "./words";
+import { newId } from "./newId";
 
 export interface WeaveRingsChosen {
   spoolId: string | null;
@@ -58,7 +59,7 @@ export function blankWeave(
 }
 
 export async function keepWeave(data: WeaveJobData): Promise<string> {
-  const id = crypto.randomUUID();
+  const id = newId();
   await call("PUT", `/api/weave-jobs/${id}`, { version: null, data });
   changed("weave-jobs", "bench");
   return id;

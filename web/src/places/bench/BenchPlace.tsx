@@ -192,7 +192,7 @@ function JobRow({ hand, units }: { hand: JobInHand; units: Units }) {
 
 function nextWords(hand: JobInHand): string {
   if (hand.refusal) {
-    return "cannot be made as it stands";
+    return hand.refusal;
   }
   if (hand.step) {
     return `next: ${stepTitle(hand.step.kind).toLowerCase()}`;

@@ -76,7 +76,7 @@ function FormRow({ hand, units }: { hand: FormInHand; units: Units }) {
 
 function next(hand: FormInHand): string {
   if (hand.refusal) {
-    return "cannot be made as it stands";
+    return hand.refusal;
   }
   if (hand.step) {
     const counted = hand.times > 1 ? `, ${hand.count} of ${hand.times}` : "";

@@ -80,7 +80,7 @@ function Share({ hand }: { hand: WeaveInHand }) {
 
 function next(hand: WeaveInHand): string {
   if (hand.refusal) {
-    return "cannot be made as it stands";
+    return hand.refusal;
   }
   if (hand.finished) {
     return "made and noted";

@@ -14,6 +14,7 @@ import { DotRow } from "../../shared/DotRow";
 import { expectedWords } from "../../shared/formWords";
 import { Editor } from "../../shared/editor";
 import { say } from "../../shared/says";
+import { newId } from "../../shared/newId";
 
 const WORDS: Record<FormMeasured, string> = {
   CUT_LENGTH: "really cut",
@@ -67,7 +68,7 @@ export function FormEntry({ run, step }: { run: Kept<FormRunData>; step: FormSte
     try {
       const value = await read(typed, kind, units === "INCHES", choices?.bareGauge);
       data = measurement(run, step, kind, value);
-      await call("PUT", `/api/form-measurements/${crypto.randomUUID()}`, { version: null, data });
+      await call("PUT", `/api/form-measurements/${newId()}`, { version: null, data });
       changed("form-measurements", "notebook");
       setText("");
       setRefusal(null);
@@ -75,7 +76,7 @@ export function FormEntry({ run, step }: { run: Kept<FormRunData>; step: FormSte
       if (failure instanceof Problem) {
         setRefusal(failure.body.detail);
       } else if (data) {
-        new Editor("form-measurements", crypto.randomUUID(), null, data);
+        new Editor("form-measurements", newId(), null, data);
         setText("");
         say("The server is not answering. The measurement is kept here and sent when it does.");
       } else {

@@ -7,6 +7,7 @@ import { Editor } from "../../shared/editor";
 import { say } from "../../shared/says";
 import { rememberMeasurement } from "../notebook/leaving";
 import { DotRow } from "../../shared/DotRow";
+import { newId } from "../../shared/newId";
 
 const MM_PER_INCH = 25.4;
 
@@ -38,7 +39,7 @@ export function MeasureEntry({ run, step, index }: Props) {
     }
     try {
       const valueMm = await read(typed, choices?.units === "INCHES", choices?.bareGauge);
-      const id = crypto.randomUUID();
+      const id = newId();
       const data = measurement(run, index, rings, side, valueMm);
       await call<Kept<MeasurementData>>("PUT", `/api/measurements/${id}`, { version: null, data });
       changed("measurements", "springback", "notebook");
@@ -55,7 +56,7 @@ export function MeasureEntry({ run, step, index }: Props) {
       } else {
         const inches = choices?.units === "INCHES" ? MM_PER_INCH : 1;
         const valueMm = bare(typed) * inches;
-        new Editor("measurements", crypto.randomUUID(), null, measurement(run, index, rings, side, valueMm));
+        new Editor("measurements", newId(), null, measurement(run, index, rings, side, valueMm));
         setText("");
         say("The server is not answering. The measurement is kept here and sent when it does.");
       }

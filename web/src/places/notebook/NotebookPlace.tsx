@@ -4,7 +4,7 @@ import type { FormEntry, Kept, NotebookEntry, SpoolData } from "../../api/types"
 import { many, size, sizeText, wireLength, type Units } from "../../quantity/format";
 import { toneOf } from "../../drawing/metals";
 import { DotRow } from "../../shared/DotRow";
-import { EntryHead } from "./EntryHead";
+import { EntryHead, Unreadable } from "./EntryHead";
 import { FormNotes } from "./FormNotes";
 import { Trend } from "./Trend";
 
@@ -29,7 +29,14 @@ export function NotebookPlace() {
           </p>
         )}
         {byDate(notebook.data, forms.data).map((entry) =>
-          "form" in entry ? (
+          entry.unreadable ? (
+            <Unreadable
+              key={entry.runId}
+              name={entry.name}
+              reason={entry.unreadable}
+              startedAt={entry.startedAt}
+            />
+          ) : "form" in entry ? (
             <FormNotes key={entry.runId} entry={entry} units={units} />
           ) : (
             <Entry key={entry.runId} entry={entry} units={units} />
@@ -77,7 +84,8 @@ function SpoolLine({ spool }: { spool: Kept<SpoolData> }) {
 }
 
 function Entry({ entry, units }: { entry: NotebookEntry; units: Units }) {
-  const { planned, rings, coil } = entry;
+  const { rings, coil } = entry;
+  const planned = entry.planned!;
   return (
     <article className="mt-6 border-t border-base-content pt-4">
       <EntryHead

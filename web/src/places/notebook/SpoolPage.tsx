@@ -8,6 +8,7 @@ import { Lost } from "../../shared/Lost";
 import { say } from "../../shared/says";
 import { rememberMeasurement, setLeftOut } from "./leaving";
 import { SpringbackChart } from "./SpringbackChart";
+import { newId } from "../../shared/newId";
 
 /** One spool: theory against own measurement, rod by rod. */
 export function SpoolPage() {
@@ -90,7 +91,7 @@ function OneMore({ spool }: { spool: Kept<SpoolData> }) {
       takenAt: new Date().toISOString(),
       note: "",
     };
-    const id = crypto.randomUUID();
+    const id = newId();
     try {
       await call("PUT", `/api/measurements/${id}`, { version: null, data });
       changed("springback", "measurements", "notebook", "sheet", "ring-table");

@@ -7,6 +7,7 @@ import { day, plain, size, sizeText } from "../../quantity/format";
 import { CountRings } from "../../shared/CountRings";
 import { DotRow } from "../../shared/DotRow";
 import { NumberInput } from "../../shared/NumberInput";
+import { newId } from "../../shared/newId";
 
 const LOOPS = 10;
 const FORM = "wrapped-loop";
@@ -15,7 +16,7 @@ const FORM = "wrapped-loop";
 export function PracticePlace() {
   const learnt = useLearnt(FORM).data;
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const [session, setSession] = useState(() => crypto.randomUUID());
+  const [session, setSession] = useState(() => newId());
   const [wanted, setWanted] = useState(2.5);
   const [wire, setWire] = useState(0.8);
   const now = learnt?.sessions.find((one) => one.id === session);
@@ -57,7 +58,7 @@ export function PracticePlace() {
         </div>
       )}
       {done && (
-        <button className="action mt-4" onClick={() => setSession(crypto.randomUUID())}>
+        <button className="action mt-4" onClick={() => setSession(newId())}>
           Ten more
         </button>
       )}
@@ -102,7 +103,7 @@ function Entry({
       return;
     }
     try {
-      await call("PUT", `/api/form-measurements/${crypto.randomUUID()}`, { version: null, data });
+      await call("PUT", `/api/form-measurements/${newId()}`, { version: null, data });
       changed("form-measurements");
       setText("");
       setRefusal(null);

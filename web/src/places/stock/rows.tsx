@@ -6,10 +6,11 @@ import { SaveMark } from "../../shared/SaveMark";
 import { say } from "../../shared/says";
 import { remember } from "../../shared/undo";
 import { useEditor } from "../../shared/useEditor";
+import { newId } from "../../shared/newId";
 
 /** Keeps a new thing; the row appears with the list. */
 export async function addKept<D>(path: string, data: D): Promise<void> {
-  const id = crypto.randomUUID();
+  const id = newId();
   try {
     await call("PUT", `/api/${path}/${id}`, { version: null, data });
     remember(

@@ -148,7 +148,7 @@ describe("weaves on the bench", () => {
     [{ runId: "r1", step: 1, count: 3 }, "next: open rings, 3 of 12", "go on"],
     [{ runId: "r1", step: 6, ring: 5 }, "next: ring 5 of 12", "go on"],
     [{ runId: "r1", step: 14, finished: true }, "made and noted", "make again"],
-    [{ refusal: "There is no such weave." }, "cannot be made as it stands", "mend it"],
+    [{ refusal: "There is no such weave." }, "There is no such weave.", "mend it"],
   ] satisfies [Partial<WeaveInHand>, string, string][])("says what comes next: %j", (more, words, go) => {
     serve({});
     show(<WeavesInHand hands={[hand(more)]} />);

@@ -31,7 +31,8 @@ abstract class BrowserTest {
             "--no-first-run",
             "--disable-background-networking",
             "--disable-component-update",
-            "--disable-sync");
+            "--disable-sync",
+            "--host-resolver-rules=MAP bench.test 127.0.0.1");
 
     private static Playwright playwright;
     private static Browser browser;
@@ -85,7 +86,7 @@ abstract class BrowserTest {
         });
         opened.onPageError(errors::add);
         opened.onRequest(request -> {
-            if (!request.url().startsWith("http://127.0.0.1:") && !request.url().startsWith("data:")) {
+            if (!request.url().matches("http://(127\\.0\\.0\\.1|bench\\.test):.*|data:.*|blob:.*")) {
                 errors.add("asked for " + request.url());
             }
         });

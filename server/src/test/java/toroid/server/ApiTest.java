@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.autoconfigure.web.servlet.MockMvcPrint;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -20,7 +21,7 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 
 /** The whole server on a real PostgreSQL, spoken to as HTTP. */
 @SpringBootTest
-@AutoConfigureMockMvc
+@AutoConfigureMockMvc(print = MockMvcPrint.NONE)
 public abstract class ApiTest {
     @Autowired
     protected MockMvc mvc;
@@ -69,11 +70,23 @@ public abstract class ApiTest {
             MockHttpServletResponse response = mvc.perform(request.header("Host", "127.0.0.1:8420"))
                     .andReturn()
                     .getResponse();
-            String body = response.getContentAsString();
-            return new Answer(response.getStatus(), body.isEmpty() ? json.nullNode() : json.readTree(body));
+            return new Answer(response.getStatus(), body(response));
+        } catch (jakarta.servlet.ServletException fault) {
+            return new Answer(500, json.createObjectNode().put("fault", "" + fault.getCause()));
         } catch (Exception failure) {
             throw new IllegalStateException(failure);
         }
+    }
+
+    /** A file comes as text; what is refused comes as JSON whatever was asked for. */
+    private JsonNode body(MockHttpServletResponse response) throws java.io.IOException {
+        String body = response.getContentAsString();
+        String type = String.valueOf(response.getContentType());
+        return body.isEmpty()
+                ? json.nullNode()
+                : type.contains("json")
+                        ? json.readTree(body)
+                        : json.getNodeFactory().textNode(body);
     }
 
     private String text(Object body) {

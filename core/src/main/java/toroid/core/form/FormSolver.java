@@ -3,10 +3,19 @@ package toroid.core.form;
 import java.util.ArrayList;
 import java.util.List;
 import toroid.core.bend.program.Contact;
+import toroid.core.bend.program.WireContact;
+import toroid.core.numeric.Checks;
+import toroid.core.numeric.Refusal;
 import toroid.core.quantity.Note;
 
 /** Works a form out: bends it, checks it, orders its steps. */
 public final class FormSolver {
+    private static final double SHORTEST_MM = 0.01;
+    private static final double LONGEST_MM = 40_000;
+
+    /** Half a second's work on one core. */
+    private static final double MOST_POINTS = 200_000;
+
     private FormSolver() {}
 
     /** @throws toroid.core.numeric.Refusal when it cannot be made with these parameters */
@@ -15,6 +24,7 @@ public final class FormSolver {
         var maker = new FormMaker(request, values);
         form.make(maker);
         List<FormedWire> wires = maker.wires();
+        wires.forEach(wire -> checkSize(form, wire));
         List<Solid> solids = maker.solids();
         if (request.leftHanded()) {
             wires = wires.stream().map(FormSolver::mirrored).toList();
@@ -33,6 +43,28 @@ public final class FormSolver {
                 FormSteps.of(request, wires, maker.steps()),
                 notes,
                 contacts);
+    }
+
+    /** Before anything is worked out along it: a wire has a length, and not one that no hand could bend in one piece. */
+    private static void checkSize(Form form, FormedWire wire) {
+        double length = wire.inPiece().inMillimetres();
+        if (!(length > SHORTEST_MM)) {
+            throw Refusal.of(
+                    "no-length",
+                    form.info().id(),
+                    null,
+                    "The %s has no length: nothing is fed and nothing bent."
+                            .formatted(form.info().name()),
+                    "Give a row a feed, or a bend with a radius.");
+        }
+        Checks.within("length", length, SHORTEST_MM, LONGEST_MM, "mm of " + wire.name(), "Make it in parts.");
+        Checks.within(
+                "length",
+                wire.program().pointsSampled(WireContact.CHORD_SHARE * wire.diameterMm(), wire.diameterMm()),
+                0,
+                MOST_POINTS,
+                "points along the " + wire.name(),
+                "Make it in parts, or take thicker wire.");
     }
 
     private static FormedWire mirrored(FormedWire wire) {

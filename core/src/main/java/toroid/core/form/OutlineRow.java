@@ -35,6 +35,10 @@ public record OutlineRow(double feedMm, double rotateDegrees, double bendDegrees
         }
         var rows = new ArrayList<OutlineRow>();
         for (Object row : list) {
+            if (!(row instanceof OutlineRow || row instanceof Map<?, ?>)) {
+                throw Refusal.of(
+                        "bad-rows", "bends", String.valueOf(row), "A row of the outline is no row.", "Take it away.");
+            }
             rows.add(row instanceof OutlineRow outline ? outline : ofMap(row));
         }
         return List.copyOf(rows);

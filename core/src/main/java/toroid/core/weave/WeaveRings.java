@@ -1,6 +1,7 @@
 package toroid.core.weave;
 
 import java.util.List;
+import toroid.core.numeric.Checks;
 import toroid.core.ring.Ring;
 
 /**
@@ -10,8 +11,12 @@ import toroid.core.ring.Ring;
  * @param innerMm closed, as measured; one for each size class
  */
 public record WeaveRings(double wireMm, List<Double> innerMm) {
+    public static final int MOST_SIZES = 6;
+
     /** @throws toroid.core.numeric.Refusal for a ring that cannot be */
     public WeaveRings {
+        Checks.within(
+                "innerDiameterMm", innerMm.size(), 1, MOST_SIZES, "sizes", "Give one for each ring size of the weave.");
         innerMm = List.copyOf(innerMm);
         for (double inner : innerMm) {
             new Ring(wireMm, inner);

@@ -2,7 +2,6 @@ package toroid.server.bench;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -14,12 +13,12 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.bench.JobThread;
 import toroid.core.bench.RingStep;
-import toroid.core.numeric.Refusal;
 import toroid.server.ring.RingJobData;
 import toroid.server.ring.RingJobs;
 import toroid.server.ring.RingSizes;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
+import toroid.server.store.Rows;
 import toroid.server.wire.SpoolData;
 import toroid.server.wire.Spools;
 
@@ -64,12 +63,10 @@ class BenchController {
 
     @GetMapping("/api/bench")
     List<JobInHand> bench() {
-        List<Kept<RunData>> all = runs.all();
-        return jobs.all().stream()
-                .sorted(Comparator.<Kept<RingJobData>, java.time.Instant>comparing(job -> lastTouched(job, all))
-                        .reversed())
-                .map(job -> inHand(job, latest(job, all)))
-                .toList();
+        return Rows.each(
+                LatestRun.each(jobs.all(), runs.all()),
+                one -> inHand(one.job(), one.run() == null ? null : one.run().read()),
+                (one, reason) -> notInHand(one.job(), reason));
     }
 
     @PostMapping("/api/ring-jobs/{id}/runs")
@@ -92,57 +89,44 @@ class BenchController {
         return runs.progress(id, edit);
     }
 
-    private static java.time.Instant lastTouched(Kept<RingJobData> job, List<Kept<RunData>> all) {
-        Kept<RunData> run = latest(job, all);
-        return run == null || run.updatedAt().isBefore(job.updatedAt()) ? job.updatedAt() : run.updatedAt();
-    }
-
-    /** Runs come newest first. */
-    private static Kept<RunData> latest(Kept<RingJobData> job, List<Kept<RunData>> all) {
-        return all.stream()
-                .filter(run -> run.data().jobId().equals(job.id()))
-                .findFirst()
-                .orElse(null);
-    }
-
     private JobInHand inHand(Kept<RingJobData> job, Kept<RunData> run) {
-        try {
-            RunPlan plan = run != null ? run.data().plan() : runs.planFor(job.data());
-            int done = run == null ? 0 : run.data().step();
-            boolean finished = run != null && run.data().finishedAt() != null;
-            double wire = plan.wireUsedMm(plan.steps().size());
-            double toDo = wire - plan.wireUsedMm(done);
-            boolean open = run != null && !finished;
-            return new JobInHand(
-                    job,
-                    plan.sizes(),
-                    plan.job().metal(),
-                    JobThread.ofRingJob(job.data().spoolId() != null, plan.steps(), run == null ? -1 : done),
-                    run == null ? null : run.id(),
-                    finished,
-                    open ? plan.steps().get(done) : null,
-                    done,
-                    open ? run.data().counts().getOrDefault(done, 0) : 0,
-                    plan.steps().size(),
-                    wire,
-                    shortMm(job.data(), toDo),
-                    null);
-        } catch (Refusal refusal) {
-            return new JobInHand(
-                    job,
-                    null,
-                    job.data().metal(),
-                    JobThread.ofRingJob(false, List.of(), 0),
-                    null,
-                    false,
-                    null,
-                    0,
-                    0,
-                    0,
-                    0,
-                    0,
-                    refusal.code());
-        }
+        RunPlan plan = run != null ? run.data().plan() : runs.planFor(job.data());
+        int done = run == null ? 0 : run.data().step();
+        boolean finished = run != null && run.data().finishedAt() != null;
+        double wire = plan.wireUsedMm(plan.steps().size());
+        double toDo = wire - plan.wireUsedMm(done);
+        boolean open = run != null && !finished;
+        return new JobInHand(
+                job,
+                plan.sizes(),
+                plan.job().metal(),
+                JobThread.ofRingJob(job.data().spoolId() != null, plan.steps(), run == null ? -1 : done),
+                run == null ? null : run.id(),
+                finished,
+                open ? plan.steps().get(done) : null,
+                done,
+                open ? run.data().counts().getOrDefault(done, 0) : 0,
+                plan.steps().size(),
+                wire,
+                shortMm(job.data(), toDo),
+                null);
+    }
+
+    private static JobInHand notInHand(Kept<RingJobData> job, String reason) {
+        return new JobInHand(
+                job,
+                null,
+                job.data().metal(),
+                JobThread.ofRingJob(false, List.of(), 0),
+                null,
+                false,
+                null,
+                0,
+                0,
+                0,
+                0,
+                0,
+                reason);
     }
 
     private double shortMm(RingJobData job, double neededMm) {

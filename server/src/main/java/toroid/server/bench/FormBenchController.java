@@ -2,8 +2,6 @@ package toroid.server.bench;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.time.Instant;
-import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -12,12 +10,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import toroid.core.numeric.Refusal;
 import toroid.server.form.FormAnswer;
 import toroid.server.form.FormJobData;
 import toroid.server.form.FormJobs;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
+import toroid.server.store.Rows;
 import toroid.server.wire.SpoolData;
 import toroid.server.wire.Spools;
 
@@ -63,12 +61,10 @@ class FormBenchController {
 
     @GetMapping("/api/bench/forms")
     List<FormInHand> bench() {
-        List<Kept<FormRunData>> all = runs.all();
-        return jobs.all().stream()
-                .sorted(Comparator.<Kept<FormJobData>, Instant>comparing(job -> lastTouched(job, all))
-                        .reversed())
-                .map(job -> inHand(job, latest(job, all)))
-                .toList();
+        return Rows.each(
+                LatestRun.each(jobs.all(), runs.all()),
+                one -> inHand(one.job(), one.run() == null ? null : one.run().read()),
+                (one, reason) -> notInHand(one.job(), reason));
     }
 
     @PostMapping("/api/form-jobs/{id}/runs")
@@ -86,65 +82,53 @@ class FormBenchController {
         return runs.progress(id, edit);
     }
 
-    private static Instant lastTouched(Kept<FormJobData> job, List<Kept<FormRunData>> all) {
-        Kept<FormRunData> run = latest(job, all);
-        return run == null || run.updatedAt().isBefore(job.updatedAt()) ? job.updatedAt() : run.updatedAt();
-    }
-
-    private static Kept<FormRunData> latest(Kept<FormJobData> job, List<Kept<FormRunData>> all) {
-        return all.stream()
-                .filter(run -> run.data().jobId().equals(job.id()))
-                .findFirst()
-                .orElse(null);
-    }
-
     private FormInHand inHand(Kept<FormJobData> job, Kept<FormRunData> run) {
-        try {
-            FormRunPlan plan = run != null ? run.data().plan() : runs.planFor(job.data());
-            var rhythm = plan.rhythm();
-            int place = run == null ? 0 : run.data().place();
-            boolean finished = run != null && run.data().finishedAt() != null;
-            boolean open = run != null && !finished;
-            double toDo = plan.wireMm() - plan.wireUsedMm(place);
-            return new FormInHand(
-                    job,
-                    plan.form(),
-                    plan.metal(),
-                    plan.wireDiameterMm(),
-                    plan.wires().stream()
-                            .mapToDouble(FormRunPlan.Cut::lengthToCutMm)
-                            .sum(),
-                    run == null ? null : run.id(),
-                    finished,
-                    open ? plan.steps().get(rhythm.stepAt(place)) : null,
-                    place,
-                    rhythm.places(),
-                    open ? run.data().counts().getOrDefault(place, 0) : 0,
-                    open ? rhythm.timesAt(place) : 0,
-                    rhythm.piecesDone(place),
-                    plan.wireMm(),
-                    shortMm(job.data(), toDo),
-                    null);
-        } catch (Refusal refusal) {
-            FormJobData data = job.data();
-            return new FormInHand(
-                    job,
-                    data.formId(),
-                    data.metal(),
-                    data.wireDiameterMm(),
-                    0,
-                    null,
-                    false,
-                    null,
-                    0,
-                    0,
-                    0,
-                    0,
-                    0,
-                    0,
-                    0,
-                    refusal.getMessage());
-        }
+        FormRunPlan plan = run != null ? run.data().plan() : runs.planFor(job.data());
+        var rhythm = plan.rhythm();
+        int place = run == null ? 0 : run.data().place();
+        boolean finished = run != null && run.data().finishedAt() != null;
+        boolean open = run != null && !finished;
+        double toDo = plan.wireMm() - plan.wireUsedMm(place);
+        return new FormInHand(
+                job,
+                plan.form(),
+                plan.metal(),
+                plan.wireDiameterMm(),
+                plan.wires().stream()
+                        .mapToDouble(FormRunPlan.Cut::lengthToCutMm)
+                        .sum(),
+                run == null ? null : run.id(),
+                finished,
+                open ? plan.steps().get(rhythm.stepAt(place)) : null,
+                place,
+                rhythm.places(),
+                open ? run.data().counts().getOrDefault(place, 0) : 0,
+                open ? rhythm.timesAt(place) : 0,
+                rhythm.piecesDone(place),
+                plan.wireMm(),
+                shortMm(job.data(), toDo),
+                null);
+    }
+
+    private static FormInHand notInHand(Kept<FormJobData> job, String reason) {
+        FormJobData data = job.data();
+        return new FormInHand(
+                job,
+                data.formId(),
+                data.metal(),
+                data.wireDiameterMm(),
+                0,
+                null,
+                false,
+                null,
+                0,
+                0,
+                0,
+                0,
+                0,
+                0,
+                0,
+                reason);
     }
 
     private double shortMm(FormJobData job, double neededMm) {

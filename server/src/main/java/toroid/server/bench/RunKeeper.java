@@ -8,12 +8,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Refusal;
 import toroid.server.store.ChangedElsewhere;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
 import toroid.server.store.NotKept;
+import toroid.server.store.Rows;
 import toroid.server.store.Words;
 import toroid.server.wire.Spools;
 
@@ -25,7 +29,7 @@ import toroid.server.wire.Spools;
  * @param <D> the run as told
  */
 @Transactional
-abstract class RunKeeper<R extends StoredRun, P extends RunKeeper.Plan, D> {
+public abstract class RunKeeper<R extends StoredRun, P extends RunKeeper.Plan, D> {
     private final RunRepository<R> repository;
     private final Class<P> planType;
     private final Spools spools;
@@ -41,7 +45,7 @@ abstract class RunKeeper<R extends StoredRun, P extends RunKeeper.Plan, D> {
     }
 
     /** What a run needs to know of its plan. */
-    interface Plan {
+    protected interface Plan {
         /** How many steps there are to do in all. */
         int length();
 
@@ -59,15 +63,29 @@ abstract class RunKeeper<R extends StoredRun, P extends RunKeeper.Plan, D> {
 
     protected abstract D told(R run, P plan, Map<Integer, Integer> counts);
 
-    /** The job's open run, or a new one planned as the job stands now. */
+    /**
+     * The job's open run, or a new one planned as the job stands now. No connection is held while it is planned; of two that begin
+     * in the same moment the first counts for both.
+     */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public Kept<D> start(UUID jobId) {
-        Optional<R> open = repository.findByJobIdAndFinishedAtIsNullAndDeletedAtIsNull(jobId);
-        if (open.isPresent()) {
-            return kept(open.get());
-        }
+        return open(jobId).orElseGet(() -> begin(jobId, json.write(plan(jobId))));
+    }
+
+    private Kept<D> begin(UUID jobId, String plan) {
         R run = blank();
-        run.start(UUID.randomUUID(), jobId, json.write(plan(jobId)), now());
-        return kept(repository.saveAndFlush(run));
+        run.start(UUID.randomUUID(), jobId, plan, now());
+        try {
+            return kept(repository.saveAndFlush(run));
+        } catch (DataIntegrityViolationException another) {
+            return open(jobId).orElseThrow(() -> another);
+        }
+    }
+
+    private Optional<Kept<D>> open(UUID jobId) {
+        return repository
+                .findByJobIdAndFinishedAtIsNullAndDeletedAtIsNull(jobId)
+                .map(this::kept);
     }
 
     @Transactional(readOnly = true)
@@ -75,12 +93,33 @@ abstract class RunKeeper<R extends StoredRun, P extends RunKeeper.Plan, D> {
         return kept(find(id));
     }
 
+    /**
+     * A run in a list; one whose plan cannot be read is there all the same.
+     *
+     * @param run null when it cannot be read
+     */
+    public record Row<D>(UUID id, UUID jobId, Instant updatedAt, Kept<D> run) {
+        /** @throws Refusal when it cannot be read */
+        public Kept<D> read() {
+            if (run == null) {
+                throw Refusal.of(
+                        "unreadable-plan",
+                        "plan",
+                        null,
+                        "The plan this run began with cannot be read.",
+                        "./toroid logs says why; the job itself is whole.");
+            }
+            return run;
+        }
+    }
+
     /** Newest first, those taken away left out. */
     @Transactional(readOnly = true)
-    public List<Kept<D>> all() {
-        return repository.findByDeletedAtIsNullOrderByCreatedAtDesc().stream()
-                .map(this::kept)
-                .toList();
+    public List<Row<D>> all() {
+        return Rows.each(
+                repository.findByDeletedAtIsNullOrderByCreatedAtDesc(),
+                run -> new Row<>(run.id(), run.jobId(), run.updatedAt(), kept(run)),
+                (run, unreadable) -> new Row<>(run.id(), run.jobId(), run.updatedAt(), null));
     }
 
     /**

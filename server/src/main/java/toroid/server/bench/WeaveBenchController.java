@@ -2,8 +2,6 @@ package toroid.server.bench;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.time.Instant;
-import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -12,9 +10,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import toroid.core.numeric.Refusal;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
+import toroid.server.store.Rows;
 import toroid.server.weave.PieceAnswers;
 import toroid.server.weave.WeaveJobData;
 import toroid.server.weave.WeaveJobs;
@@ -59,12 +57,10 @@ class WeaveBenchController {
 
     @GetMapping("/api/bench/weaves")
     List<WeaveInHand> bench() {
-        List<Kept<WeaveRunData>> all = runs.all();
-        return jobs.all().stream()
-                .sorted(Comparator.<Kept<WeaveJobData>, Instant>comparing(job -> lastTouched(job, all))
-                        .reversed())
-                .map(job -> inHand(job, latest(job, all)))
-                .toList();
+        return Rows.each(
+                LatestRun.each(jobs.all(), runs.all()),
+                one -> inHand(one.job(), one.run() == null ? null : one.run().read()),
+                (one, reason) -> notInHand(one.job(), reason));
     }
 
     @PostMapping("/api/weave-jobs/{id}/runs")
@@ -100,39 +96,26 @@ class WeaveBenchController {
         return runs.piece(id).diagnosed(question.ringsIn(), question.answers());
     }
 
-    private static Instant lastTouched(Kept<WeaveJobData> job, List<Kept<WeaveRunData>> all) {
-        Kept<WeaveRunData> run = latest(job, all);
-        return run == null || run.updatedAt().isBefore(job.updatedAt()) ? job.updatedAt() : run.updatedAt();
-    }
-
-    private static Kept<WeaveRunData> latest(Kept<WeaveJobData> job, List<Kept<WeaveRunData>> all) {
-        return all.stream()
-                .filter(run -> run.data().jobId().equals(job.id()))
-                .findFirst()
-                .orElse(null);
-    }
-
     private WeaveInHand inHand(Kept<WeaveJobData> job, Kept<WeaveRunData> run) {
-        try {
-            WeaveRunPlan plan = run != null ? run.data().plan() : runs.planFor(job.data());
-            int step = run == null ? 0 : run.data().step();
-            return new WeaveInHand(
-                    job,
-                    plan.weave(),
-                    run == null ? null : run.id(),
-                    run != null && run.data().finishedAt() != null,
-                    step,
-                    plan.length(),
-                    plan.ringAt(step),
-                    plan.assemblySteps(),
-                    plan.total(),
-                    plan.preClosed(),
-                    plan.opened(),
-                    run == null ? 0 : run.data().counts().getOrDefault(step, 0),
-                    null);
-        } catch (Refusal refusal) {
-            return new WeaveInHand(
-                    job, job.data().weaveId(), null, false, 0, 0, 0, 0, 0, 0, 0, 0, refusal.getMessage());
-        }
+        WeaveRunPlan plan = run != null ? run.data().plan() : runs.planFor(job.data());
+        int step = run == null ? 0 : run.data().step();
+        return new WeaveInHand(
+                job,
+                plan.weave(),
+                run == null ? null : run.id(),
+                run != null && run.data().finishedAt() != null,
+                step,
+                plan.length(),
+                plan.ringAt(step),
+                plan.assemblySteps(),
+                plan.total(),
+                plan.preClosed(),
+                plan.opened(),
+                run == null ? 0 : run.data().counts().getOrDefault(step, 0),
+                null);
+    }
+
+    private static WeaveInHand notInHand(Kept<WeaveJobData> job, String reason) {
+        return new WeaveInHand(job, job.data().weaveId(), null, false, 0, 0, 0, 0, 0, 0, 0, 0, reason);
     }
 }

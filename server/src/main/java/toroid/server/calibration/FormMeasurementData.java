@@ -51,6 +51,7 @@ public record FormMeasurementData(
         Forms.byId(formId);
         Wire.checkDiameter(wireMm);
         Words.checkNote(note);
+        Words.checkMoment("takenAt", takenAt);
         Checks.within("value", value, 0, measured.most, measured.unit, "Measure again.");
         if (predicted != null) {
             Checks.within("predicted", predicted, 0, 1e5, measured.unit, "Leave it out.");

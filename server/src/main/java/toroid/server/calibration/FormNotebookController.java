@@ -15,7 +15,9 @@ import toroid.core.calibration.Expected;
 import toroid.core.calibration.Repeatability;
 import toroid.server.bench.FormRunData;
 import toroid.server.bench.FormRuns;
+import toroid.server.bench.RunKeeper;
 import toroid.server.store.Kept;
+import toroid.server.store.Rows;
 
 @RestController
 class FormNotebookController {
@@ -39,7 +41,11 @@ class FormNotebookController {
             @NotNull List<Double> values,
             @NotNull Repeatability spread) {}
 
-    /** One run of a form job. Lengths mm. */
+    /**
+     * One run of a form job. Lengths mm.
+     *
+     * @param unreadable why this one cannot be shown; null when it can
+     */
     record FormEntry(
             @NotNull UUID runId,
             @NotNull UUID jobId,
@@ -54,15 +60,35 @@ class FormNotebookController {
             @NotNull double lengthToCutMm,
             @NotNull double wireUsedMm,
             @NotNull List<Made> made,
-            @NotNull String note) {}
+            @NotNull String note,
+            String unreadable) {
+        static FormEntry unreadable(RunKeeper.Row<FormRunData> run, String reason) {
+            return new FormEntry(
+                    run.id(),
+                    run.jobId(),
+                    "A run of shapes",
+                    "",
+                    "",
+                    "",
+                    run.updatedAt(),
+                    null,
+                    0,
+                    0,
+                    0,
+                    0,
+                    List.of(),
+                    "",
+                    reason);
+        }
+    }
 
     @GetMapping("/api/notebook/forms")
     @Transactional(readOnly = true)
     public List<FormEntry> notebook() {
-        return runs.all().stream()
-                .filter(run -> run.data().place() > 0)
-                .map(this::entry)
+        List<RunKeeper.Row<FormRunData>> begun = runs.all().stream()
+                .filter(run -> run.run() == null || run.run().data().place() > 0)
                 .toList();
+        return Rows.each(begun, run -> entry(run.read()), FormEntry::unreadable);
     }
 
     private FormEntry entry(Kept<FormRunData> kept) {
@@ -88,7 +114,8 @@ class FormNotebookController {
                 plan.wires().stream().mapToDouble(c -> c.lengthToCutMm()).sum(),
                 run.wireUsedMm(),
                 made(plan.job().formId(), taken),
-                run.note());
+                run.note(),
+                null);
     }
 
     /** One of each kind; of loops, one for each size that was planned. */

@@ -39,6 +39,7 @@ public record MeasurementData(
 
     void check() {
         Words.checkNote(note);
+        Words.checkMoment("takenAt", takenAt);
         toroid.core.numeric.Checks.within("turnsPerRing", turnsPerRing, 1, 12, "turns", "One is a plain ring.");
         if (predictedMm != null) {
             toroid.core.numeric.Checks.within("predictedMm", predictedMm, 0, 1000, "mm", "Leave it out.");

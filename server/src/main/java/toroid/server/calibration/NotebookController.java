@@ -14,9 +14,11 @@ import toroid.core.bench.RingStep;
 import toroid.core.calibration.Repeatability;
 import toroid.core.calibration.SpringbackReading.Measured;
 import toroid.server.bench.RunData;
+import toroid.server.bench.RunKeeper;
 import toroid.server.bench.Runs;
 import toroid.server.ring.RingSizes;
 import toroid.server.store.Kept;
+import toroid.server.store.Rows;
 
 @RestController
 class NotebookController {
@@ -37,6 +39,7 @@ class NotebookController {
      * @param ringValues each of those, in the order taken
      * @param ringsCut counted while cutting
      * @param ringsPlanned wanted plus spare
+     * @param unreadable why this one cannot be shown; null when it can
      */
     record Entry(
             @NotNull UUID runId,
@@ -46,7 +49,7 @@ class NotebookController {
             @NotNull String metal,
             @NotNull Instant startedAt,
             Instant finishedAt,
-            @NotNull RingSizes planned,
+            RingSizes planned,
             Repeatability coil,
             Repeatability rings,
             @NotNull List<Double> coilValues,
@@ -54,7 +57,29 @@ class NotebookController {
             @NotNull int ringsCut,
             @NotNull int ringsPlanned,
             @NotNull double wireUsedMm,
-            @NotNull String note) {}
+            @NotNull String note,
+            String unreadable) {
+        static Entry unreadable(RunKeeper.Row<RunData> run, String reason) {
+            return new Entry(
+                    run.id(),
+                    run.jobId(),
+                    null,
+                    "A run of rings",
+                    "",
+                    run.updatedAt(),
+                    null,
+                    null,
+                    null,
+                    null,
+                    List.of(),
+                    List.of(),
+                    0,
+                    0,
+                    0,
+                    "",
+                    reason);
+        }
+    }
 
     @GetMapping("/api/notebook")
     @Transactional(readOnly = true)
@@ -64,10 +89,10 @@ class NotebookController {
                 .filter(m -> m.runId() != null)
                 .sorted(java.util.Comparator.comparing(MeasurementData::takenAt))
                 .collect(Collectors.groupingBy(MeasurementData::runId));
-        return runs.all().stream()
-                .filter(run -> run.data().step() > 0)
-                .map(run -> entry(run, byRun.getOrDefault(run.id(), List.of())))
+        List<RunKeeper.Row<RunData>> begun = runs.all().stream()
+                .filter(run -> run.run() == null || run.run().data().step() > 0)
                 .toList();
+        return Rows.each(begun, run -> entry(run.read(), byRun.getOrDefault(run.id(), List.of())), Entry::unreadable);
     }
 
     private static Entry entry(Kept<RunData> kept, List<MeasurementData> taken) {
@@ -91,7 +116,8 @@ class NotebookController {
                 ringsCut(run),
                 run.plan().coils().stream().mapToInt(c -> c.rings()).sum(),
                 run.wireUsedMm(),
-                run.note());
+                run.note(),
+                null);
     }
 
     private static List<Double> coil(List<MeasurementData> taken) {

@@ -1,6 +1,7 @@
 package toroid.server.calibration;
 
 import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
@@ -47,7 +48,7 @@ class SpringbackController {
             @NotNull double yieldMpa,
             @NotNull double springbackPercent) {}
 
-    record FitQuestion(@NotNull String metal, @NotNull List<Reading> readings) {}
+    record FitQuestion(@NotNull String metal, @NotNull List<@Valid Reading> readings) {}
 
     record Reading(
             @NotNull double wireDiameterMm,
@@ -63,7 +64,7 @@ class SpringbackController {
 
     @Operation(summary = "The ring a mandrel gives, with its band")
     @PostMapping("/api/springback/ring")
-    Prediction ring(@RequestBody Question question) {
+    Prediction ring(@RequestBody @Valid Question question) {
         Metal metal = MetalNames.metalOrRefuse(question.metal());
         double mandrel = given("mandrelDiameterMm", question.mandrelDiameterMm());
         Wire.checkDiameter(question.wireDiameterMm());
@@ -72,7 +73,7 @@ class SpringbackController {
 
     @Operation(summary = "The mandrel that gives a ring")
     @PostMapping("/api/springback/mandrel")
-    Prediction mandrel(@RequestBody Question question) {
+    Prediction mandrel(@RequestBody @Valid Question question) {
         Metal metal = MetalNames.metalOrRefuse(question.metal());
         Ring ring = new Ring(question.wireDiameterMm(), given("innerDiameterMm", question.innerDiameterMm()));
         var bar = BarInBending.ofWire(
@@ -84,7 +85,7 @@ class SpringbackController {
 
     @Operation(summary = "The effective yield of a maker's own coils, by least squares")
     @PostMapping("/api/springback/fit")
-    FitAnswer fit(@RequestBody FitQuestion question) {
+    FitAnswer fit(@RequestBody @Valid FitQuestion question) {
         Metal metal = MetalNames.metalOrRefuse(question.metal());
         var readings = question.readings().stream()
                 .map(r -> new SpringbackReading(r.wireDiameterMm(), r.mandrelDiameterMm(), r.innerDiameterMm()))

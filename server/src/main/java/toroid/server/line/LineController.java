@@ -1,6 +1,7 @@
 package toroid.server.line;
 
 import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
@@ -68,7 +69,7 @@ class LineController {
 
     @Operation(summary = "The bench line: what was understood, and the ring")
     @PostMapping("/api/line")
-    LineAnswer read(@RequestBody LineQuestion question) {
+    LineAnswer read(@RequestBody @Valid LineQuestion question) {
         GaugeTable table = question.bareGauge() == null ? GaugeTable.AWG : question.bareGauge();
         RingLine line = BenchLine.read(question.text(), table);
         var metal = line.metal() != null
@@ -106,7 +107,7 @@ class LineController {
 
     @Operation(summary = "The bench line for forms; 204 when the line does not begin with a form")
     @PostMapping("/api/line/form")
-    ResponseEntity<FormLineAnswer> form(@RequestBody LineQuestion question) {
+    ResponseEntity<FormLineAnswer> form(@RequestBody @Valid LineQuestion question) {
         GaugeTable table = question.bareGauge() == null ? GaugeTable.AWG : question.bareGauge();
         return FormLineReader.read(question.text(), table)
                 .map(line -> ResponseEntity.ok(solved(line)))

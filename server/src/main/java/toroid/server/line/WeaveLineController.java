@@ -1,6 +1,7 @@
 package toroid.server.line;
 
 import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
@@ -60,7 +61,7 @@ class WeaveLineController {
 
     @Operation(summary = "The bench line for weaves; 204 when the line does not begin with one")
     @PostMapping("/api/line/weave")
-    ResponseEntity<WeaveLineAnswer> weave(@RequestBody LineController.LineQuestion question) {
+    ResponseEntity<WeaveLineAnswer> weave(@RequestBody @Valid LineController.LineQuestion question) {
         GaugeTable table = question.bareGauge() == null ? GaugeTable.AWG : question.bareGauge();
         List<WeavePattern> all =
                 files.all().stream().map(WeaveFiles.Filed::pattern).toList();

@@ -1,6 +1,7 @@
 package toroid.server.quantity;
 
 import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -36,7 +37,7 @@ class QuantityController {
 
     @Operation(summary = "A length as makers type it: 1.2, 18ga, 18swg, 1/4in, 3 mm drill")
     @PostMapping("/length")
-    LengthAnswer length(@RequestBody LengthQuestion question) {
+    LengthAnswer length(@RequestBody @Valid LengthQuestion question) {
         GaugeTable table = question.bareGauge() == null ? GaugeTable.AWG : question.bareGauge();
         LengthReading reading = MakerLength.read(question.text(), table);
         var other = reading.other();

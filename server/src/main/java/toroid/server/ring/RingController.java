@@ -25,7 +25,7 @@ class RingController {
 
     @Operation(summary = "The ring from any two of wire, inner, outer, mandrel, aspect ratio; its coil, wire and mass")
     @PostMapping("/solve")
-    SolveAnswer solve(@RequestBody SolveQuestion question) {
+    SolveAnswer solve(@RequestBody @Valid SolveQuestion question) {
         return RingCalculator.answer(question);
     }
 

@@ -1,11 +1,15 @@
 package toroid.server.store;
 
+import java.time.Instant;
 import toroid.core.numeric.Refusal;
 
-/** Checks on free text. */
+/** Checks on free text and moments. */
 public final class Words {
     public static final int LONGEST_NAME = 120;
     public static final int LONGEST_NOTE = 4000;
+
+    private static final Instant EARLIEST = Instant.parse("1970-01-01T00:00:00Z");
+    private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
 
     private Words() {}
 
@@ -33,6 +37,18 @@ public final class Words {
                     "Shorten it.");
         }
         checkCharacters("note", note);
+    }
+
+    /** @throws Refusal when it lies before this trade kept books by machine, or after anyone now at the bench */
+    public static void checkMoment(String field, Instant moment) {
+        if (moment.isBefore(EARLIEST) || moment.isAfter(LATEST)) {
+            throw Refusal.of(
+                    "bad-moment",
+                    field,
+                    null,
+                    "That moment is not within 1970 and 2199.",
+                    "Set the clock of this device.");
+        }
     }
 
     private static void checkCharacters(String field, String text) {

@@ -73,7 +73,7 @@ class WeaveController {
         return workshop.poses(id, question, count);
     }
 
-    record WeaveShelfQuestion(@NotNull List<WeaveAnswers.WeaveQuestion> rings) {}
+    record WeaveShelfQuestion(@NotNull List<WeaveAnswers.@Valid WeaveQuestion> rings) {}
 
     @Operation(summary = "Every weave in each of these rings, other sizes in their usual proportion")
     @PostMapping("/shelf")

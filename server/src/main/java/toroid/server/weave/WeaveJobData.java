@@ -29,7 +29,6 @@ public record WeaveJobData(
         @NotNull @Valid PieceSpec piece,
         @NotNull @Valid ColourSpec colours,
         @NotNull String note) {
-    private static final int MOST_SIZES = 6;
     private static final int LONGEST_ID = 80;
 
     /** What can be checked without solving; a piece that cannot be made may still be kept while it is mended. */
@@ -38,8 +37,6 @@ public record WeaveJobData(
         Words.checkNote(note);
         Checks.within("weaveId", weaveId.length(), 1, LONGEST_ID, "letters", "Choose a weave.");
         Metals.byId(metal);
-        Checks.within(
-                "innerDiameterMm", innerDiameterMm.size(), 1, MOST_SIZES, "sizes", "Give one for each ring size.");
         new WeaveRings(wireDiameterMm, innerDiameterMm);
         piece.check();
         colours.toCore();

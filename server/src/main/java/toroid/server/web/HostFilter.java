@@ -27,11 +27,10 @@ class HostFilter extends OncePerRequestFilter {
             chain.doFilter(request, response);
             return;
         }
-        response.setStatus(HttpServletResponse.SC_FORBIDDEN);
-        response.setContentType("application/problem+json");
-        response.getWriter()
-                .write(
-                        "{\"type\":\"urn:toroid:problem:unknown-host\",\"code\":\"unknown-host\",\"status\":403,\"detail\":"
-                                + "\"This name is not known here. Use 127.0.0.1, or allow the name with TOROID_HOSTS.\"}");
+        Refused.write(
+                response,
+                HttpServletResponse.SC_FORBIDDEN,
+                "unknown-host",
+                "This name is not known here. Use 127.0.0.1, or allow the name with TOROID_HOSTS.");
     }
 }

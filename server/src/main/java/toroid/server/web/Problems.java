@@ -1,15 +1,19 @@
 package toroid.server.web;
 
-import com.fasterxml.jackson.databind.JsonMappingException;
-import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import java.net.URI;
-import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -25,6 +29,7 @@ import toroid.server.store.NotKept;
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class Problems {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     @ExceptionHandler
     ProblemDetail refused(Refusal refusal) {
@@ -43,29 +48,7 @@ class Problems {
 
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
-        if (unreadable.getCause() instanceof JsonMappingException mapping) {
-            for (Throwable cause = mapping; cause != null; cause = cause.getCause()) {
-                if (cause instanceof Refusal refusal) {
-                    return refused(refusal);
-                }
-            }
-            String field = mapping.getPath().stream()
-                    .map(reference -> reference.getFieldName() == null
-                            ? "[" + reference.getIndex() + "]"
-                            : reference.getFieldName())
-                    .collect(Collectors.joining("."));
-            boolean unknown = mapping instanceof UnrecognizedPropertyException;
-            ProblemDetail problem = problem(
-                    HttpStatus.BAD_REQUEST,
-                    unknown ? "unknown-field" : "unreadable-value",
-                    unknown
-                            ? "There is no field \"%s\" here. Check its spelling in /api/openapi.json.".formatted(field)
-                            : "The value of \"%s\" cannot be read. Send it in the type /api/openapi.json gives."
-                                    .formatted(field));
-            problem.setProperty("field", field);
-            return problem;
-        }
-        return problem(HttpStatus.BAD_REQUEST, "unreadable", "The request is not readable JSON. Send a JSON object.");
+        return UnreadableBody.of(unreadable, this::refused);
     }
 
     @ExceptionHandler
@@ -109,6 +92,40 @@ class Problems {
                 HttpStatus.CONFLICT, "changed-meanwhile", "This was being changed in the same moment. Send it again.");
     }
 
+    /** Two wrote the same in the same moment, and the other was first. */
+    @ExceptionHandler
+    ProblemDetail taken(DataIntegrityViolationException race) {
+        LOG.debug("refused by the database", race);
+        return problem(
+                HttpStatus.CONFLICT, "changed-meanwhile", "This was being changed in the same moment. Send it again.");
+    }
+
+    /** What nobody foresaw is told in words too, and logged. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> fault(Exception fault) throws Exception {
+        if (fault instanceof ErrorResponse known) {
+            return ResponseEntity.status(known.getStatusCode())
+                    .headers(known.getHeaders())
+                    .body(ofSpring(known));
+        }
+        if (fault instanceof AccessDeniedException || fault instanceof AuthenticationException) {
+            throw fault;
+        }
+        LOG.error("a fault of the server", fault);
+        return ResponseEntity.internalServerError()
+                .body(problem(
+                        HttpStatus.INTERNAL_SERVER_ERROR,
+                        "fault",
+                        "The server failed at this. Nothing was changed; ./toroid logs says more."));
+    }
+
+    /** What the framework refuses by itself: no such address, method or type. */
+    private static ProblemDetail ofSpring(ErrorResponse known) {
+        ProblemDetail problem = known.getBody();
+        problem.setProperty("code", "status-" + known.getStatusCode().value());
+        return problem;
+    }
+
     private static Object limit(Refusal refusal) {
         double value;
         try {
@@ -123,7 +140,7 @@ class Problems {
                 : refusal.maximum().getAsDouble();
     }
 
-    private static ProblemDetail problem(HttpStatus status, String code, String detail) {
+    static ProblemDetail problem(HttpStatus status, String code, String detail) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
         problem.setType(URI.create("urn:toroid:problem:" + code));
         problem.setProperty("code", code);

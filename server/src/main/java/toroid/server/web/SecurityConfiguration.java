@@ -19,15 +19,21 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
  */
 @Configuration
 class SecurityConfiguration {
+    /** JSON in, nothing kept: a page elsewhere cannot send JSON without being asked first, so these need no token. */
     static final String[] CALCULATORS = {
         "/api/rings/**",
         "/api/springback/**",
         "/api/quantity/**",
         "/api/line/**",
-        "/api/forms/**",
-        "/api/weaves/**",
+        "/api/forms/*/solve",
+        "/api/forms/*/forming",
+        "/api/forms/*/scale",
+        "/api/forms/*/export/*",
+        "/api/weaves/*/**",
+        "/api/weaves/shelf",
         "/api/spools/weigh"
     };
+
     private static final String[] OPEN = {
         "/", "/index.html", "/assets/**", "/favicon.svg", "/api/session", "/actuator/health"
     };

@@ -2,6 +2,7 @@ package toroid.server.web;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.util.List;
@@ -52,7 +53,7 @@ class SessionController {
     }
 
     @PostMapping
-    SessionView knock(@RequestBody Knock knock, HttpServletRequest request, HttpServletResponse response) {
+    SessionView knock(@RequestBody @Valid Knock knock, HttpServletRequest request, HttpServletResponse response) {
         String from = request.getRemoteAddr();
         tries.demand(from);
         if (!door.opensFor(knock.password())) {

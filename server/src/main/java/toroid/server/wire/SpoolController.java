@@ -1,5 +1,6 @@
 package toroid.server.wire;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -33,7 +34,7 @@ class SpoolController extends KeptController<SpoolData> {
             @NotNull WireNames names) {}
 
     @PostMapping("/weigh")
-    Weighed weigh(@RequestBody Weighing weighing) {
+    Weighed weigh(@RequestBody @Valid Weighing weighing) {
         Checks.within("massG", weighing.massG(), 0, 100_000, "g", "Take the spool's own weight off first.");
         Wire wire =
                 new Wire(Length.ofMillimetres(weighing.wireDiameterMm()), MetalNames.metalOrRefuse(weighing.metal()));

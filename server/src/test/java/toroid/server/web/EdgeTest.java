@@ -1,18 +1,24 @@
 package toroid.server.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletRequest;
 import toroid.server.ApiTest;
 
 class EdgeTest extends ApiTest {
@@ -36,6 +42,112 @@ class EdgeTest extends ApiTest {
                         .contentType(MediaType.APPLICATION_JSON)
                         .content("{}"))
                 .andExpect(status().isForbidden());
+    }
+
+    /** Whatever the API takes: a page from elsewhere may send none of it, not even with a token. */
+    @ParameterizedTest
+    @ValueSource(strings = {"http://evil.example", "null", "http://localhost:9999", "https://localhost", "://", ""})
+    void pagesOfOtherPlacesAreRefused(String origin) throws Exception {
+        for (String address : List.of("/api/rings/solve", "/api/forms/import", "/api/own-weaves", "/api/session")) {
+            mvc.perform(post(address)
+                            .header("Host", "localhost:8420")
+                            .header("Origin", origin)
+                            .contentType(MediaType.APPLICATION_JSON)
+                            .content("{}")
+                            .with(csrf()))
+                    .andExpect(status().isForbidden());
+        }
+    }
+
+    @Test
+    void ourOwnPageIsNot() throws Exception {
+        mvc.perform(post("/api/line")
+                        .header("Host", "localhost:8420")
+                        .header("Origin", "http://localhost:8420")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"text\": \"1.0 on 4.5\"}"))
+                .andExpect(status().isOk());
+    }
+
+    /** Only what keeps nothing and takes JSON alone goes without a token; files that come in are text, which any page may send. */
+    @Test
+    void everythingButTheCalculatorsAsksForTheToken() {
+        var open = new java.util.TreeSet<String>();
+        read("/api/openapi.json")
+                .at("/paths")
+                .fields()
+                .forEachRemaining(path -> path.getValue().fieldNames().forEachRemaining(method -> {
+                    String address = path.getKey()
+                            .replaceAll("\\{[^}]+}", UUID.randomUUID().toString());
+                    Answer answer = send(request(HttpMethod.valueOf(method.toUpperCase(java.util.Locale.ROOT)), address)
+                            .contentType(MediaType.APPLICATION_JSON)
+                            .content("{}"));
+                    if (!method.equals("get") && answer.status() != 403) {
+                        open.add(path.getKey());
+                    }
+                }));
+        assertThat(open)
+                .containsExactly(
+                        "/api/forms/{id}/export/{format}",
+                        "/api/forms/{id}/forming",
+                        "/api/forms/{id}/scale",
+                        "/api/forms/{id}/solve",
+                        "/api/line",
+                        "/api/line/form",
+                        "/api/line/weave",
+                        "/api/quantity/length",
+                        "/api/rings/sheet",
+                        "/api/rings/solve",
+                        "/api/rings/table",
+                        "/api/spools/weigh",
+                        "/api/springback/fit",
+                        "/api/springback/mandrel",
+                        "/api/springback/ring",
+                        "/api/weaves/shelf",
+                        "/api/weaves/{id}/attempt",
+                        "/api/weaves/{id}/bend",
+                        "/api/weaves/{id}/composition",
+                        "/api/weaves/{id}/count",
+                        "/api/weaves/{id}/diagnose",
+                        "/api/weaves/{id}/export/{format}",
+                        "/api/weaves/{id}/judge",
+                        "/api/weaves/{id}/piece",
+                        "/api/weaves/{id}/poses",
+                        "/api/weaves/{id}/solve");
+    }
+
+    /** Every address that takes a body, told or not told how long it is. */
+    @Test
+    void bodiesTooLargeForTheirAddressAreRefused() {
+        read("/api/openapi.json")
+                .at("/paths")
+                .fields()
+                .forEachRemaining(path -> path.getValue()
+                        .fields()
+                        .forEachRemaining(operation -> operation
+                                .getValue()
+                                .at("/requestBody/content")
+                                .fieldNames()
+                                .forEachRemaining(type -> {
+                                    String address = path.getKey()
+                                            .replaceAll(
+                                                    "\\{[^}]+}",
+                                                    UUID.randomUUID().toString());
+                                    String large = " ".repeat(BodyLimits.bytesFor(address)) + "{}";
+                                    String method = operation.getKey().toUpperCase(java.util.Locale.ROOT);
+                                    for (boolean told : List.of(true, false)) {
+                                        Answer answer = send(request(HttpMethod.valueOf(method), address)
+                                                .contentType(type)
+                                                .content(large)
+                                                .with(csrf())
+                                                .with(request -> told ? request : new Untold(request, large)));
+                                        assertThat(answer.status())
+                                                .as(method + address + told)
+                                                .isEqualTo(413);
+                                        assertThat(answer.at("/detail").asText())
+                                                .contains("kB this address takes");
+                                    }
+                                })));
     }
 
     @Test
@@ -70,5 +182,23 @@ class EdgeTest extends ApiTest {
         assertThat(read("/api/openapi.json").body())
                 .as("docs/openapi.json is not what the server says; take it anew: ./toroid api")
                 .isEqualTo(json.readTree(Files.readString(kept)));
+    }
+
+    /** A request that comes in pieces: how long it is in all is not told. */
+    private static final class Untold extends MockHttpServletRequest {
+        Untold(MockHttpServletRequest told, String body) {
+            super(told.getServletContext(), told.getMethod(), told.getRequestURI());
+            setPathInfo(told.getPathInfo());
+            setContentType(told.getContentType());
+            setContent(body.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+            told.getHeaderNames().asIterator().forEachRemaining(name -> addHeader(name, told.getHeader(name)));
+            told.getAttributeNames().asIterator().forEachRemaining(name -> setAttribute(name, told.getAttribute(name)));
+            told.getParameterMap().forEach(this::setParameter);
+        }
+
+        @Override
+        public long getContentLengthLong() {
+            return -1;
+        }
     }
 }

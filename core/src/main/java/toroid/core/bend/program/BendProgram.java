@@ -91,8 +91,8 @@ public record BendProgram(Frame start, List<Bend> bends) {
             frame = frame.rolled(bend.roll());
             Run run = bend.run();
             double length = run.lengthMm();
-            if (length > FINEST_MM) {
-                int count = (int) Math.ceil(length / Math.min(longestMm, run.chordMm(sagittaMm)) - 1e-9);
+            int count = chords(run, sagittaMm, longestMm);
+            if (count > 0) {
                 for (int i = 1; i <= count; i++) {
                     double along = length * i / count;
                     points.add(new WirePoint(before + along, run.at(frame, along)));
@@ -102,6 +102,19 @@ public record BendProgram(Frame start, List<Bend> bends) {
             frame = run.at(frame, length);
         }
         return points;
+    }
+
+    /** How many points {@link #sampled} would give, without making them; as a double, since it may be more than an int holds. */
+    public double pointsSampled(double sagittaMm, double longestMm) {
+        return 1
+                + bends.stream()
+                        .mapToDouble(bend -> chords(bend.run(), sagittaMm, longestMm))
+                        .sum();
+    }
+
+    private static int chords(Run run, double sagittaMm, double longestMm) {
+        double length = run.lengthMm();
+        return length > FINEST_MM ? (int) Math.ceil(length / Math.min(longestMm, run.chordMm(sagittaMm)) - 1e-9) : 0;
     }
 
     /** The mirror image in the xy plane: the other hand. */

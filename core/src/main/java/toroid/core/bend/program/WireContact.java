@@ -16,7 +16,9 @@ public final class WireContact {
     /** Nearer than {@code d (1 − this)} is a fault. */
     public static final double TOUCH_SHARE = 0.045;
 
-    private static final double CHORD_SHARE = 0.01;
+    /** How far a chord may stray from the centre line, as a share of d. */
+    public static final double CHORD_SHARE = 0.01;
+
     /** Longer chords on straight runs would widen the cubes that all chords are sought in. */
     private static final double LONGEST_SHARE = 1.0;
 

@@ -75,6 +75,10 @@ public final class Diagnosis {
      */
     public static Finding of(Assembly assembly, int done, List<Question.Answer> answers) {
         Checks.within("step", done, 0, assembly.steps().size(), "steps", "Reload the run.");
+        for (Question.Answer answer : answers) {
+            int last = assembly.piece().size() - 1;
+            Checks.within("ring", answer.question().ring(), 0, last, "", "Rings are told by their place in the piece.");
+        }
         return new Diagnosis(assembly, done).find(answers);
     }
 
