@@ -1,5 +1,7 @@
 /** Talks to the server: JSON in and out, the anti-forgery token echoed, refusals as {@link Problem}. */
 
+import { newId } from "./newId";
+
 export interface ProblemBody {
   code: string;
   detail: string;
@@ -31,7 +33,20 @@ function token(): string {
   return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? "";
 }
 
-/** One call; a body that is text goes as it is, anything else as JSON. Throws {@link Problem} or {@link Unreachable}. */
+/** Work the server has begun and not finished: since when, and how much is done where that is known. */
+export interface Working {
+  path: string;
+  seconds: number;
+  share: number | null;
+}
+
+/** Told of work that takes the server long, and again, with null, when that work is over. */
+export const working = new Set<(number: string, now: Working | null) => void>();
+
+/**
+ * One call; a body that is text goes as it is, anything else as JSON. What takes the server long is asked for until it is there;
+ * given up, it is called off. Throws {@link Problem} or {@link Unreachable}.
+ */
 export async function call<T>(
   method: string,
   path: string,
@@ -39,10 +54,52 @@ export async function call<T>(
   signal?: AbortSignal,
   type = "application/json",
 ): Promise<T> {
-  const response = await send(method, path, body, signal, type);
+  const text = await (await answered(method, path, body, signal, type)).text();
+  return (text ? JSON.parse(text) : undefined) as T;
+}
+
+/** The same for an answer that is a file. */
+export async function fetchFile(path: string): Promise<Blob> {
+  return (await answered("GET", path)).blob();
+}
+
+async function answered(
+  method: string,
+  path: string,
+  body?: unknown,
+  signal?: AbortSignal,
+  type = "application/json",
+): Promise<Response> {
+  const number = newId();
+  const off = () => callOff(number);
+  signal?.addEventListener("abort", off);
+  let waited = false;
+  try {
+    let response = await send(method, path, body, signal, type, number);
+    while (response.status === 202) {
+      const told = (await response.json()) as { effort: string; seconds: number; share: number | null };
+      waited = true;
+      working.forEach((hear) => hear(number, { path, seconds: told.seconds, share: told.share }));
+      response = await send("GET", `/api/efforts/${told.effort}`, undefined, signal, type);
+    }
+    return await checked(response);
+  } finally {
+    signal?.removeEventListener("abort", off);
+    if (waited) {
+      working.forEach((hear) => hear(number, null));
+    }
+  }
+}
+
+function callOff(number: string): void {
+  void send("DELETE", `/api/efforts/${number}`, undefined, undefined, "application/json").catch(() => {
+    // not reached: the server stops by itself what is no longer asked for
+  });
+}
+
+async function checked(response: Response): Promise<Response> {
   if (response.ok) {
-    const text = await response.text();
-    return (text ? JSON.parse(text) : undefined) as T;
+    return response;
   }
   if (response.status === 401) {
     window.dispatchEvent(new Event("toroid:shut"));
@@ -59,8 +116,12 @@ async function send(
   body: unknown,
   signal: AbortSignal | undefined,
   type: string,
+  number?: string,
 ): Promise<Response> {
-  const headers: Record<string, string> = { Accept: "application/json" };
+  const headers: Record<string, string> = { Accept: "application/json, */*" };
+  if (number !== undefined) {
+    headers["X-Effort"] = number;
+  }
   if (method !== "GET") {
     headers["X-XSRF-TOKEN"] = token();
     headers["Content-Type"] = type;

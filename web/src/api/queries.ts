@@ -43,6 +43,11 @@ export function changed(...paths: string[]): void {
   }
 }
 
+/** Read again when next looked at, not at once: a run's plan is frozen, and large. */
+export function outdated(path: string): void {
+  void queries.invalidateQueries({ queryKey: [path], refetchType: "none" });
+}
+
 function useList<T>(path: string) {
   return useQuery({
     queryKey: [path],

@@ -3,6 +3,7 @@ import { useBench, useSession } from "../api/queries";
 import { openRing } from "../drawing/ring";
 import { BenchLine } from "./BenchLine";
 import { Thread } from "./StageRing";
+import { WorkingMark } from "./WorkingMark";
 
 const PLACES: [string, string, string?][] = [
   ["/", "Bench"],
@@ -28,6 +29,7 @@ export function Frame() {
         </NavLink>
         {demo && <span className="demo-word">demo workshop</span>}
         <JobThread />
+        <WorkingMark />
         <BenchLine />
         <button
           className="quiet"

@@ -4,7 +4,7 @@
  * asks which of the two to keep.
  */
 import { call, Problem, Unreachable, type ProblemBody } from "../api/client";
-import { changed } from "../api/queries";
+import { changed, outdated } from "../api/queries";
 import type { Kept } from "../api/types";
 import { extend, remember } from "./undo";
 
@@ -141,7 +141,12 @@ export class Editor<D> {
       this.version = kept.version;
       this.savedText = JSON.stringify(sent);
       this.busy = false;
-      changed(this.path, "bench", "ring-table", "springback", "sheet", "notebook");
+      if (this.path.endsWith("runs")) {
+        outdated(this.path);
+        changed("bench", "notebook");
+      } else {
+        changed(this.path, "bench", "ring-table", "springback", "sheet", "notebook");
+      }
       await this.flush();
     } catch (failure) {
       this.busy = false;

@@ -2,7 +2,7 @@
 import { call } from "../api/client";
 import { changed, queries } from "../api/queries";
 import type { CatalogueForm, Choices, FormJobData, FormLineAnswer, Kept, SpoolData } from "../api/types";
-import { newId } from "./newId";
+import { newId } from "../api/newId";
 
 /** The spool nearest to the wire a form is usually made in, within a fifth. */
 function fitting(spools: readonly Kept<SpoolData>[], wireMm: number): Kept<SpoolData> | undefined {

@@ -2,7 +2,7 @@
 import { call } from "../api/client";
 import { changed, queries } from "../api/queries";
 import type { Choices, CutData, Kept, LineAnswer, RingJobData, SpoolData } from "../api/types";
-import { newId } from "./newId";
+import { newId } from "../api/newId";
 
 export function usualCut(choices: Choices): CutData {
   const saw = choices.cutMethod === "saw";

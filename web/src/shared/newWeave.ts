@@ -11,7 +11,7 @@ import type {
   WeaveLineAnswer,
 } from "../api/types";
 import { capital } from "./words";
-import { newId } from "./newId";
+import { newId } from "../api/newId";
 
 export interface WeaveRingsChosen {
   spoolId: string | null;

@@ -1,6 +1,6 @@
 /** Takes a kept job away, and offers to bring it back. */
 import type { NavigateFunction } from "react-router";
-import { call, Problem } from "../api/client";
+import { call, fetchFile, Problem } from "../api/client";
 import { changed } from "../api/queries";
 import type { Kept } from "../api/types";
 import { say } from "./says";
@@ -36,10 +36,31 @@ export async function takeAway<D extends { name: string }>(
 }
 
 /** Saves a kept job's export as a file, what is typed included. */
-export async function takeFile<D>(path: string, kept: Kept<D>, format: string): Promise<void> {
+export async function takeFile<D extends { name: string }>(
+  path: string,
+  kept: Kept<D>,
+  format: string,
+): Promise<void> {
   await editorOf(path, kept).flush();
-  const link = document.createElement("a");
-  link.href = `/api/${path}/${kept.id}/export/${format}`;
-  link.download = "";
-  link.click();
+  try {
+    const file = await fetchFile(`/api/${path}/${kept.id}/export/${format}`);
+    const link = document.createElement("a");
+    link.href = URL.createObjectURL(file);
+    link.download = `${fileName(kept.data.name)}.${format}`;
+    link.click();
+    setTimeout(() => URL.revokeObjectURL(link.href), KEPT_MS);
+  } catch (failure) {
+    say(failure instanceof Problem ? failure.body.detail : "The server is not answering; no file was made.");
+  }
+}
+
+/** Long enough for any browser to have begun saving it. */
+const KEPT_MS = 60_000;
+
+function fileName(name: string): string {
+  const plain = name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, "-")
+    .replace(/^-+|-+$/g, "");
+  return plain || "toroid";
 }

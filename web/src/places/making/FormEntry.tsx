@@ -14,7 +14,7 @@ import { DotRow } from "../../shared/DotRow";
 import { expectedWords } from "../../shared/formWords";
 import { Editor } from "../../shared/editor";
 import { say } from "../../shared/says";
-import { newId } from "../../shared/newId";
+import { newId } from "../../api/newId";
 
 const WORDS: Record<FormMeasured, string> = {
   CUT_LENGTH: "really cut",

@@ -7,7 +7,7 @@ import { WirePicture } from "../../shared/WirePicture";
 /** The wire as this step leaves it, and straight below with its marks, so that the next grip is seen. */
 export function FormStepDrawing({ run, index }: { run: FormRunData; index: number }) {
   const { form } = useForm(run.plan.job);
-  const shapes = useForming(run.plan.job, true);
+  const { shapes } = useForming(run.plan.job, true);
   const step = run.plan.steps[index]!;
   const shape = shapes?.[index + 1];
   const wires = useMemo(() => {
@@ -19,18 +19,20 @@ export function FormStepDrawing({ run, index }: { run: FormRunData; index: numbe
       .filter((wire) => step.wire === "" || wire.name === step.wire || form.wires.length < 3);
   }, [form, shape, step]);
   const wire = form?.wires.find((one) => one.name === step.wire) ?? form?.wires[0];
-  if (!form || wires.length === 0 || !wire) {
+  if (!form || !wire) {
     return <div />;
   }
   return (
     <div className="form-step-drawing">
-      <WirePicture
-        wires={wires}
-        solids={index === run.plan.steps.length - 1 ? form.solids : []}
-        metal={run.plan.metal}
-        look={wires.length > 2 ? "corner" : "face"}
-        label={`${run.plan.form} after step ${index + 1}`}
-      />
+      {wires.length > 0 && (
+        <WirePicture
+          wires={wires}
+          solids={index === run.plan.steps.length - 1 ? form.solids : []}
+          metal={run.plan.metal}
+          look={wires.length > 2 ? "corner" : "face"}
+          label={`${run.plan.form} after step ${index + 1}`}
+        />
+      )}
       <Straight wire={wire} metal={run.plan.metal} step={index} />
     </div>
   );

@@ -7,7 +7,7 @@ import { Editor } from "../../shared/editor";
 import { say } from "../../shared/says";
 import { rememberMeasurement } from "../notebook/leaving";
 import { DotRow } from "../../shared/DotRow";
-import { newId } from "../../shared/newId";
+import { newId } from "../../api/newId";
 
 const MM_PER_INCH = 25.4;
 

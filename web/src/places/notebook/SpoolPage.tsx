@@ -8,7 +8,7 @@ import { Lost } from "../../shared/Lost";
 import { say } from "../../shared/says";
 import { rememberMeasurement, setLeftOut } from "./leaving";
 import { SpringbackChart } from "./SpringbackChart";
-import { newId } from "../../shared/newId";
+import { newId } from "../../api/newId";
 
 /** One spool: theory against own measurement, rod by rod. */
 export function SpoolPage() {

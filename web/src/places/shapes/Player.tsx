@@ -13,6 +13,8 @@ interface Props {
   step: number | null;
   held: boolean;
   ready: boolean;
+  /** Why the bends cannot be played; null when they can. */
+  refusal: string | null;
   onStep: (step: number | null) => void;
   onHeld: (held: boolean) => void;
 }
@@ -21,7 +23,7 @@ const HOLD_MS = 650;
 const REST_MS = 750;
 
 /** Plays the bends: step by step or through; each bend held in its tool, then let spring back. */
-export function Player({ form, step, held, ready, onStep, onHeld }: Props) {
+export function Player({ form, step, held, ready, refusal, onStep, onHeld }: Props) {
   const [playing, setPlaying] = useState(false);
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const last = form.steps.length;
@@ -104,6 +106,11 @@ export function Player({ form, step, held, ready, onStep, onHeld }: Props) {
           </button>
         )}
       </div>
+      {step !== null && refusal && (
+        <p className="stop small" role="alert">
+          {refusal}
+        </p>
+      )}
       {step !== null && (
         <p className="player-words" role="status">
           {now ? (

@@ -7,7 +7,7 @@ import { day, plain, size, sizeText } from "../../quantity/format";
 import { CountRings } from "../../shared/CountRings";
 import { DotRow } from "../../shared/DotRow";
 import { NumberInput } from "../../shared/NumberInput";
-import { newId } from "../../shared/newId";
+import { newId } from "../../api/newId";
 
 const LOOPS = 10;
 const FORM = "wrapped-loop";

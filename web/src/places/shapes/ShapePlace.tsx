@@ -36,7 +36,7 @@ function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
   const [held, setHeld] = useState(false);
   const [query] = useSearchParams();
   const beside = query.get("beside");
-  const shapes = useForming(data, step !== null);
+  const { shapes, refusal } = useForming(data, step !== null);
   const change = (patch: Partial<FormJobData>, tag: string) => editor.change(patch, tag);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -78,6 +78,7 @@ function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
             step={step}
             held={held}
             ready={shapes !== undefined}
+            refusal={refusal}
             onStep={setStep}
             onHeld={setHeld}
           />

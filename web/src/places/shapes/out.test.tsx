@@ -161,7 +161,9 @@ describe("every length", () => {
 
   it("opens to its why, step by step", () => {
     serve(BASE);
-    show(<Player form={WHOLE} step={3} held={false} ready onStep={() => {}} onHeld={() => {}} />);
+    show(
+      <Player form={WHOLE} step={3} held={false} ready refusal={null} onStep={() => {}} onHeld={() => {}} />,
+    );
     const number = document.querySelector<HTMLElement>("[data-figure='step-2']")!;
     expect(number.textContent).toBe("9.00 mm");
     fireEvent.click(number.querySelector("button")!);

@@ -17,7 +17,9 @@ describe("the player", () => {
   function Bench() {
     const [step, setStep] = useState<number | null>(null);
     const [held, setHeld] = useState(false);
-    return <Player form={FORM} step={step} held={held} ready onStep={setStep} onHeld={setHeld} />;
+    return (
+      <Player form={FORM} step={step} held={held} ready refusal={null} onStep={setStep} onHeld={setHeld} />
+    );
   }
 
   it("goes step by step, each bend first in the tool and then sprung back", () => {

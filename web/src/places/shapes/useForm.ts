@@ -45,11 +45,16 @@ export function useForm(job: FormJobData) {
 /** The wire's shape before the first step and after each; asked for once the player is opened. */
 export function useForming(job: FormJobData, wanted: boolean) {
   const question = questionOf(job);
-  return useQuery({
+  const query = useQuery({
     queryKey: ["forming", job.formId, question],
     queryFn: ({ signal }) => call<FormShape[]>("POST", `/api/forms/${job.formId}/forming`, question, signal),
     enabled: wanted,
     retry: false,
     gcTime: 10_000,
-  }).data;
+  });
+  return {
+    shapes: query.data,
+    /** Why they cannot be played; null when they can. */
+    refusal: query.error instanceof Problem ? query.error.body.detail : null,
+  };
 }

@@ -6,7 +6,7 @@ import { SaveMark } from "../../shared/SaveMark";
 import { say } from "../../shared/says";
 import { remember } from "../../shared/undo";
 import { useEditor } from "../../shared/useEditor";
-import { newId } from "../../shared/newId";
+import { newId } from "../../api/newId";
 
 /** Keeps a new thing; the row appears with the list. */
 export async function addKept<D>(path: string, data: D): Promise<void> {

@@ -65,7 +65,36 @@ public abstract class ApiTest {
         return send(delete(path + "/" + id).param("version", "" + version).with(csrf()));
     }
 
+    /** The answer, however long it takes: one that comes later is asked for until it is there. */
     protected Answer send(MockHttpServletRequestBuilder request) {
+        Answer answer = sendOnce(request);
+        while (answer.status() == 202) {
+            answer = sendOnce(get("/api/efforts/" + answer.at("/effort").asText()));
+        }
+        return answer;
+    }
+
+    /** A file asked for by that question, with its headers, however long it takes. */
+    protected MockHttpServletResponse file(String path, Object question) {
+        MockHttpServletResponse response =
+                performed(post(path).contentType(MediaType.APPLICATION_JSON).content(text(question)));
+        while (response.getStatus() == 202) {
+            response = performed(get(response.getHeader("Location")));
+        }
+        return response;
+    }
+
+    private MockHttpServletResponse performed(MockHttpServletRequestBuilder request) {
+        try {
+            return mvc.perform(request.header("Host", "127.0.0.1:8420"))
+                    .andReturn()
+                    .getResponse();
+        } catch (Exception failure) {
+            throw new IllegalStateException(failure);
+        }
+    }
+
+    private Answer sendOnce(MockHttpServletRequestBuilder request) {
         try {
             MockHttpServletResponse response = mvc.perform(request.header("Host", "127.0.0.1:8420"))
                     .andReturn()

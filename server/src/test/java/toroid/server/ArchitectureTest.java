@@ -17,6 +17,7 @@ import org.springframework.data.repository.Repository;
 class ArchitectureTest {
     private static final List<String> STAGES = List.of(
             "store",
+            "effort",
             "quantity",
             "metal",
             "wire",

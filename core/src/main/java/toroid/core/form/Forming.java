@@ -8,6 +8,7 @@ import toroid.core.bend.program.Bend;
 import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.Frame;
 import toroid.core.bend.program.ScrewRun;
+import toroid.core.numeric.Effort;
 
 /**
  * The wire's shape while it is being formed. What is not bent yet is straight; what has been bent has sprung back; what is in
@@ -23,6 +24,7 @@ public final class Forming {
      * @param stepsDone 0 to the number of steps
      */
     public static List<FormedWire> shapes(FormWork work, int stepsDone, boolean held) {
+        Effort.at(stepsDone, work.steps().size() + 1);
         Set<Integer> made = new HashSet<>();
         for (FormStep step : work.steps().subList(0, stepsDone)) {
             made.add(step.id());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.WirePoint;
+import toroid.core.numeric.Checks;
 
 /**
  * A wire as a closed skin of triangles, for other programs to look at or print. Its rings of corners are carried along without
@@ -16,10 +17,37 @@ import toroid.core.bend.program.WirePoint;
  */
 public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
     private static final double SAGITTA_SHARE = 0.01;
+    private static final double LONGEST_SHARE = 8;
+
+    /** Corners all of a form's skins have together, at most. */
+    private static final double MOST_CORNERS = 400_000;
+
+    private static final int FINE_SIDES = 20;
+    private static final int LEAST_SIDES = 8;
+
+    /**
+     * How many corners a ring of the skin may have so that all these wires together stay within {@value #MOST_CORNERS}.
+     *
+     * @throws toroid.core.numeric.Refusal when even {@value #LEAST_SIDES} would be too many
+     */
+    public static int sidesFor(List<FormedWire> wires) {
+        double points = wires.stream()
+                .mapToDouble(wire -> wire.program()
+                        .pointsSampled(SAGITTA_SHARE * wire.diameterMm(), LONGEST_SHARE * wire.diameterMm()))
+                .sum();
+        Checks.within(
+                "length",
+                points,
+                0,
+                MOST_CORNERS / LEAST_SIDES,
+                "points along the wires",
+                "Take SVG or DXF, or a part.");
+        return (int) Math.max(LEAST_SIDES, Math.min(FINE_SIDES, MOST_CORNERS / points));
+    }
 
     /** @param sides corners of a ring, 3 up */
     public static TubeMesh of(FormedWire wire, int sides) {
-        List<WirePoint> points = wire.sampled(SAGITTA_SHARE * wire.diameterMm(), 8 * wire.diameterMm());
+        List<WirePoint> points = wire.sampled(SAGITTA_SHARE * wire.diameterMm(), LONGEST_SHARE * wire.diameterMm());
         var corners = new ArrayList<Vector3D>();
         Vector3D normal = points.get(0).frame().normal();
         for (int i = 0; i < points.size(); i++) {

@@ -2,6 +2,7 @@ package toroid.core.ring;
 
 import java.util.ArrayList;
 import java.util.List;
+import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
 
 /**
@@ -11,6 +12,9 @@ import toroid.core.numeric.Refusal;
  * @param coils in the order they are wound
  */
 public record CoilPlan(List<Coil> coils) {
+    /** More coils than this are several jobs. */
+    public static final int MOST_COILS = 400;
+
     public CoilPlan {
         coils = List.copyOf(coils);
     }
@@ -21,6 +25,7 @@ public record CoilPlan(List<Coil> coils) {
     public static CoilPlan forJob(CoilRequest job) {
         int most = mostPerCoil(job);
         int count = (job.rings() + most - 1) / most;
+        Checks.within("coils", count, 1, MOST_COILS, "coils", "Take fewer rings at once, or a longer rod.");
         var coils = new ArrayList<Coil>(count);
         for (int i = 0; i < count; i++) {
             coils.add(Coil.forRings(job, job.rings() / count + (i < job.rings() % count ? 1 : 0)));

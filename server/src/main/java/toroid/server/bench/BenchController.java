@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.bench.JobThread;
 import toroid.core.bench.RingStep;
+import toroid.server.effort.Efforts;
 import toroid.server.ring.RingJobData;
 import toroid.server.ring.RingJobs;
 import toroid.server.ring.RingSizes;
@@ -28,7 +29,10 @@ class BenchController {
     private final Spools spools;
     private final Runs runs;
 
-    BenchController(RingJobs jobs, Spools spools, Runs runs) {
+    private final Efforts efforts;
+
+    BenchController(RingJobs jobs, Spools spools, Runs runs, Efforts efforts) {
+        this.efforts = efforts;
         this.jobs = jobs;
         this.spools = spools;
         this.runs = runs;
@@ -63,20 +67,20 @@ class BenchController {
 
     @GetMapping("/api/bench")
     List<JobInHand> bench() {
-        return Rows.each(
+        return efforts.answer(() -> Rows.each(
                 LatestRun.each(jobs.all(), runs.all()),
                 one -> inHand(one.job(), one.run() == null ? null : one.run().read()),
-                (one, reason) -> notInHand(one.job(), reason));
+                (one, reason) -> notInHand(one.job(), reason)));
     }
 
     @PostMapping("/api/ring-jobs/{id}/runs")
     Kept<RunData> start(@PathVariable UUID id) {
-        return runs.start(id);
+        return efforts.answer(() -> runs.start(id));
     }
 
     @GetMapping("/api/ring-jobs/{id}/plan")
     RunPlan plan(@PathVariable UUID id) {
-        return runs.planFor(jobs.get(id).data());
+        return efforts.answer(() -> runs.planFor(jobs.get(id).data()));
     }
 
     @GetMapping("/api/runs/{id}")
@@ -85,7 +89,7 @@ class BenchController {
     }
 
     @PutMapping("/api/runs/{id}")
-    Kept<RunData> progress(@PathVariable UUID id, @RequestBody @Valid Edit<RunProgress> edit) {
+    Kept<RunProgress> progress(@PathVariable UUID id, @RequestBody @Valid Edit<RunProgress> edit) {
         return runs.progress(id, edit);
     }
 

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import toroid.server.effort.Efforts;
 import toroid.server.form.FormAnswer;
 import toroid.server.form.FormJobData;
 import toroid.server.form.FormJobs;
@@ -25,7 +26,10 @@ class FormBenchController {
     private final FormRuns runs;
     private final Spools spools;
 
-    FormBenchController(FormJobs jobs, FormRuns runs, Spools spools) {
+    private final Efforts efforts;
+
+    FormBenchController(FormJobs jobs, FormRuns runs, Spools spools, Efforts efforts) {
+        this.efforts = efforts;
         this.jobs = jobs;
         this.runs = runs;
         this.spools = spools;
@@ -61,15 +65,15 @@ class FormBenchController {
 
     @GetMapping("/api/bench/forms")
     List<FormInHand> bench() {
-        return Rows.each(
+        return efforts.answer(() -> Rows.each(
                 LatestRun.each(jobs.all(), runs.all()),
                 one -> inHand(one.job(), one.run() == null ? null : one.run().read()),
-                (one, reason) -> notInHand(one.job(), reason));
+                (one, reason) -> notInHand(one.job(), reason)));
     }
 
     @PostMapping("/api/form-jobs/{id}/runs")
     Kept<FormRunData> start(@PathVariable UUID id) {
-        return runs.start(id);
+        return efforts.answer(() -> runs.start(id));
     }
 
     @GetMapping("/api/form-runs/{id}")
@@ -78,7 +82,7 @@ class FormBenchController {
     }
 
     @PutMapping("/api/form-runs/{id}")
-    Kept<FormRunData> progress(@PathVariable UUID id, @RequestBody @Valid Edit<RunProgress> edit) {
+    Kept<RunProgress> progress(@PathVariable UUID id, @RequestBody @Valid Edit<RunProgress> edit) {
         return runs.progress(id, edit);
     }
 

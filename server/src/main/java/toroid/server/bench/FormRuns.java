@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.server.form.FormAnswer;
 import toroid.server.form.FormJobData;
@@ -31,7 +32,7 @@ public class FormRuns extends RunKeeper<FormRun, FormRunPlan, FormRunData> {
     }
 
     /** The plan a run of that job would have now. */
-    @Transactional(readOnly = true)
+    @Transactional(propagation = Propagation.SUPPORTS)
     public FormRunPlan planFor(FormJobData job) {
         FormAnswer answer = workshop.answer(job.formId(), job.question());
         int perGroup = switch (job.rhythm()) {

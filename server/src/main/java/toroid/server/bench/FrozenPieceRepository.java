@@ -4,10 +4,12 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
+import org.springframework.transaction.annotation.Transactional;
 
 interface FrozenPieceRepository extends JpaRepository<FrozenPiece, UUID> {
     /** Keeps it unless there is one; two who ask at once do not hinder each other. */
     @Modifying
+    @Transactional
     @Query(
             value = "insert into frozen_piece (run_id, piece) values (:runId, :piece) on conflict do nothing",
             nativeQuery = true)

@@ -2,7 +2,6 @@ package toroid.server.bench;
 
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import toroid.server.store.Kept;
 import toroid.server.weave.PieceAnswers.PieceView;
 import toroid.server.weave.PieceWorkshop;
@@ -21,7 +20,6 @@ public class FrozenPieces {
     }
 
     /** The run's piece; one begun before pieces were kept is laid out now, and kept from now on. */
-    @Transactional
     public PieceView of(Kept<WeaveRunData> run) {
         return repository
                 .findById(run.id())

@@ -67,7 +67,7 @@ public abstract class RunKeeper<R extends StoredRun, P extends RunKeeper.Plan, D
      * The job's open run, or a new one planned as the job stands now. No connection is held while it is planned; of two that begin
      * in the same moment the first counts for both.
      */
-    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    @Transactional(propagation = Propagation.SUPPORTS)
     public Kept<D> start(UUID jobId) {
         return open(jobId).orElseGet(() -> begin(jobId, json.write(plan(jobId))));
     }
@@ -123,11 +123,11 @@ public abstract class RunKeeper<R extends StoredRun, P extends RunKeeper.Plan, D
     }
 
     /**
-     * Notes where the maker is. Sent twice it counts once.
+     * Notes where the maker is. Sent twice it counts once. The plan, which never changes, is not told again.
      *
      * @throws ChangedElsewhere when another tab went on meanwhile
      */
-    public Kept<D> progress(UUID id, Edit<RunProgress> edit) {
+    public Kept<RunProgress> progress(UUID id, Edit<RunProgress> edit) {
         R run = find(id);
         P plan = json.read(run.plan(), planType);
         RunProgress progress = edit.data();
@@ -136,10 +136,10 @@ public abstract class RunKeeper<R extends StoredRun, P extends RunKeeper.Plan, D
         if (run.step() == progress.step()
                 && json.counts(run.counts()).equals(counts)
                 && run.note().equals(progress.note())) {
-            return kept(run);
+            return progressOf(run);
         }
         if (edit.version() == null || edit.version() != run.version()) {
-            throw new ChangedElsewhere(kept(run));
+            throw new ChangedElsewhere(progressOf(run));
         }
         double used = plan.wireUsedMm(progress.step());
         if (plan.spool() != null && used != run.wireUsedMm()) {
@@ -148,7 +148,7 @@ public abstract class RunKeeper<R extends StoredRun, P extends RunKeeper.Plan, D
         boolean done = progress.step() == plan.length();
         Instant finished = !done ? null : run.finishedAt() != null ? run.finishedAt() : now();
         run.progress(progress.step(), json.write(counts), used, progress.note(), finished, now());
-        return kept(repository.saveAndFlush(run));
+        return progressOf(repository.saveAndFlush(run));
     }
 
     private void check(RunProgress progress, P plan) {
@@ -158,6 +158,10 @@ public abstract class RunKeeper<R extends StoredRun, P extends RunKeeper.Plan, D
             Checks.within("counts", count.getKey(), 0, plan.length() - 1, "steps", "Reload the run.");
             Checks.within("counts", count.getValue(), 0, 1_000_000, "times", "Reload the run.");
         }
+    }
+
+    private Kept<RunProgress> progressOf(R run) {
+        return Kept.of(run, new RunProgress(run.step(), json.counts(run.counts()), run.note()));
     }
 
     private R find(UUID id) {

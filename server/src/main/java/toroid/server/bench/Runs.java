@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.core.bench.RingStep;
 import toroid.core.bench.RingSteps;
@@ -28,7 +29,7 @@ public class Runs extends RunKeeper<RingRun, RunPlan, RunData> {
     }
 
     /** The steps a run of that job would have now. */
-    @Transactional(readOnly = true)
+    @Transactional(propagation = Propagation.SUPPORTS)
     public RunPlan planFor(RingJobData job) {
         return planOf(workshop.work(job));
     }

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import toroid.server.effort.Efforts;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
 import toroid.server.store.Rows;
@@ -22,7 +23,10 @@ class WeaveBenchController {
     private final WeaveJobs jobs;
     private final WeaveRuns runs;
 
-    WeaveBenchController(WeaveJobs jobs, WeaveRuns runs) {
+    private final Efforts efforts;
+
+    WeaveBenchController(WeaveJobs jobs, WeaveRuns runs, Efforts efforts) {
+        this.efforts = efforts;
         this.jobs = jobs;
         this.runs = runs;
     }
@@ -57,15 +61,15 @@ class WeaveBenchController {
 
     @GetMapping("/api/bench/weaves")
     List<WeaveInHand> bench() {
-        return Rows.each(
+        return efforts.answer(() -> Rows.each(
                 LatestRun.each(jobs.all(), runs.all()),
                 one -> inHand(one.job(), one.run() == null ? null : one.run().read()),
-                (one, reason) -> notInHand(one.job(), reason));
+                (one, reason) -> notInHand(one.job(), reason)));
     }
 
     @PostMapping("/api/weave-jobs/{id}/runs")
     Kept<WeaveRunData> start(@PathVariable UUID id) {
-        return runs.start(id);
+        return efforts.answer(() -> runs.start(id));
     }
 
     @GetMapping("/api/weave-runs/{id}")
@@ -74,13 +78,13 @@ class WeaveBenchController {
     }
 
     @PutMapping("/api/weave-runs/{id}")
-    Kept<WeaveRunData> progress(@PathVariable UUID id, @RequestBody @Valid Edit<RunProgress> edit) {
+    Kept<RunProgress> progress(@PathVariable UUID id, @RequestBody @Valid Edit<RunProgress> edit) {
         return runs.progress(id, edit);
     }
 
     @GetMapping("/api/weave-runs/{id}/piece")
     PieceAnswers.PieceView piece(@PathVariable UUID id) {
-        return runs.piece(id);
+        return efforts.answer(() -> runs.piece(id));
     }
 
     /**
@@ -93,7 +97,7 @@ class WeaveBenchController {
 
     @PostMapping("/api/weave-runs/{id}/diagnose")
     PieceAnswers.DiagnosisAnswer diagnose(@PathVariable UUID id, @RequestBody @Valid RunDiagnosisQuestion question) {
-        return runs.piece(id).diagnosed(question.ringsIn(), question.answers());
+        return efforts.answer(() -> runs.piece(id).diagnosed(question.ringsIn(), question.answers()));
     }
 
     private WeaveInHand inHand(Kept<WeaveJobData> job, Kept<WeaveRunData> run) {

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.server.store.Kept;
 import toroid.server.weave.PieceAnswers.PieceView;
@@ -34,13 +35,14 @@ public class WeaveRuns extends RunKeeper<WeaveRun, WeaveRunPlan, WeaveRunData> {
     }
 
     /** The plan a run of that job would have now. */
-    @Transactional(readOnly = true)
+    @Transactional(propagation = Propagation.SUPPORTS)
     public WeaveRunPlan planFor(WeaveJobData job) {
         return WeaveRunPlan.of(job, workshop.nameOf(job.weaveId()), workshop.assembly(job.weaveId(), job));
     }
 
     /** The piece is frozen with the plan. */
     @Override
+    @Transactional(propagation = Propagation.SUPPORTS)
     public Kept<WeaveRunData> start(UUID jobId) {
         Kept<WeaveRunData> run = super.start(jobId);
         pieces.of(run);
@@ -48,6 +50,7 @@ public class WeaveRuns extends RunKeeper<WeaveRun, WeaveRunPlan, WeaveRunData> {
     }
 
     /** The piece a run is of, ring by ring, as it stood when the run began. */
+    @Transactional(propagation = Propagation.SUPPORTS)
     public PieceView piece(UUID id) {
         return pieces.of(get(id));
     }

@@ -101,8 +101,8 @@ class DemoForms {
         if (done < run.data().places() && demo.rhythm() == Rhythm.BATCH) {
             counts.put(done, Math.max(1, demo.pieces() / 2));
         }
-        Kept<FormRunData> after = runs.progress(run.id(), new Edit<>(run.version(), new RunProgress(done, counts, "")));
-        measureCuts(after, began, Math.min(demo.pieces(), 1 + done / Math.max(1, steps) * 2 + 3));
+        runs.progress(run.id(), new Edit<>(run.version(), new RunProgress(done, counts, "")));
+        measureCuts(run, began, Math.min(demo.pieces(), 1 + done / Math.max(1, steps) * 2 + 3));
         date("form_run", run.id(), began, began.plus(Duration.ofHours(2)));
     }
 

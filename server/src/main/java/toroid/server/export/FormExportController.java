@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.UUID;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.form.FormWork;
 import toroid.core.numeric.Refusal;
+import toroid.server.effort.Efforts;
 import toroid.server.form.FormAnswer;
 import toroid.server.form.FormJobData;
 import toroid.server.form.FormJobs;
@@ -32,7 +34,10 @@ class FormExportController {
     private final FormJobs jobs;
     private final FormJson json;
 
-    FormExportController(FormWorkshop workshop, FormJobs jobs, FormJson json) {
+    private final Efforts efforts;
+
+    FormExportController(FormWorkshop workshop, FormJobs jobs, FormJson json, Efforts efforts) {
+        this.efforts = efforts;
         this.workshop = workshop;
         this.jobs = jobs;
         this.json = json;
@@ -47,21 +52,24 @@ class FormExportController {
     @Operation(summary = "A form as svg, pdf, dxf, stl, gltf, csv (bend table) or json (definition)")
     @PostMapping("/api/forms/{id}/export/{format}")
     ResponseEntity<byte[]> export(
-            @PathVariable String id, @PathVariable String format, @RequestBody @Valid FormQuestion question)
-            throws IOException {
-        return file(id, format, workshop.work(id, question));
+            @PathVariable String id, @PathVariable String format, @RequestBody @Valid FormQuestion question) {
+        return efforts.answer(() -> file(id, format, workshop.work(id, question)));
     }
 
     @Operation(summary = "A kept form job's form in an open format")
     @GetMapping("/api/form-jobs/{id}/export/{format}")
-    ResponseEntity<byte[]> exportJob(@PathVariable UUID id, @PathVariable String format) throws IOException {
+    ResponseEntity<byte[]> exportJob(@PathVariable UUID id, @PathVariable String format) {
         FormJobData job = jobs.get(id).data();
-        return file(job.formId(), format, workshop.work(job.formId(), job.question()));
+        return efforts.answer(() -> file(job.formId(), format, workshop.work(job.formId(), job.question())));
     }
 
     @Operation(summary = "Reads a form definition (JSON) or a bend table (CSV); keeps nothing")
     @PostMapping(value = "/api/forms/import", consumes = MediaType.TEXT_PLAIN_VALUE)
     Imported read(@RequestBody String text) {
+        return efforts.answer(() -> imported(text));
+    }
+
+    private Imported imported(String text) {
         FormJson.Read read =
                 text.stripLeading().startsWith("{") ? json.read(text) : new FormJson.Read("outline", outline(text));
         return new Imported(
@@ -73,10 +81,10 @@ class FormExportController {
         return new FormQuestion(null, null, null, null, parameters, false, null, null, null, null);
     }
 
-    private ResponseEntity<byte[]> file(String id, String format, FormWork work) throws IOException {
+    private ResponseEntity<byte[]> file(String id, String format, FormWork work) {
         byte[] body = switch (format) {
             case "svg" -> utf8(FormSvg.of(work));
-            case "pdf" -> FormSheetPrint.print(work);
+            case "pdf" -> printed(work);
             case "dxf" -> utf8(FormDxf.of(work));
             case "stl" -> FormStl.of(work);
             case "gltf" -> utf8(FormGltf.of(work));
@@ -107,6 +115,14 @@ class FormExportController {
             "gltf", "model/gltf+json",
             "csv", "text/csv;charset=UTF-8",
             "json", "application/json");
+
+    private static byte[] printed(FormWork work) {
+        try {
+            return FormSheetPrint.print(work);
+        } catch (IOException never) {
+            throw new UncheckedIOException(never);
+        }
+    }
 
     private static byte[] utf8(String text) {
         return text.getBytes(StandardCharsets.UTF_8);

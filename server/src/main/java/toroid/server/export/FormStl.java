@@ -1,17 +1,18 @@
 package toroid.server.export;
 
+import java.util.List;
 import toroid.core.form.FormWork;
 import toroid.core.form.TubeMesh;
 
 /** The formed wire as binary STL: every wire a closed skin. Beads are left out. */
 final class FormStl {
-    private static final int SIDES = 20;
-
     private FormStl() {}
 
     static byte[] of(FormWork work) {
-        return Stl.of(
-                "wire form " + work.info().id(),
-                work.wires().stream().map(wire -> TubeMesh.of(wire, SIDES)).toList());
+        int sides = TubeMesh.sidesFor(work.wires());
+        List<TubeMesh> skins =
+                work.wires().stream().map(wire -> TubeMesh.of(wire, sides)).toList();
+        int triangles = skins.stream().mapToInt(skin -> skin.triangles().size()).sum();
+        return Stl.of("wire form " + work.info().id(), triangles, skins.stream());
     }
 }

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.numeric.Refusal;
+import toroid.server.effort.Efforts;
 import toroid.server.weave.LaidPiece;
 import toroid.server.weave.PieceQuestion;
 import toroid.server.weave.PieceWorkshop;
@@ -36,7 +37,10 @@ class PieceExportController {
     private final WeaveJobs jobs;
     private final WeaveFiles files;
 
-    PieceExportController(PieceWorkshop workshop, WeaveJobs jobs, WeaveFiles files) {
+    private final Efforts efforts;
+
+    PieceExportController(PieceWorkshop workshop, WeaveJobs jobs, WeaveFiles files, Efforts efforts) {
+        this.efforts = efforts;
         this.workshop = workshop;
         this.jobs = jobs;
         this.files = files;
@@ -46,14 +50,14 @@ class PieceExportController {
     @PostMapping("/api/weaves/{id}/export/{format}")
     ResponseEntity<byte[]> export(
             @PathVariable String id, @PathVariable String format, @RequestBody @Valid PieceQuestion question) {
-        return file(id, format, question);
+        return efforts.answer(() -> file(id, format, question));
     }
 
     @Operation(summary = "A kept weave job's piece in an open format")
     @GetMapping("/api/weave-jobs/{id}/export/{format}")
     ResponseEntity<byte[]> exportJob(@PathVariable UUID id, @PathVariable String format) {
         WeaveJobData job = jobs.get(id).data();
-        return file(job.weaveId(), format, job.question());
+        return efforts.answer(() -> file(job.weaveId(), format, job.question()));
     }
 
     private ResponseEntity<byte[]> file(String id, String format, PieceQuestion question) {

@@ -3,6 +3,7 @@ package toroid.server.export;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -12,7 +13,6 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.form.TubeMesh;
 import toroid.core.numeric.Checks;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.piece.RingMesh;
@@ -22,7 +22,11 @@ import toroid.server.weave.LaidPiece;
 final class PieceExports {
     private static final int MOST_IN_STL = 4000;
     private static final int MOST_IN_SVG = 4000;
-    private static final int TRIANGLES = 1_500_000;
+    private static final int TRIANGLES = 1_200_000;
+
+    /** Corners round the wire and round the ring, the finest first. */
+    private static final int[][] FINENESS = {{20, 64}, {12, 36}, {8, 18}};
+
     private static final int ARCS = 8;
     private static final int ARC_STEPS = 8;
     private static final double MARGIN = 10;
@@ -34,12 +38,14 @@ final class PieceExports {
     /** Every ring a closed skin, as fine as their number allows. */
     static byte[] stl(LaidPiece piece) {
         Checks.within("rings", piece.rings().size(), 1, MOST_IN_STL, "rings", "Take a shorter piece, or glTF.");
-        int sides = piece.rings().size() * 2 * 20 * 64 <= TRIANGLES ? 20 : 10;
-        int steps = sides == 20 ? 64 : 24;
-        List<TubeMesh> meshes = piece.rings().stream()
-                .map(circle -> RingMesh.of(circle, piece.wireMm(), sides, steps))
-                .toList();
-        return Stl.of("weave " + piece.weaveId(), meshes);
+        int[] fine = Arrays.stream(FINENESS)
+                .filter(one -> 2 * one[0] * one[1] * piece.rings().size() <= TRIANGLES)
+                .findFirst()
+                .orElse(FINENESS[FINENESS.length - 1]);
+        return Stl.of(
+                "weave " + piece.weaveId(),
+                2 * fine[0] * fine[1] * piece.rings().size(),
+                piece.rings().stream().map(circle -> RingMesh.of(circle, piece.wireMm(), fine[0], fine[1])));
     }
 
     /** One mesh for each ring size and colour, one node for each ring. */

@@ -3,7 +3,7 @@ package toroid.server.export;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
-import java.util.List;
+import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.TubeMesh;
 
@@ -14,13 +14,16 @@ final class Stl {
 
     private Stl() {}
 
-    static byte[] of(String title, List<TubeMesh> meshes) {
-        int count = meshes.stream().mapToInt(m -> m.triangles().size()).sum();
-        ByteBuffer out = ByteBuffer.allocate(HEADER + 4 + TRIANGLE * count).order(ByteOrder.LITTLE_ENDIAN);
+    /**
+     * @param triangles how many there are in all
+     * @param meshes taken one after another, so that they need not all be there at once
+     */
+    static byte[] of(String title, int triangles, Stream<TubeMesh> meshes) {
+        ByteBuffer out = ByteBuffer.allocate(HEADER + 4 + TRIANGLE * triangles).order(ByteOrder.LITTLE_ENDIAN);
         out.put((title + " in millimetres").getBytes(StandardCharsets.US_ASCII));
         out.position(HEADER);
-        out.putInt(count);
-        for (TubeMesh mesh : meshes) {
+        out.putInt(triangles);
+        meshes.forEach(mesh -> {
             for (int[] t : mesh.triangles()) {
                 triangle(
                         out,
@@ -28,7 +31,7 @@ final class Stl {
                         mesh.corners().get(t[1]),
                         mesh.corners().get(t[2]));
             }
-        }
+        });
         return out.array();
     }
 

@@ -3,7 +3,6 @@ package toroid.server.form;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,35 +13,22 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.form.FormScaling;
-import toroid.core.form.FormWork;
-import toroid.core.form.FormedWire;
-import toroid.core.form.Forming;
 import toroid.core.form.Forms;
 import toroid.core.wire.Wire;
+import toroid.server.effort.Efforts;
 
 /** Stateless: nothing is kept, no token is needed on loopback. */
 @RestController
 @RequestMapping("/api/forms")
 class FormController {
-    private static final double COARSE = 0.008;
-
     private final FormWorkshop workshop;
 
-    FormController(FormWorkshop workshop) {
+    private final Efforts efforts;
+
+    FormController(FormWorkshop workshop, Efforts efforts) {
+        this.efforts = efforts;
         this.workshop = workshop;
     }
-
-    /**
-     * The wires once a step is made, as points: held in the tool, and let go.
-     *
-     * @param held null where nothing springs
-     * @param sections of the free wires, as of a form worked out; empty for one that is round all along
-     */
-    record Shape(
-            @NotNull int stepsDone,
-            List<double[]> held,
-            @NotNull List<double[]> free,
-            @NotNull List<double[]> sections) {}
 
     @Operation(
             summary = "The catalogue: every form with its parameters, units and limits, for that wire or its usual one")
@@ -63,18 +49,13 @@ class FormController {
     @Operation(summary = "A form worked out: lengths in the piece and to cut, marks, steps, judgement, for each wire")
     @PostMapping("/{id}/solve")
     FormAnswer solve(@PathVariable String id, @RequestBody @Valid FormQuestion question) {
-        return workshop.answer(id, question);
+        return efforts.answer(() -> workshop.answer(id, question));
     }
 
     @Operation(summary = "The wire's shape before the first step and after each, held in the tool and sprung back")
     @PostMapping("/{id}/forming")
-    List<Shape> forming(@PathVariable String id, @RequestBody @Valid FormQuestion question) {
-        FormWork work = workshop.work(id, question);
-        var shapes = new ArrayList<Shape>();
-        for (int done = 0; done <= work.steps().size(); done++) {
-            shapes.add(shape(work, done));
-        }
-        return shapes;
+    List<FormingView.Shape> forming(@PathVariable String id, @RequestBody @Valid FormQuestion question) {
+        return efforts.answer(() -> FormingView.of(workshop.work(id, question)));
     }
 
     /**
@@ -93,21 +74,5 @@ class FormController {
         Wire.checkDiameter(question.fromWireMm());
         Wire.checkDiameter(question.toWireMm());
         return FormScaling.scaled(Forms.byId(id), question.parameters(), question.fromWireMm(), question.toWireMm());
-    }
-
-    private static Shape shape(FormWork work, int done) {
-        boolean springs = done > 0 && work.steps().get(done - 1).toolMm() != null;
-        List<FormedWire> free = Forming.shapes(work, done, false);
-        return new Shape(
-                done,
-                springs ? points(Forming.shapes(work, done, true)) : null,
-                points(free),
-                free.stream()
-                        .map(wire -> Points.sections(wire, Points.of(wire, COARSE)))
-                        .toList());
-    }
-
-    private static List<double[]> points(List<FormedWire> wires) {
-        return wires.stream().map(wire -> Points.flat(Points.of(wire, COARSE))).toList();
     }
 }

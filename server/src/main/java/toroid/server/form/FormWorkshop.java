@@ -1,12 +1,12 @@
 package toroid.server.form;
 
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import toroid.core.form.Form;
 import toroid.core.form.FormRequest;
 import toroid.core.form.FormSolver;
 import toroid.core.form.FormWork;
 import toroid.core.form.Forms;
+import toroid.server.store.Recent;
 import toroid.server.tool.Mandrels;
 import toroid.server.wire.SpoolData;
 import toroid.server.wire.Spools;
@@ -14,11 +14,17 @@ import toroid.server.wire.WireKnowledge;
 
 /** Works forms out with the wire and tools in stock: the core's answers, composed. Keeps nothing. */
 @Service
-@Transactional(readOnly = true)
 public class FormWorkshop {
+    /** What stands on the bench is looked at often and changes seldom. */
+    private static final int KEPT = 80;
+
     private final Spools spools;
     private final Mandrels mandrels;
     private final WireKnowledge knowledge;
+
+    private final Recent<Asked, FormWork> recent = new Recent<>(KEPT);
+
+    private record Asked(String formId, FormRequest request) {}
 
     FormWorkshop(Spools spools, Mandrels mandrels, WireKnowledge knowledge) {
         this.spools = spools;
@@ -29,7 +35,8 @@ public class FormWorkshop {
     /** @throws toroid.core.numeric.Refusal when it cannot be made so */
     public FormWork work(String formId, FormQuestion question) {
         Form form = Forms.byId(formId);
-        return FormSolver.solve(form, request(form, question));
+        var asked = new Asked(formId, request(form, question));
+        return recent.get(asked, () -> FormSolver.solve(form, asked.request()));
     }
 
     private FormRequest request(Form form, FormQuestion question) {

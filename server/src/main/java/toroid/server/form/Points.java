@@ -8,11 +8,14 @@ import toroid.core.form.FormedWire;
 
 /** Wires as points for drawing, rounded to a tenth of a micrometre. */
 final class Points {
+    /** How far apart two points are at most, in wire diameters. */
+    static final double LONGEST = 6;
+
     private Points() {}
 
     /** @param fineness how far a chord may stray, as a share of the wire's diameter */
     static List<WirePoint> of(FormedWire wire, double fineness) {
-        return wire.sampled(fineness * wire.diameterMm(), 6 * wire.diameterMm());
+        return wire.sampled(fineness * wire.diameterMm(), LONGEST * wire.diameterMm());
     }
 
     /** Width's direction, half width, half thickness at each point; nothing when it is round all along. */

@@ -24,9 +24,16 @@ import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.quantity.GaugeTable;
 import toroid.core.quantity.Note;
+import toroid.server.effort.Efforts;
 
 @RestController
 class LineController {
+    private final Efforts efforts;
+
+    LineController(Efforts efforts) {
+        this.efforts = efforts;
+    }
+
     /**
      * @param text the line
      * @param bareGauge table for a gauge that does not name its own; AWG when left out
@@ -110,7 +117,7 @@ class LineController {
     ResponseEntity<FormLineAnswer> form(@RequestBody @Valid LineQuestion question) {
         GaugeTable table = question.bareGauge() == null ? GaugeTable.AWG : question.bareGauge();
         return FormLineReader.read(question.text(), table)
-                .map(line -> ResponseEntity.ok(solved(line)))
+                .map(line -> ResponseEntity.ok(efforts.answer(() -> solved(line))))
                 .orElseGet(() -> ResponseEntity.noContent().build());
     }
 

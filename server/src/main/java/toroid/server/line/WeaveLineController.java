@@ -15,6 +15,7 @@ import toroid.core.line.WeaveLineReader;
 import toroid.core.quantity.GaugeTable;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
+import toroid.server.effort.Efforts;
 import toroid.server.weave.PieceCount;
 import toroid.server.weave.PieceQuestion;
 import toroid.server.weave.PieceWorkshop;
@@ -32,7 +33,10 @@ class WeaveLineController {
     private final WeaveWorkshop weaves;
     private final PieceWorkshop pieces;
 
-    WeaveLineController(WeaveFiles files, WeaveWorkshop weaves, PieceWorkshop pieces) {
+    private final Efforts efforts;
+
+    WeaveLineController(WeaveFiles files, WeaveWorkshop weaves, PieceWorkshop pieces, Efforts efforts) {
+        this.efforts = efforts;
         this.files = files;
         this.weaves = weaves;
         this.pieces = pieces;
@@ -62,12 +66,14 @@ class WeaveLineController {
     @Operation(summary = "The bench line for weaves; 204 when the line does not begin with one")
     @PostMapping("/api/line/weave")
     ResponseEntity<WeaveLineAnswer> weave(@RequestBody @Valid LineController.LineQuestion question) {
-        GaugeTable table = question.bareGauge() == null ? GaugeTable.AWG : question.bareGauge();
-        List<WeavePattern> all =
-                files.all().stream().map(WeaveFiles.Filed::pattern).toList();
-        return WeaveLineReader.read(question.text(), table, all)
-                .map(line -> ResponseEntity.ok(solved(line)))
-                .orElseGet(() -> ResponseEntity.noContent().build());
+        return efforts.answer(() -> {
+            GaugeTable table = question.bareGauge() == null ? GaugeTable.AWG : question.bareGauge();
+            List<WeavePattern> all =
+                    files.all().stream().map(WeaveFiles.Filed::pattern).toList();
+            return WeaveLineReader.read(question.text(), table, all)
+                    .map(line -> ResponseEntity.ok(solved(line)))
+                    .orElseGet(() -> ResponseEntity.noContent().build());
+        });
     }
 
     private WeaveLineAnswer solved(WeaveLine line) {

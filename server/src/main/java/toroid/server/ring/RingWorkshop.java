@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import toroid.core.bend.YieldEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.quantity.Figure;
@@ -28,7 +27,6 @@ import toroid.server.wire.WireKnowledge;
 
 /** Works jobs out against the shelf: the core's answers, composed. Keeps nothing. */
 @Service
-@Transactional(readOnly = true)
 public class RingWorkshop {
     private final Spools spools;
     private final Mandrels mandrels;

@@ -20,6 +20,7 @@ import toroid.core.weave.composition.Composition;
 import toroid.core.weave.composition.CompositionStage;
 import toroid.core.weave.composition.CompositionWork;
 import toroid.core.weave.composition.HubRing;
+import toroid.server.effort.Efforts;
 
 /** Crosses, stars, medallions of a chain's sections. Stateless. */
 @RestController
@@ -29,7 +30,10 @@ class CompositionController {
 
     private final WeaveFiles files;
 
-    CompositionController(WeaveFiles files) {
+    private final Efforts efforts;
+
+    CompositionController(WeaveFiles files, Efforts efforts) {
+        this.efforts = efforts;
         this.files = files;
     }
 
@@ -83,33 +87,37 @@ class CompositionController {
     @Operation(summary = "A cross, star or medallion of a chain's sections: counts, order, the size of the larger ring")
     @PostMapping("/{id}/composition")
     CompositionAnswer composition(@PathVariable String id, @RequestBody @Valid CompositionQuestion question) {
-        Metal metal = MetalNames.metalOrRefuse(question.metal() == null ? "copper" : question.metal());
-        var plan = new Composition.Plan(
-                question.arms(),
-                question.units(),
-                question.hubs(),
-                question.tied(),
-                question.longerBy(),
-                question.bail());
-        var way = new Way(
-                Way.USUAL.sheet(), Way.USUAL.doubling(), question.hold() == null ? Way.USUAL.hold() : question.hold());
-        CompositionWork work = CompositionWork.of(
-                new Composition(files.byId(id).pattern(), plan),
-                new Ring(question.wireDiameterMm(), question.innerDiameterMm()),
-                question.hubWireMm() == null ? question.wireDiameterMm() : question.hubWireMm(),
-                way);
-        Composition composition = work.composition();
-        int hubs = composition.count(Composition.Role.HUB);
-        return new CompositionAnswer(
-                List.of(composition.size() - hubs, hubs),
-                composition.perUnit(),
-                work.hubSize(),
-                work.hub().innerDiameterMm(),
-                work.preClosed(),
-                work.assembly().opened(),
-                work.stages(),
-                beside(work),
-                work.figures(metal.densityGramsPerCubicCentimetre()));
+        return efforts.answer(() -> {
+            Metal metal = MetalNames.metalOrRefuse(question.metal() == null ? "copper" : question.metal());
+            var plan = new Composition.Plan(
+                    question.arms(),
+                    question.units(),
+                    question.hubs(),
+                    question.tied(),
+                    question.longerBy(),
+                    question.bail());
+            var way = new Way(
+                    Way.USUAL.sheet(),
+                    Way.USUAL.doubling(),
+                    question.hold() == null ? Way.USUAL.hold() : question.hold());
+            CompositionWork work = CompositionWork.of(
+                    new Composition(files.byId(id).pattern(), plan),
+                    new Ring(question.wireDiameterMm(), question.innerDiameterMm()),
+                    question.hubWireMm() == null ? question.wireDiameterMm() : question.hubWireMm(),
+                    way);
+            Composition composition = work.composition();
+            int hubs = composition.count(Composition.Role.HUB);
+            return new CompositionAnswer(
+                    List.of(composition.size() - hubs, hubs),
+                    composition.perUnit(),
+                    work.hubSize(),
+                    work.hub().innerDiameterMm(),
+                    work.preClosed(),
+                    work.assembly().opened(),
+                    work.stages(),
+                    beside(work),
+                    work.figures(metal.densityGramsPerCubicCentimetre()));
+        });
     }
 
     private static List<Beside> beside(CompositionWork work) {

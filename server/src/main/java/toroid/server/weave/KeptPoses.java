@@ -12,6 +12,7 @@ import toroid.core.weave.WeaveWork;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.solve.Pose;
+import toroid.server.store.Recent;
 
 /**
  * Poses for 1 mm wire, each solved once and kept beside the answers: the row pulled from short to taut, and the cell taut and at rest.
@@ -27,7 +28,7 @@ class KeptPoses {
     private final WeaveDesk desk;
     private final ObjectMapper mapper;
     private final Clock clock;
-    private final Recent<List<Pose>> recent = new Recent<>(RECENT);
+    private final Recent<String, List<Pose>> recent = new Recent<>(RECENT);
 
     KeptPoses(SolvedWeaveRepository repository, WeaveDesk desk, ObjectMapper mapper, Clock clock) {
         this.repository = repository;

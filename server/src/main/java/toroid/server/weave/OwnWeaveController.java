@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import toroid.server.effort.Efforts;
 
 /** The maker's own weaves. These calls write, so they are not among the open ones under {@code /api/weaves}. */
 @RestController
@@ -20,7 +21,10 @@ class OwnWeaveController {
     private final WeaveFiles files;
     private final WeaveJobs jobs;
 
-    OwnWeaveController(WeaveWorkshop workshop, WeaveFiles files, WeaveJobs jobs) {
+    private final Efforts efforts;
+
+    OwnWeaveController(WeaveWorkshop workshop, WeaveFiles files, WeaveJobs jobs, Efforts efforts) {
+        this.efforts = efforts;
         this.workshop = workshop;
         this.files = files;
         this.jobs = jobs;
@@ -29,7 +33,7 @@ class OwnWeaveController {
     @Operation(summary = "Takes a weave in the open weave format in, if it is what it says")
     @PostMapping(consumes = MediaType.TEXT_PLAIN_VALUE)
     WeaveAnswers.WeaveEntry take(@RequestBody String text) {
-        return workshop.take(text);
+        return efforts.answer(() -> workshop.take(text));
     }
 
     @Operation(summary = "Takes one of the maker's own away; refused while a piece is made of it")

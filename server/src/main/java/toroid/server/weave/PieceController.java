@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import toroid.server.effort.Efforts;
 
 /** Stateless: no token is needed on loopback. */
 @RestController
@@ -14,7 +15,10 @@ import org.springframework.web.bind.annotation.RestController;
 class PieceController {
     private final PieceWorkshop workshop;
 
-    PieceController(PieceWorkshop workshop) {
+    private final Efforts efforts;
+
+    PieceController(PieceWorkshop workshop, Efforts efforts) {
+        this.efforts = efforts;
         this.workshop = workshop;
     }
 
@@ -23,26 +27,26 @@ class PieceController {
                     "How many rings a length or a sheet takes: closed beforehand, opened, spare, of each size and colour")
     @PostMapping("/{id}/count")
     PieceCount count(@PathVariable String id, @RequestBody @Valid PieceQuestion question) {
-        return workshop.count(id, question);
+        return efforts.answer(() -> workshop.count(id, question));
     }
 
     @Operation(summary = "A piece ring by ring, with its order of assembly")
     @PostMapping("/{id}/piece")
     PieceAnswers.PieceView piece(@PathVariable String id, @RequestBody @Valid PieceQuestion question) {
-        return workshop.view(id, question);
+        return efforts.answer(() -> workshop.view(id, question));
     }
 
     @Operation(summary = "What the next ring passes through, as a learner says, against the model")
     @PostMapping("/{id}/attempt")
     PieceAnswers.AttemptAnswer attempt(
             @PathVariable String id, @RequestBody @Valid PieceAnswers.AttemptQuestion question) {
-        return workshop.attempt(id, question);
+        return efforts.answer(() -> workshop.attempt(id, question));
     }
 
     @Operation(summary = "Looks for the ring that went wrong: the next thing to look at, or the likeliest mistakes")
     @PostMapping("/{id}/diagnose")
     PieceAnswers.DiagnosisAnswer diagnose(
             @PathVariable String id, @RequestBody @Valid PieceAnswers.DiagnosisQuestion question) {
-        return workshop.diagnose(id, question);
+        return efforts.answer(() -> workshop.diagnose(id, question));
     }
 }

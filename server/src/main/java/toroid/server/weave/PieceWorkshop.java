@@ -27,6 +27,7 @@ import toroid.core.weave.piece.Piece;
 import toroid.core.weave.piece.PieceRing;
 import toroid.core.weave.piece.PieceShape;
 import toroid.core.weave.solve.Pose;
+import toroid.server.store.Recent;
 
 /** Pieces of weaves: counted, put together in order, practised, looked through for a mistake. */
 @Service
@@ -37,7 +38,7 @@ public class PieceWorkshop {
     private final WeaveFiles files;
     private final KeptPoses poses;
     private final SolvedWeaves solved;
-    private final Recent<Laid> laid = new Recent<>(KEPT);
+    private final Recent<String, Laid> laid = new Recent<>(KEPT);
 
     PieceWorkshop(WeaveFiles files, KeptPoses poses, SolvedWeaves solved) {
         this.files = files;

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.numeric.Checks;
+import toroid.server.effort.Efforts;
 
 /** Stateless: no token is needed on loopback. */
 @RestController
@@ -23,7 +24,10 @@ class WeaveController {
     private final WeaveWorkshop workshop;
     private final WeaveFiles files;
 
-    WeaveController(WeaveWorkshop workshop, WeaveFiles files) {
+    private final Efforts efforts;
+
+    WeaveController(WeaveWorkshop workshop, WeaveFiles files, Efforts efforts) {
+        this.efforts = efforts;
         this.workshop = workshop;
         this.files = files;
     }
@@ -49,19 +53,19 @@ class WeaveController {
     @Operation(summary = "How rings sit in a weave, without its pitches")
     @PostMapping("/{id}/judge")
     WeaveAnswers.WeaveJudged judge(@PathVariable String id, @RequestBody @Valid WeaveAnswers.WeaveQuestion question) {
-        return workshop.judge(id, question);
+        return efforts.answer(() -> workshop.judge(id, question));
     }
 
     @Operation(summary = "A weave solved for rings: does it close, its pitches, rings and weight per length")
     @PostMapping("/{id}/solve")
     WeaveAnswers.WeaveSolved solve(@PathVariable String id, @RequestBody @Valid WeaveAnswers.WeaveQuestion question) {
-        return workshop.solve(id, question);
+        return efforts.answer(() -> workshop.solve(id, question));
     }
 
     @Operation(summary = "How tightly a weave bends, each way it can be; may take some seconds the first time")
     @PostMapping("/{id}/bend")
     WeaveAnswers.WeaveBends bend(@PathVariable String id, @RequestBody @Valid WeaveAnswers.WeaveQuestion question) {
-        return workshop.bends(id, question);
+        return efforts.answer(() -> workshop.bends(id, question));
     }
 
     @Operation(summary = "Poses from the shortest cell to the longest, for drawing")
@@ -70,7 +74,7 @@ class WeaveController {
             @PathVariable String id,
             @RequestBody @Valid WeaveAnswers.WeaveQuestion question,
             @RequestParam(defaultValue = "9") int count) {
-        return workshop.poses(id, question, count);
+        return efforts.answer(() -> workshop.poses(id, question, count));
     }
 
     record WeaveShelfQuestion(@NotNull List<WeaveAnswers.@Valid WeaveQuestion> rings) {}
@@ -79,6 +83,6 @@ class WeaveController {
     @PostMapping("/shelf")
     List<WeaveAnswers.WeaveShelf> shelf(@RequestBody @Valid WeaveShelfQuestion question) {
         Checks.within("rings", question.rings().size(), 0, MOST_RINGS, "rings", "Ask for fewer at a time.");
-        return workshop.shelf(question.rings());
+        return efforts.answer(() -> workshop.shelf(question.rings()));
     }
 }

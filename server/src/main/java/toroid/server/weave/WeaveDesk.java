@@ -7,13 +7,14 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import toroid.core.weave.WeaveRings;
 import toroid.core.weave.WeaveWork;
+import toroid.server.store.Recent;
 
 /** Weaves being solved, for 1 mm wire: the last few stay on the desk, so that what one question solved the next need not. */
 @Component
 class WeaveDesk {
     private static final int KEPT = 60;
 
-    private final Recent<WeaveWork> works = new Recent<>(KEPT);
+    private final Recent<String, WeaveWork> works = new Recent<>(KEPT);
 
     /** @param innerInWires inner diameters in wire diameters, to 1e-5 */
     <T> T solve(WeaveFiles.Filed weave, List<Double> innerInWires, Function<WeaveWork, T> question) {

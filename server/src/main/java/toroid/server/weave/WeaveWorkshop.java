@@ -1,10 +1,9 @@
 package toroid.server.weave;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -13,6 +12,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
+import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
 import toroid.core.weave.DrapeWindow;
 import toroid.core.weave.Tightness;
@@ -24,6 +24,7 @@ import toroid.core.weave.WeaveWork;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.solve.Pose;
 import toroid.core.weave.solve.WeaveSolver;
+import toroid.server.effort.Efforts;
 
 /** Solves weaves for whoever asks. The catalogue's smallest aspect ratios are solved in the background once the server stands. */
 @Service
@@ -40,7 +41,10 @@ public class WeaveWorkshop {
     private final Map<String, Double> smallest = new ConcurrentHashMap<>();
     private final KeptPoses poses;
 
-    WeaveWorkshop(WeaveFiles files, SolvedWeaves solved, KeptPoses poses) {
+    private final Efforts efforts;
+
+    WeaveWorkshop(WeaveFiles files, SolvedWeaves solved, KeptPoses poses, Efforts efforts) {
+        this.efforts = efforts;
         this.files = files;
         this.solved = solved;
         this.poses = poses;
@@ -48,14 +52,7 @@ public class WeaveWorkshop {
 
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
-        ExecutorService background = Executors.newSingleThreadExecutor(task -> {
-            var thread = new Thread(task, "weaves");
-            thread.setDaemon(true);
-            thread.setPriority(Thread.MIN_PRIORITY);
-            return thread;
-        });
-        background.submit(() -> files.all().forEach(this::solveSmallest));
-        background.shutdown();
+        files.all().forEach(weave -> efforts.atTheBack(() -> solveSmallest(weave)));
     }
 
     private void solveSmallest(WeaveFiles.Filed weave) {
@@ -252,7 +249,12 @@ public class WeaveWorkshop {
 
     /** Every weave in each of these rings; where it mixes sizes, the others in their usual proportion to this. */
     List<WeaveAnswers.WeaveShelf> shelf(List<WeaveAnswers.WeaveQuestion> rings) {
-        return rings.stream().map(this::row).toList();
+        var rows = new ArrayList<WeaveAnswers.WeaveShelf>();
+        for (WeaveAnswers.WeaveQuestion ring : rings) {
+            Effort.at(rows.size(), rings.size());
+            rows.add(row(ring));
+        }
+        return rows;
     }
 
     private WeaveAnswers.WeaveShelf row(WeaveAnswers.WeaveQuestion question) {

@@ -20,6 +20,8 @@ import org.springframework.stereotype.Component;
 class KeepableText extends SimpleModule {
     private static final long serialVersionUID = 1L;
 
+    static final String UNKEEPABLE = "a character that cannot be kept";
+
     KeepableText() {
         super("keepable text");
         addDeserializer(String.class, new Text());
@@ -43,14 +45,14 @@ class KeepableText extends SimpleModule {
         @Override
         public String deserialize(JsonParser parser, DeserializationContext context) throws IOException {
             String text = super.deserialize(parser, context);
-            return keepable(text) ? text : context.reportInputMismatch(this, "a character that cannot be kept");
+            return keepable(text) ? text : context.reportInputMismatch(this, UNKEEPABLE);
         }
     }
 
     private static final class Key extends KeyDeserializer {
         @Override
         public Object deserializeKey(String key, DeserializationContext context) throws IOException {
-            return keepable(key) ? key : context.handleWeirdKey(String.class, "", "a character that cannot be kept");
+            return keepable(key) ? key : context.handleWeirdKey(String.class, "", UNKEEPABLE);
         }
     }
 
@@ -64,7 +66,7 @@ class KeepableText extends SimpleModule {
         @Override
         public Object deserialize(JsonParser parser, DeserializationContext context) throws IOException {
             Object read = super.deserialize(parser, context);
-            return keepable(read) ? read : context.reportInputMismatch(this, "a character that cannot be kept");
+            return keepable(read) ? read : context.reportInputMismatch(this, UNKEEPABLE);
         }
     }
 }

@@ -7,6 +7,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -18,7 +19,10 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
+import toroid.server.effort.Busy;
+import toroid.server.effort.StillWorking;
 import toroid.server.store.ChangedElsewhere;
 import toroid.server.store.NotKept;
 
@@ -98,6 +102,29 @@ class Problems {
         LOG.debug("refused by the database", race);
         return problem(
                 HttpStatus.CONFLICT, "changed-meanwhile", "This was being changed in the same moment. Send it again.");
+    }
+
+    /** Not a refusal: the answer comes later. */
+    @ExceptionHandler
+    ResponseEntity<StillWorking.Told> later(StillWorking working) {
+        return ResponseEntity.accepted()
+                .location(URI.create("/api/efforts/" + working.told().effort()))
+                .body(working.told());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> busy(Busy busy) {
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, "2")
+                .body(problem(
+                        HttpStatus.SERVICE_UNAVAILABLE,
+                        "busy",
+                        "Much is being worked out already. Ask again in a moment."));
+    }
+
+    @ExceptionHandler
+    ProblemDetail calledOff(Effort.Stopped stopped) {
+        return problem(HttpStatus.GONE, "called-off", "This was called off before it was worked out. Ask again.");
     }
 
     /** What nobody foresaw is told in words too, and logged. */

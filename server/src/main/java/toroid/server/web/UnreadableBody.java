@@ -53,6 +53,12 @@ final class UnreadableBody {
         if (field.equals(WHOLE)) {
             return problem("unreadable", field, "The request is not the JSON object asked for. Send one.");
         }
+        if (((JsonMappingException) cause).getOriginalMessage().contains(KeepableText.UNKEEPABLE)) {
+            return problem(
+                    "bad-character",
+                    field,
+                    "\"%s\" holds a character that cannot be kept. Type it again.".formatted(field));
+        }
         return problem(
                 "unreadable-value",
                 field,

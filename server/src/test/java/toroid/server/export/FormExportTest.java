@@ -2,6 +2,7 @@ package toroid.server.export;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.awt.Shape;
@@ -29,19 +30,17 @@ import toroid.server.ApiTest;
 /** Forms out in open formats, read again by libraries that know nothing of Toroid; and back in. */
 class FormExportTest extends ApiTest {
     private byte[] export(String form, String format, Map<String, Object> question) throws Exception {
-        var response = mvc.perform(post("/api/forms/" + form + "/export/" + format)
-                        .header("Host", "127.0.0.1:8420")
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content(json.writeValueAsString(question)))
-                .andReturn()
-                .getResponse();
+        var response = file("/api/forms/" + form + "/export/" + format, question);
         assertThat(response.getStatus()).as(form + " as " + format).isEqualTo(200);
         assertThat(response.getHeader("Content-Disposition")).contains(form + "." + format);
         return response.getContentAsByteArray();
     }
 
     private Answer importText(String text) {
-        return send(post("/api/forms/import").contentType(MediaType.TEXT_PLAIN).content(text));
+        return send(post("/api/forms/import")
+                .contentType(MediaType.TEXT_PLAIN)
+                .content(text)
+                .with(csrf()));
     }
 
     /** Flat forms: the length of the drawn path, measured by Batik, is the developed length. */

@@ -2,7 +2,6 @@ package toroid.server.export;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.ByteArrayInputStream;
@@ -20,7 +19,6 @@ import org.apache.commons.csv.CSVRecord;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
-import org.springframework.http.MediaType;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
@@ -34,12 +32,7 @@ class PieceExportTest extends ApiTest {
             Map.of("wireDiameterMm", 1.0, "innerDiameterMm", List.of(3.8), "units", 3, "sparePercent", 10);
 
     private byte[] export(String format) throws Exception {
-        var response = mvc.perform(post("/api/weaves/byzantine/export/" + format)
-                        .header("Host", "127.0.0.1:8420")
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content(json.writeValueAsString(PIECE)))
-                .andReturn()
-                .getResponse();
+        var response = file("/api/weaves/byzantine/export/" + format, PIECE);
         assertThat(response.getStatus()).as(format).isEqualTo(200);
         return response.getContentAsByteArray();
     }

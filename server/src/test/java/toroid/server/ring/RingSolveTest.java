@@ -102,8 +102,8 @@ class RingSolveTest extends ApiTest {
                 "out-of-range",
                 "kerfMm",
                 "mm");
-        refused("{not json", "unreadable", null, null);
-        refused("[]", "unreadable-value", "", null);
+        refused("{not json", "unreadable", "body", null);
+        refused("[]", "unreadable", "body", null);
     }
 
     private void refused(String body, String code, String field, String unit) {

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.function.IntPredicate;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Effort;
 
 /**
  * A bent wire: where it starts and what follows. The centre line is continuous in place and direction.
@@ -89,6 +90,7 @@ public record BendProgram(Frame start, List<Bend> bends) {
         points.add(new WirePoint(0, start));
         for (Bend bend : bends) {
             frame = frame.rolled(bend.roll());
+            Effort.check();
             Run run = bend.run();
             double length = run.lengthMm();
             int count = chords(run, sagittaMm, longestMm);

@@ -2,6 +2,7 @@ package toroid.core.bend.program;
 
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Effort;
 
 /**
  * Whether wires touch without passing through themselves, one another or what stands in the way.
@@ -107,6 +108,7 @@ public final class WireContact {
             ChordGrid grid = b.grid(Math.max(1e-3, Math.sqrt(skip)));
             for (int i = 0; i < a.chords.count(); i++) {
                 int chord = i;
+                Effort.check();
                 grid.near(
                         a.chords.middle(i, 0),
                         a.chords.middle(i, 1),

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import toroid.core.numeric.Effort;
 import toroid.core.weave.piece.Piece;
 import toroid.core.weave.piece.PieceShape;
 import toroid.core.weave.piece.RingGraph;
@@ -126,6 +127,7 @@ public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
         }
 
         private void open(int n, int[] rank, java.util.TreeSet<Integer> reachable) {
+            Effort.at(steps.size(), piece.size());
             List<Integer> through = present(n);
             var pickUp = new ArrayList<Integer>();
             int[] absent = IntStream.of(piece.neighbours(n))

@@ -10,6 +10,7 @@ import org.hipparchus.optim.nonlinear.scalar.ObjectiveFunction;
 import org.hipparchus.optim.nonlinear.scalar.noderiv.NelderMeadSimplex;
 import org.hipparchus.optim.nonlinear.scalar.noderiv.SimplexOptimizer;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
 import toroid.core.ring.Ring;
 import toroid.core.weave.circle.Circle;
@@ -85,6 +86,7 @@ public record HubRing(
             double[] best = {0, 0};
             double least = radius(0, 0);
             for (int t = 0; t <= GRID; t++) {
+                Effort.at(t, GRID + 1);
                 for (int s = -GRID / 2; s <= GRID / 2; s++) {
                     double tilt = MOST_TILT * t / GRID;
                     double swing = MOST_TILT * s / GRID;

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Effort;
 import toroid.core.weave.assembly.Assembly;
 import toroid.core.weave.assembly.AssemblyStep;
 import toroid.core.weave.piece.RingGraph;
@@ -181,6 +182,7 @@ public final class Diagnosis {
         }
         var worth = new LinkedHashMap<Question, Double>();
         byRing.forEach((ring, touched) -> {
+            Effort.check();
             worth.put(
                     new Question(Question.Kind.COUNT, ring), entropy(touched, new Question(Question.Kind.COUNT, ring)));
             worth.put(

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import org.jgrapht.alg.connectivity.ConnectivityInspector;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
@@ -166,6 +167,7 @@ public final class Piece implements RingGraph {
         }
         int[][] found = new int[rings.size()][];
         for (int n = 0; n < rings.size(); n++) {
+            Effort.check();
             found[n] = linked(pattern, rings.get(n)).stream()
                     .map(place::get)
                     .filter(other -> other != null)

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.TubeMesh;
+import toroid.core.numeric.Effort;
 import toroid.core.weave.circle.Circle;
 
 /**
@@ -20,6 +21,7 @@ public final class RingMesh {
      * @param steps corners round the ring, 3 up
      */
     public static TubeMesh of(Circle circle, double wire, int sides, int steps) {
+        Effort.check();
         var corners = new ArrayList<Vector3D>(sides * steps);
         for (int s = 0; s < steps; s++) {
             Vector3D out =

@@ -3,6 +3,7 @@ package toroid.core.weave.solve;
 import java.util.Set;
 import java.util.stream.DoubleStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Effort;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
@@ -76,7 +77,10 @@ public final class BendSolve {
         boolean sheet = weave.lattice().kind() == Lattice.Kind.SHEET;
         var solve = new BendSolve(cell, wire, sheet);
         Bend best = null;
-        for (double roll : sheet ? EITHER_FACE : ways(closest.pose())) {
+        double[] rolls = sheet ? EITHER_FACE : ways(closest.pose());
+        for (int way = 0; way < rolls.length; way++) {
+            double roll = rolls[way];
+            Effort.at(way, rolls.length);
             Bend bend = solve.tightest(roll);
             if (bend != null && (best == null || bend.insideRadius() < best.insideRadius())) {
                 best = bend;

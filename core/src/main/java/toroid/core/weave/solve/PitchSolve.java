@@ -1,5 +1,7 @@
 package toroid.core.weave.solve;
 
+import toroid.core.numeric.Effort;
+
 /**
  * The longest or shortest pitch at which wire of a given thickness still fits, from a pose in which it does.
  *
@@ -53,6 +55,7 @@ final class PitchSolve {
         Pose now = pose;
         double[] reached = new double[MOST_STEPS + 1];
         for (int step = 1; step <= MOST_STEPS; step++) {
+            Effort.check();
             reached[step] = pitch(now, of);
             double lately = step > STALL_STEPS ? Math.abs(reached[step] - reached[step - STALL_STEPS]) : unit;
             if (lately < STALL * unit) {

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.DoubleStream;
+import toroid.core.numeric.Effort;
 import toroid.core.weave.solve.WeaveSolver.Closest;
 import toroid.core.weave.solve.WeaveSolver.Pulled;
 
@@ -89,6 +90,7 @@ public final class PoseRow {
         var led = new ArrayList<Pose>();
         Pose last = from;
         for (double pitch : pitches) {
+            Effort.at(led.size(), pitches.length);
             Pose next = HeldPitch.at(last, pitch).orElse(null);
             led.add(next);
             last = next == null ? last : next;

@@ -1,5 +1,7 @@
 package toroid.core.weave.solve;
 
+import toroid.core.numeric.Effort;
+
 /**
  * The pose with the widest smallest gap between centre circles: the thickest wire that fits these rings. {@code AR_min = 2R/t − 1}
  * for the first class's ring radius R.
@@ -47,6 +49,7 @@ final class Tightest {
         int revived = 0;
         double[] gaps = new double[MOST_STEPS + 1];
         for (int step = 1; step <= MOST_STEPS; step++) {
+            Effort.check();
             gaps[step] = gap;
             double lately = step > STALL_STEPS ? gap - gaps[step - STALL_STEPS] : Double.MAX_VALUE;
             if (lately < STALL * unit) {

@@ -1,0 +1,121 @@
+package toroid.server.effort;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.zaxxer.hikari.HikariDataSource;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import toroid.server.ApiTest;
+
+/** The largest that can be asked for: answered, or refused in words before it is begun; and the bench answers meanwhile. */
+class CapsTest extends ApiTest {
+    /** Letters of the largest answer; STL counts as text here. */
+    private static final int LARGEST_BODY = 90_000_000;
+
+    @Autowired
+    private HikariDataSource pool;
+
+    /** Every form with everything as large as it may be, and everything as small: worked out, played and written in every format. */
+    @Test
+    void everyFormAtItsLargestAndSmallestIsAnsweredOrRefused() {
+        var wrong = new ArrayList<String>();
+        for (String limit : List.of("most", "least")) {
+            double wire = limit.equals("most") ? 0.2 : 1.0;
+            for (JsonNode form : read("/api/forms?wireDiameterMm=" + wire).body()) {
+                var values = new HashMap<String, Object>();
+                form.get("parameters").forEach(p -> {
+                    if (!p.get("kind").asText().matches("CHOICE|ROWS")) {
+                        values.put(p.get("id").asText(), p.get(limit).asDouble());
+                    }
+                });
+                String id = form.get("id").asText();
+                var body = Map.of("wireDiameterMm", wire, "parameters", values);
+                for (String what : List.of("solve", "forming", "export/stl", "export/gltf", "export/svg")) {
+                    Answer answer = tell("/api/forms/" + id + "/" + what, body);
+                    boolean large = answer.body().toString().length() > LARGEST_BODY;
+                    if (large || answer.status() != 200 && answer.status() != 400) {
+                        wrong.add(id + " " + what + " " + limit + ": " + answer.status()
+                                + (large ? " too large" : answer.body()));
+                    }
+                }
+            }
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void anOutlineNobodyCouldBendIsRefusedBeforeItIsWorkedOut() {
+        var rows = new ArrayList<Map<String, Object>>();
+        for (int i = 0; i < 400; i++) {
+            rows.add(Map.of("feedMm", 2000, "rotateDegrees", 10, "bendDegrees", 350, "insideRadiusMm", 500));
+        }
+        Answer answer =
+                tell("/api/forms/outline/solve", Map.of("parameters", Map.of("symmetric", "no", "bends", rows)));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.at("/detail").asText()).contains("in parts");
+    }
+
+    @Test
+    void aRingPlanHasSoManyCoilsAtMost() {
+        var job = job(null, 4, 50_000);
+        job.put("turnsPerRing", 3);
+        UUID id = UUID.randomUUID();
+        assertThat(keep("/api/ring-jobs", id, null, job).status()).isEqualTo(200);
+        Answer run = tell("/api/ring-jobs/" + id + "/runs", Map.of());
+        assertThat(run.status()).isEqualTo(400);
+        assertThat(run.at("/field").asText()).isEqualTo("coils");
+        assertThat(read("/api/bench").status()).isEqualTo(200);
+    }
+
+    /** What every press of a key at the bench brings back is small, whatever the plan. */
+    @Test
+    void aPressAnswersWithThePlaceAndNotThePlan() {
+        var job = job(null, 4, 8000);
+        UUID id = UUID.randomUUID();
+        keep("/api/ring-jobs", id, null, job);
+        Answer run = tell("/api/ring-jobs/" + id + "/runs", Map.of());
+        assertThat(run.body().toString().length()).isGreaterThan(10_000);
+        UUID runId = UUID.fromString(run.at("/id").asText());
+        Answer press = keep("/api/runs", runId, 0, Map.of("step", 1, "counts", Map.of(), "note", ""));
+        assertThat(press.status()).isEqualTo(200);
+        assertThat(press.body().toString().length()).isLessThan(400);
+    }
+
+    /** Ten who begin weave runs at once, in rings nobody has solved: no connection is held while they are solved. */
+    @Test
+    void solvingHoldsNoConnectionAndTheBenchAnswersMeanwhile() throws Exception {
+        var hands = Executors.newFixedThreadPool(10);
+        List<Future<Answer>> begun = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            UUID id = UUID.randomUUID();
+            var data = (com.fasterxml.jackson.databind.node.ObjectNode)
+                    json.readTree(getClass().getResourceAsStream("/bodies.json"))
+                            .get("PUT /api/weave-jobs/{id}")
+                            .at("/body/data");
+            data.put("weaveId", "byzantine").putArray("innerDiameterMm").add(3.7 + i * 0.0113);
+            assertThat(keep("/api/weave-jobs", id, null, data).status()).isEqualTo(200);
+            begun.add(hands.submit(() -> tell("/api/weave-jobs/" + id + "/runs", Map.of())));
+        }
+        int most = 0;
+        while (begun.stream().anyMatch(one -> !one.isDone())) {
+            most = Math.max(most, pool.getHikariPoolMXBean().getActiveConnections());
+            assertThat(pool.getHikariPoolMXBean().getThreadsAwaitingConnection())
+                    .isZero();
+            assertThat(read("/api/spools").status()).isEqualTo(200);
+        }
+        for (Future<Answer> one : begun) {
+            Answer run = one.get();
+            assertThat(run.status()).as("%s", run.body()).isEqualTo(200);
+        }
+        assertThat(most).isLessThan(pool.getMaximumPoolSize());
+        hands.shutdownNow();
+    }
+}
