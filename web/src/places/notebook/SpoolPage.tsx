@@ -47,16 +47,16 @@ function Summary({ view }: { view: SpringbackView }) {
     <p className="mt-2 max-w-prose text-lg">
       {fitted ? (
         <>
-          {many(fitted.measurements, "measurement")} put its effective yield at{" "}
+          {many(fitted.measurements, "measurement")} moved its flow stress at a ring's strain to{" "}
           <strong className="figures">
-            {plain(fitted.yieldMpa, 0)} ± {plain(2 * fitted.standardErrorMpa, 0)} MPa
+            {plain(fitted.flowStressMpa, 0)} ± {plain(2 * fitted.standardErrorMpa, 0)} MPa
           </strong>
-          ; the handbook says {plain(handbook.yieldMpa, 0)}. One coil scatters by{" "}
+          ; the handbook says {plain(handbook.flowStressMpa, 0)}. One coil scatters by{" "}
           {fitted.scatterMm.toFixed(3)} mm.
         </>
       ) : (
         <>
-          Nothing measured yet; the handbook's {plain(handbook.yieldMpa, 0)} MPa stands in. Wind a few turns
+          Nothing measured yet; the handbook's {plain(handbook.flowStressMpa, 0)} MPa stands in. Wind a few turns
           on any rod and measure them.
         </>
       )}

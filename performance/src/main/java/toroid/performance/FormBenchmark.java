@@ -13,7 +13,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.form.Form;
 import toroid.core.form.FormRequest;
 import toroid.core.form.FormSolver;
@@ -49,7 +49,7 @@ public class FormBenchmark {
                 chosen.info().usualWireMm(),
                 copper,
                 Temper.DEAD_SOFT,
-                YieldEstimate.ofHandbook(copper.yieldStrength(Temper.DEAD_SOFT)),
+                FlowEstimate.ofHandbook(copper.flow(Temper.DEAD_SOFT)),
                 Map.of(),
                 false,
                 Schools.USUAL);

@@ -14,8 +14,8 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import toroid.core.bend.BarInBending;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.Springback;
-import toroid.core.bend.YieldEstimate;
 import toroid.core.calibration.SpringbackFit;
 import toroid.core.calibration.SpringbackReading;
 import toroid.core.line.BenchLine;
@@ -43,7 +43,7 @@ import toroid.core.ring.WireOnMandrel;
 @Fork(1)
 public class RingBenchmark {
     private static final Metal BRASS = Metals.byId("yellow-brass");
-    private static final YieldEstimate YIELD = YieldEstimate.ofHandbook(BRASS.yieldStrength(Temper.HALF_HARD));
+    private static final FlowEstimate YIELD = FlowEstimate.ofHandbook(BRASS.flow(Temper.HALF_HARD));
     private static final RingCut SAW = new RingCut.Saw(0.3);
 
     private BarInBending bar;
@@ -52,7 +52,7 @@ public class RingBenchmark {
 
     @Setup
     public void lay() {
-        bar = BarInBending.ofWire(1, BRASS.youngsModulus().inMegapascals(), YIELD.yieldMpa());
+        bar = BarInBending.ofWire(1, BRASS.youngsModulus().inMegapascals(), YIELD.curve());
         work = aim(RingAim.Convention.MANDREL, 4.5);
         readings = new ArrayList<>();
         for (int i = 0; i < 30; i++) {

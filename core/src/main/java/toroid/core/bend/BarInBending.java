@@ -1,19 +1,29 @@
 package toroid.core.bend;
 
+import toroid.core.metal.FlowCurve;
 import toroid.core.numeric.Checks;
 
 /**
- * A round bar as bending sees it: radius in mm, modulus and yield in MPa, each finite and positive.
+ * A round bar as bending sees it: radius in mm, modulus in MPa, each finite and positive, and how its metal flows.
  */
-public record BarInBending(double wireRadiusMm, double modulusMpa, double yieldMpa) {
+public record BarInBending(double wireRadiusMm, double modulusMpa, FlowCurve flow) {
     public BarInBending {
         Checks.within("wire radius", wireRadiusMm, 1e-3, 100, "mm", "Measure the wire.");
         Checks.within("Young's modulus", modulusMpa, 1, 1e6, "MPa", "Check the metal's data.");
-        Checks.within("yield strength", yieldMpa, 1e-6, 1e5, "MPa", "Check the temper.");
     }
 
     /** The bar of a wire of that diameter. */
+    public static BarInBending ofWire(double wireDiameterMm, double modulusMpa, FlowCurve flow) {
+        return new BarInBending(wireDiameterMm / 2, modulusMpa, flow);
+    }
+
+    /** One that never hardens. */
     public static BarInBending ofWire(double wireDiameterMm, double modulusMpa, double yieldMpa) {
-        return new BarInBending(wireDiameterMm / 2, modulusMpa, yieldMpa);
+        return ofWire(wireDiameterMm, modulusMpa, FlowCurve.perfectlyPlastic(yieldMpa));
+    }
+
+    /** Strain at which the outer fibre yields. */
+    double yieldStrain() {
+        return flow.yieldStrain(modulusMpa);
     }
 }

@@ -8,8 +8,7 @@ import toroid.core.numeric.Roots;
  * Wire wound tight on a round mandrel and let go, and the two inverse questions.
  *
  * <p>Held at {@code κ₀ = 2/(M + d)} the wire carries the moment {@link BendingMoment}; let go it unloads elastically, so that
- * {@code κ = κ₀ − M(κ₀)/(E I)} and {@code ID = 2/κ − d}. Standard theory of springback for an elastic–perfectly-plastic bar
- * (Gardiner 1957 gives the sheet version). Monotonic: a bigger mandrel gives a bigger ring, a stronger metal springs more.
+ * {@code κ = κ₀ − M(κ₀)/(E I)} and {@code ID = 2/κ − d}. Standard theory of springback (Gardiner 1957 gives the sheet version). Monotonic: a bigger mandrel gives a bigger ring, a stronger metal springs more.
  */
 public final class Springback {
     /** Mandrels worked with, mm. */
@@ -18,8 +17,6 @@ public final class Springback {
     public static final double LARGEST_MANDREL_MM = 200;
 
     private static final double TOLERANCE_MM = 1e-10;
-    /** The largest yield searched for when inverting, MPa; no wire is stronger. */
-    private static final double STRONGEST_MPA = 5000;
 
     private Springback() {}
 
@@ -34,16 +31,16 @@ public final class Springback {
                 "Choose another rod.");
     }
 
-    /** True when the wire only flexes round this mandrel and comes back straight: {@code σ/(E κ₀) ≥ d/2}. */
+    /** True when the wire only flexes round this mandrel and comes back straight: {@code ε_y/κ₀ ≥ d/2}. */
     public static boolean onlyFlexes(BarInBending bar, double mandrelDiameterMm) {
         double curvature = woundCurvature(bar, mandrelDiameterMm);
-        return bar.yieldMpa() / (bar.modulusMpa() * curvature) >= bar.wireRadiusMm();
+        return bar.yieldStrain() / curvature >= bar.wireRadiusMm();
     }
 
-    /** The largest mandrel on which the wire still takes a set, mm: {@code M = E d/σ − d}. */
+    /** The largest mandrel on which the wire still takes a set, mm: {@code M = d/ε_y − d}. */
     public static double largestSettingMandrelMm(BarInBending bar) {
         double d = 2 * bar.wireRadiusMm();
-        return bar.modulusMpa() * d / bar.yieldMpa() - d;
+        return d / bar.yieldStrain() - d;
     }
 
     /**
@@ -86,54 +83,11 @@ public final class Springback {
         return Roots.between(m -> springs(bar, m) - innerDiameterMm, smallest, largest, TOLERANCE_MM);
     }
 
-    /**
-     * The yield strength, MPa, with which this wire springs from the mandrel to the measured inner diameter: the wire's
-     * effective yield.
-     *
-     * @throws Refusal when the measured ring is not larger than the mandrel, or larger than any metal would spring
-     */
-    public static double effectiveYieldMpa(
-            double wireDiameterMm, double modulusMpa, double mandrelDiameterMm, double innerDiameterMm) {
-        checkMandrel(mandrelDiameterMm);
-        if (!(innerDiameterMm > mandrelDiameterMm)) {
-            throw Refusal.outOfRange(
-                    "innerDiameterMm",
-                    innerDiameterMm,
-                    mandrelDiameterMm,
-                    Double.POSITIVE_INFINITY,
-                    "mm",
-                    "A coil cannot be smaller than its rod: measure both again, at several places.");
-        }
-        double flexOnly = modulusMpa * wireDiameterMm / (mandrelDiameterMm + wireDiameterMm) * (1 - 1e-9);
-        double strongest = Math.min(STRONGEST_MPA, flexOnly);
-        double weakest = 1e-3;
-        double most = springs(BarInBending.ofWire(wireDiameterMm, modulusMpa, strongest), mandrelDiameterMm);
-        double least = springs(BarInBending.ofWire(wireDiameterMm, modulusMpa, weakest), mandrelDiameterMm);
-        if (innerDiameterMm >= most) {
-            throw Refusal.outOfRange(
-                    "innerDiameterMm",
-                    innerDiameterMm,
-                    mandrelDiameterMm,
-                    most,
-                    "mm",
-                    "Check that this is the right rod and wire.");
-        }
-        if (innerDiameterMm <= least) {
-            return weakest;
-        }
-        return Roots.between(
-                sigma -> springs(BarInBending.ofWire(wireDiameterMm, modulusMpa, sigma), mandrelDiameterMm)
-                        - innerDiameterMm,
-                weakest,
-                strongest,
-                1e-9);
-    }
-
     private static double woundCurvature(BarInBending bar, double mandrelDiameterMm) {
         return 2 / (mandrelDiameterMm + 2 * bar.wireRadiusMm());
     }
 
-    private static double springs(BarInBending bar, double mandrelDiameterMm) {
+    static double springs(BarInBending bar, double mandrelDiameterMm) {
         double wound = woundCurvature(bar, mandrelDiameterMm);
         double unloading = BendingMoment.newtonMillimetres(bar, wound)
                 / (bar.modulusMpa() * BendingMoment.secondMoment(bar.wireRadiusMm()));

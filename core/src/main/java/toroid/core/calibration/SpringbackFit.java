@@ -1,37 +1,40 @@
 package toroid.core.calibration;
 
 import java.util.List;
-import org.hipparchus.analysis.UnivariateFunction;
-import org.hipparchus.exception.MathRuntimeException;
-import org.hipparchus.optim.MaxEval;
-import org.hipparchus.optim.nonlinear.scalar.GoalType;
-import org.hipparchus.optim.univariate.BrentOptimizer;
-import org.hipparchus.optim.univariate.SearchInterval;
-import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
 import toroid.core.bend.BarInBending;
+import toroid.core.bend.BendingStrain;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.Springback;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.SprungDiameter;
+import toroid.core.metal.FlowCurve;
+import toroid.core.metal.FlowPrior;
 import toroid.core.numeric.Checks;
-import toroid.core.numeric.Refusal;
 
 /**
- * The effective yield that best explains a wire's coils: least squares of the inner diameters over one unknown, σ, found by
- * Brent's method on ln σ (Hipparchus).
+ * The flow curve that best explains a wire's coils, beginning from the handbook's. The most probable (ln S, ln n) under a normal prior and
+ * normal errors of the inner diameters, found by Gauss–Newton steps; its covariance is the inverse of the sum of the prior's and the
+ * measurements' information (Laplace's approximation; Gelman et al., Bayesian Data Analysis, 3rd ed., 2013, ch. 4). So one coil moves the
+ * handbook's value, by as much as it says more surely, and more coils on several rods narrow both.
  *
- * <p>Scatter: {@code s² = (ν₀ s₀² + Σ residual²)/(ν₀ + n − 1)}, that is, the usual scatter {@code s₀} = {@value
- * YieldEstimate#USUAL_SCATTER_MM} mm counts as {@code ν₀} = {@value #PRIOR_FREEDOM} earlier coils, so that one coil already has
- * a band. Standard error of σ: {@code s/√(Σ (∂ID/∂σ)²)} (Gauss–Markov, linearised at the optimum).
+ * <p>Scatter is learnt with it: {@code s² = (ν₀ s₀² + Σ residual²)/(ν₀ + N − p)}, where the usual scatter {@code s₀} counts as {@code ν₀}
+ * earlier coils ({@link FlowEstimate}) and p is how many of the two constants the measurements determine.
  *
- * @param yield the estimate for the next prediction
+ * <p>A spool that is not what its label says lies many spreads off the prior; the prior is then widened until its best value lies {@value
+ * #FARTHEST} spreads off (an empirical prior, our own rule), so that coils outvote a label.
+ *
+ * @param flow the estimate for the next prediction
  * @param residualsMm measured − predicted inner diameter per reading, in the order given, mm
  */
-public record SpringbackFit(YieldEstimate yield, List<Double> residualsMm) {
-    static final int PRIOR_FREEDOM = 12;
-
-    private static final double WEAKEST_MPA = 1;
-    private static final double STRONGEST_MPA = 5000;
-    private static final int MOST_EVALUATIONS = 500;
+public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
+    private static final double FARTHEST = 2;
     private static final int MOST_READINGS = 5000;
+    private static final int MOST_ROUNDS = 60;
+    private static final int MOST_HALVINGS = 30;
+    private static final double SETTLED = 1e-9;
+    private static final double LEAST_EXPONENT = 1e-3;
+    private static final double MOST_EXPONENT = 0.8;
+    private static final double WEAKEST_MPA = 5;
+    private static final double STRONGEST_MPA = 4000;
 
     public SpringbackFit {
         residualsMm = List.copyOf(residualsMm);
@@ -40,66 +43,185 @@ public record SpringbackFit(YieldEstimate yield, List<Double> residualsMm) {
     /**
      * @param readings 1 to 5000 of one wire; diameters may differ a little
      * @param modulusMpa Young's modulus of its metal
-     * @throws Refusal when there is no reading
-     * @throws IllegalStateException when the search does not converge
+     * @param prior the handbook's curve for its metal and temper
+     * @throws toroid.core.numeric.Refusal when there is no reading
      */
-    public static SpringbackFit of(List<SpringbackReading> readings, double modulusMpa) {
+    public static SpringbackFit of(List<SpringbackReading> readings, double modulusMpa, FlowPrior prior) {
         Checks.within("readings", readings.size(), 1, MOST_READINGS, "readings", "Measure at least one coil.");
-        double strongest = Math.min(
-                STRONGEST_MPA,
-                readings.stream()
-                                .mapToDouble(r ->
-                                        modulusMpa * r.wireDiameterMm() / (r.mandrelDiameterMm() + r.wireDiameterMm()))
-                                .min()
-                                .orElseThrow()
-                        * (1 - 1e-6));
-        double sigma = leastSquares(readings, modulusMpa, Math.min(WEAKEST_MPA, strongest / 2), strongest);
-        List<Double> residuals = readings.stream()
-                .map(r -> r.sprungInnerMm() - predict(r, modulusMpa, sigma))
-                .toList();
-        return new SpringbackFit(estimate(readings, modulusMpa, sigma, residuals), residuals);
-    }
-
-    private static double leastSquares(
-            List<SpringbackReading> readings, double modulusMpa, double weakest, double strongest) {
-        UnivariateFunction sum = logSigma -> {
-            double total = 0;
-            for (SpringbackReading reading : readings) {
-                double residual = reading.sprungInnerMm() - predict(reading, modulusMpa, Math.exp(logSigma));
-                total += residual * residual;
-            }
-            return total;
-        };
-        try {
-            var best = new BrentOptimizer(1e-12, 1e-14)
-                    .optimize(
-                            new UnivariateObjectiveFunction(sum),
-                            GoalType.MINIMIZE,
-                            new SearchInterval(Math.log(weakest), Math.log(strongest)),
-                            new MaxEval(MOST_EVALUATIONS));
-            return Math.exp(best.getPoint());
-        } catch (MathRuntimeException failure) {
-            throw new IllegalStateException(
-                    "springback fit over " + readings.size() + " readings did not converge", failure);
+        var search = new Search(readings, modulusMpa, prior);
+        search.settle();
+        double off = search.spreadsOff();
+        if (off > FARTHEST) {
+            search = new Search(readings, modulusMpa, widened(prior, off / FARTHEST));
+            search.settle();
         }
+        return search.fit();
     }
 
-    private static YieldEstimate estimate(
-            List<SpringbackReading> readings, double modulusMpa, double sigma, List<Double> residuals) {
-        double squares = residuals.stream().mapToDouble(r -> r * r).sum();
-        double usual = YieldEstimate.USUAL_SCATTER_MM;
-        int freedom = PRIOR_FREEDOM + readings.size() - 1;
-        double scatter = Math.sqrt((PRIOR_FREEDOM * usual * usual + squares) / freedom);
-        double step = sigma * 1e-4;
-        double slopes = readings.stream()
-                .mapToDouble(r -> (predict(r, modulusMpa, sigma) - predict(r, modulusMpa, sigma - step)) / step)
-                .map(slope -> slope * slope)
-                .sum();
-        return new YieldEstimate(sigma, scatter / Math.sqrt(slopes), scatter, freedom, readings.size());
+    private static FlowPrior widened(FlowPrior prior, double by) {
+        return new FlowPrior(
+                prior.typical(), Math.min(2, by * prior.strengthSpread()), Math.min(2, by * prior.exponentSpread()));
     }
 
-    private static double predict(SpringbackReading reading, double modulusMpa, double sigma) {
-        return Springback.innerDiameterMm(
-                BarInBending.ofWire(reading.wireDiameterMm(), modulusMpa, sigma), reading.mandrelDiameterMm());
+    /** One search, in (ln S, ln n). */
+    private static final class Search {
+        private final List<SpringbackReading> readings;
+        private final double modulusMpa;
+        private final double[] prior;
+        private final double[] precision;
+        private double[] now;
+        private double scatterSquare = FlowEstimate.USUAL_SCATTER_MM * FlowEstimate.USUAL_SCATTER_MM;
+        private double freedom;
+        private double[] information = new double[3];
+
+        Search(List<SpringbackReading> readings, double modulusMpa, FlowPrior prior) {
+            this.readings = readings;
+            this.modulusMpa = modulusMpa;
+            this.prior = new double[] {
+                Math.log(prior.typical().strengthMpa()),
+                Math.log(Math.max(LEAST_EXPONENT, prior.typical().exponent()))
+            };
+            this.precision = new double[] {
+                1 / (prior.strengthSpread() * prior.strengthSpread()),
+                1 / (prior.exponentSpread() * prior.exponentSpread())
+            };
+            now = this.prior.clone();
+            while (!sets(now)) {
+                now[0] -= 0.05;
+            }
+        }
+
+        void settle() {
+            for (int round = 0; round < MOST_ROUNDS; round++) {
+                double before = scatterSquare;
+                double moved = step();
+                learnScatter();
+                if (moved < SETTLED && Math.abs(scatterSquare - before) < SETTLED * before) {
+                    return;
+                }
+            }
+        }
+
+        /** One Gauss–Newton step, halved until the fit is no worse. @return how far it went */
+        private double step() {
+            double[] gradient = new double[2];
+            information = new double[3];
+            for (SpringbackReading r : readings) {
+                double[] g = SprungDiameter.gradient(r.wireDiameterMm(), modulusMpa, curve(now), r.mandrelDiameterMm());
+                double residual = r.sprungInnerMm() - predicted(r, now);
+                information[0] += g[0] * g[0] / scatterSquare;
+                information[1] += g[0] * g[1] / scatterSquare;
+                information[2] += g[1] * g[1] / scatterSquare;
+                gradient[0] += g[0] * residual / scatterSquare;
+                gradient[1] += g[1] * residual / scatterSquare;
+            }
+            double a = information[0] + precision[0];
+            double b = information[1];
+            double c = information[2] + precision[1];
+            gradient[0] -= precision[0] * (now[0] - prior[0]);
+            gradient[1] -= precision[1] * (now[1] - prior[1]);
+            double det = a * c - b * b;
+            double[] way = {(c * gradient[0] - b * gradient[1]) / det, (a * gradient[1] - b * gradient[0]) / det};
+            double cost = cost(now);
+            for (int halving = 0; halving < MOST_HALVINGS; halving++) {
+                double[] next = held(now[0] + way[0], now[1] + way[1]);
+                if (sets(next) && cost(next) <= cost + 1e-12 * Math.abs(cost)) {
+                    double moved = Math.hypot(next[0] - now[0], next[1] - now[1]);
+                    now = next;
+                    return moved;
+                }
+                way[0] /= 2;
+                way[1] /= 2;
+            }
+            return 0;
+        }
+
+        private static double[] held(double logStrength, double logExponent) {
+            return new double[] {
+                Math.max(Math.log(WEAKEST_MPA), Math.min(Math.log(STRONGEST_MPA), logStrength)),
+                Math.max(Math.log(LEAST_EXPONENT), Math.min(Math.log(MOST_EXPONENT), logExponent))
+            };
+        }
+
+        private void learnScatter() {
+            double squares = readings.stream()
+                    .mapToDouble(r -> r.sprungInnerMm() - predicted(r, now))
+                    .map(residual -> residual * residual)
+                    .sum();
+            double usual = FlowEstimate.USUAL_SCATTER_MM;
+            freedom = FlowEstimate.USUAL_FREEDOM + readings.size() - determined();
+            scatterSquare = (FlowEstimate.USUAL_FREEDOM * usual * usual + squares) / freedom;
+        }
+
+        /** How many of the two constants the measurements determine: the trace of {@code J (J + P)⁻¹}, 0 to 2. */
+        private double determined() {
+            double[] v = covariance();
+            return information[0] * v[0] + 2 * information[1] * v[1] + information[2] * v[2];
+        }
+
+        private double[] covariance() {
+            double a = information[0] + precision[0];
+            double b = information[1];
+            double c = information[2] + precision[1];
+            double det = a * c - b * b;
+            return new double[] {c / det, -b / det, a / det};
+        }
+
+        double spreadsOff() {
+            double a = now[0] - prior[0];
+            double b = now[1] - prior[1];
+            return Math.sqrt(a * a * precision[0] + b * b * precision[1]);
+        }
+
+        private double cost(double[] at) {
+            double sum = 0;
+            for (SpringbackReading r : readings) {
+                double residual = r.sprungInnerMm() - predicted(r, at);
+                sum += residual * residual / scatterSquare;
+            }
+            double a = at[0] - prior[0];
+            double b = at[1] - prior[1];
+            return sum + a * a * precision[0] + b * b * precision[1];
+        }
+
+        /** Whether such wire takes a set on every rod it was measured on. */
+        private boolean sets(double[] at) {
+            FlowCurve curve = curve(at);
+            return readings.stream()
+                    .noneMatch(r -> Springback.onlyFlexes(
+                            BarInBending.ofWire(r.wireDiameterMm(), modulusMpa, curve), r.mandrelDiameterMm()));
+        }
+
+        private double predicted(SpringbackReading r, double[] at) {
+            return Springback.innerDiameterMm(
+                    BarInBending.ofWire(r.wireDiameterMm(), modulusMpa, curve(at)), r.mandrelDiameterMm());
+        }
+
+        private static FlowCurve curve(double[] at) {
+            return new FlowCurve(Math.exp(at[0]), Math.exp(at[1]));
+        }
+
+        SpringbackFit fit() {
+            double[] v = covariance();
+            double[] strains = readings.stream()
+                    .mapToDouble(r -> BendingStrain.atOuterFibre(r.wireDiameterMm(), r.mandrelDiameterMm()))
+                    .sorted()
+                    .toArray();
+            var flow = new FlowEstimate(
+                    curve(now),
+                    v[0],
+                    v[1],
+                    v[2],
+                    Math.sqrt(scatterSquare),
+                    freedom,
+                    readings.size(),
+                    strains[0],
+                    strains[strains.length - 1]);
+            return new SpringbackFit(
+                    flow,
+                    readings.stream()
+                            .map(r -> r.sprungInnerMm() - predicted(r, now))
+                            .toList());
+        }
     }
 }

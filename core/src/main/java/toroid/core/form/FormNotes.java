@@ -39,8 +39,7 @@ final class FormNotes {
     private static void openLoop(FormRequest request, FormMaker.OpenLoop loop, List<Note> notes) {
         double d = loop.wireMm();
         double from = request.schools().plainFromMm();
-        var strength =
-                RingStrength.of(new Ring(d, loop.insideMm()), request.yield().yieldMpa(), 1);
+        var strength = RingStrength.of(new Ring(d, loop.insideMm()), effective(request, loop), 1);
         Map<String, Object> values = Map.of(
                 "wireMm", d,
                 "insideMm", loop.insideMm(),
@@ -58,6 +57,13 @@ final class FormNotes {
         } else {
             notes.add(Note.good("plain-loop-holds", values));
         }
+    }
+
+    /** As hard as the loop's own bend has made it. */
+    private static double effective(FormRequest request, FormMaker.OpenLoop loop) {
+        return request.flow()
+                .effectiveYieldMpa(
+                        loop.wireMm(), request.metal().youngsModulus().inMegapascals(), loop.insideMm());
     }
 
     private static Map<String, Object> with(Map<String, Object> values, String key, Object value) {
@@ -86,7 +92,7 @@ final class FormNotes {
         var bar = BarInBending.ofWire(
                 d,
                 request.metal().youngsModulus().inMegapascals(),
-                request.yield().yieldMpa());
+                request.flow().curve());
         double largest = Springback.largestSettingMandrelMm(bar);
         if (largest < 20 * d) {
             notes.add(Note.care("too-springy-beyond", Map.of("largestMm", largest)));

@@ -2,7 +2,7 @@ package toroid.core.form;
 
 import java.util.Map;
 import java.util.stream.Collectors;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Temper;
 import toroid.core.wire.Wire;
@@ -11,7 +11,7 @@ import toroid.core.wire.Wire;
  * A form to be made in a wire.
  *
  * @param wireDiameterMm of the main wire
- * @param yield strength of the wire, handbook or fitted
+ * @param flow how the wire flows, handbook or fitted
  * @param values the parameters chosen, by id; a choice by its word or its number; what is left out or null takes its default
  * @param leftHanded the mirror image
  */
@@ -19,7 +19,7 @@ public record FormRequest(
         double wireDiameterMm,
         Metal metal,
         Temper temper,
-        YieldEstimate yield,
+        FlowEstimate flow,
         Map<String, Object> values,
         boolean leftHanded,
         Schools schools) {

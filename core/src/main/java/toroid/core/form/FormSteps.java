@@ -106,7 +106,7 @@ final class FormSteps {
         try {
             double modulus = request.metal().youngsModulus().inMegapascals();
             return Springback.mandrelForMm(
-                    BarInBending.ofWire(d, modulus, request.yield().yieldMpa()), insideMm);
+                    BarInBending.ofWire(d, modulus, request.flow().curve()), insideMm);
         } catch (Refusal flexes) {
             return null;
         }

@@ -17,6 +17,8 @@ import toroid.core.quantity.Stress;
  * @param modulusSource where the modulus is from
  * @param yields per temper the metal is sold in; never empty
  * @param yieldSource where the yields are from
+ * @param annealed how it flows when dead soft
+ * @param annealedSource where that is from
  * @param solderable by the torch methods of a jewellery bench
  */
 public record Metal(
@@ -28,7 +30,16 @@ public record Metal(
         String modulusSource,
         Map<Temper, YieldStrength> yields,
         String yieldSource,
+        FlowCurve annealed,
+        String annealedSource,
         boolean solderable) {
+
+    /**
+     * Hardening exponents of worked wire: what was drawn hard hardens little more. From memory of tensile curves of drawn wire (proof stress
+     * against tensile strength); under 0.1 for all.
+     */
+    private static final Map<Temper, Double> WORKED =
+            Map.of(Temper.HALF_HARD, 0.06, Temper.HARD, 0.04, Temper.SPRING, 0.03);
 
     public Metal {
         Checks.within("density", densityGramsPerCubicCentimetre, 1, 25, "g/cm³", "Check the metal's data.");
@@ -56,5 +67,35 @@ public record Metal(
                                             .toList()) + ".");
         }
         return found;
+    }
+
+    /**
+     * How wire of that temper flows, by the handbook: the annealed curve when dead soft, else the curve through its proof stress with a worked
+     * wire's small exponent.
+     *
+     * @throws Refusal when the metal is not sold in that temper
+     */
+    public FlowPrior flow(Temper temper) {
+        double proof = yieldStrength(temper).typical().inMegapascals();
+        if (temper == Temper.DEAD_SOFT) {
+            return new FlowPrior(annealed, FlowPrior.STRENGTH_SPREAD, FlowPrior.SOFT_EXPONENT_SPREAD);
+        }
+        return new FlowPrior(
+                FlowCurve.throughProof(proof, youngsModulus.inMegapascals(), WORKED.get(temper)),
+                FlowPrior.STRENGTH_SPREAD,
+                FlowPrior.WORKED_EXPONENT_SPREAD);
+    }
+
+    /**
+     * The flow stresses at the reference strain that wire of this metal can have at all, MPa: half the softest temper's to half as
+     * much again as the hardest's.
+     */
+    public double[] possibleStrengthsMpa() {
+        double[] all = yields.keySet().stream()
+                .mapToDouble(temper -> flow(temper).typical().strengthMpa())
+                .toArray();
+        double least = java.util.Arrays.stream(all).min().orElseThrow();
+        double most = java.util.Arrays.stream(all).max().orElseThrow();
+        return new double[] {least / 2, most * 1.5};
     }
 }

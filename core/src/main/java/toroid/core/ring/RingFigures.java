@@ -34,7 +34,7 @@ public final class RingFigures {
     private static void sizes(RingWork w, List<Figure> out) {
         double d = w.closed().wireDiameterMm();
         out.add(Figure.exact("wire", d, "mm", GIVEN, "d", say("d = %.3f mm", d), "As measured with a caliper."));
-        boolean measured = w.yield().measurements() > 0;
+        boolean measured = w.flow().measurements() > 0;
         out.add(Figure.exact(
                 "mandrel",
                 w.mandrelDiameterMm(),
@@ -45,18 +45,20 @@ public final class RingFigures {
                 "Inverse of the springback below."));
         String why = measured
                 ? say(
-                        "σ = %.0f MPa fitted to %d of your own measurements",
-                        w.yield().yieldMpa(), w.yield().measurements())
+                        "flow stress %.0f MPa at 15 %% strain, n = %.2f, from the handbook moved by %d of your own measurements",
+                        w.flow().curve().strengthMpa(),
+                        w.flow().curve().exponent(),
+                        w.flow().measurements())
                 : say(
-                        "σ = %.0f MPa, handbook for this metal and temper",
-                        w.yield().yieldMpa());
+                        "flow stress %.0f MPa at 15 %% strain, n = %.2f, handbook for this metal and temper",
+                        w.flow().curve().strengthMpa(), w.flow().curve().exponent());
         out.add(new Figure(
                 "inner-sprung",
                 w.sprung().innerDiameterMm(),
                 w.sprungLowMm(),
                 w.sprungHighMm(),
                 "mm",
-                w.yield().basis(),
+                w.flow().basis(),
                 "κ = κ₀ − M_b(κ₀)/(E I), ID = 2/κ − d, κ₀ = 2/(M + d)",
                 say(
                         "M = %.3f, d = %.3f, E = %.0f GPa, %s → ID = %.3f mm",
@@ -101,7 +103,7 @@ public final class RingFigures {
                 w.closedLowMm(),
                 w.closedHighMm(),
                 "mm",
-                w.yield().basis(),
+                w.flow().basis(),
                 formula,
                 worked,
                 "The ring's wire is one turn less the kerf; band carried over from the springback.");
@@ -117,7 +119,7 @@ public final class RingFigures {
                 low,
                 high,
                 "%",
-                w.yield().basis(),
+                w.flow().basis(),
                 "100 (ID/M − 1)",
                 say("100 × (%.3f/%.3f − 1) = %.2f %%", w.sprung().innerDiameterMm(), w.mandrelDiameterMm(), percent),
                 PLASTIC_BENDING);
@@ -131,7 +133,7 @@ public final class RingFigures {
                 w.closedLowMm() / d,
                 w.closedHighMm() / d,
                 "",
-                w.yield().basis(),
+                w.flow().basis(),
                 "AR = ID/d, of the closed ring",
                 say(
                         "%.3f/%.3f = %.3f",
@@ -200,18 +202,18 @@ public final class RingFigures {
                 "ε = d/(M + d) at the outer fibre",
                 say("%.3f/(%.3f + %.3f) = %.1f %%", d, w.mandrelDiameterMm(), d, strain),
                 "Engineering bending strain. Hard wire cracks above about 25 % (AR below 3): common practice."));
-        RingStrength strength = RingStrength.of(w.closed(), w.yield().yieldMpa(), w.turns());
+        RingStrength strength = RingStrength.of(w.closed(), w.effectiveYieldMpa(), w.turns());
         out.add(new Figure(
                 "opening-force",
                 strength.opens().inNewtons(),
                 strength.opens().inNewtons() * lowShare(w),
                 strength.opens().inNewtons() * highShare(w),
                 "N",
-                w.yield().basis(),
-                "F = (σ d³/6)/(D/2), unsoldered, pulled across a side gap",
+                w.flow().basis(),
+                "F = (σ d³/6)/(D/2), unsoldered, pulled across a side gap; σ as hardened by winding, 6 M_b/d³",
                 say(
                         "σ = %.0f MPa, d = %.3f, D = %.3f → %.1f N",
-                        w.yield().yieldMpa(),
+                        w.effectiveYieldMpa(),
                         d,
                         w.closed().meanDiameterMm(),
                         strength.opens().inNewtons()),
@@ -222,7 +224,7 @@ public final class RingFigures {
                 strength.staysOpen().inNewtons() * lowShare(w),
                 strength.staysOpen().inNewtons() * highShare(w),
                 "N",
-                w.yield().basis(),
+                w.flow().basis(),
                 "F = (σ π d³/32)/(D/2) = 0.59 of the opening force",
                 say(
                         "0.589 × %.1f = %.1f N",
@@ -240,11 +242,11 @@ public final class RingFigures {
     }
 
     private static double lowShare(RingWork w) {
-        return Math.max(0, 1 - 1.96 * w.yield().standardErrorMpa() / w.yield().yieldMpa());
+        return Math.exp(-1.96 * Math.sqrt(w.flow().strengthVariance()));
     }
 
     private static double highShare(RingWork w) {
-        return 1 + 1.96 * w.yield().standardErrorMpa() / w.yield().yieldMpa();
+        return Math.exp(1.96 * Math.sqrt(w.flow().strengthVariance()));
     }
 
     private static String say(String format, Object... values) {

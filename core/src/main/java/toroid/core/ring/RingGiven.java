@@ -1,6 +1,6 @@
 package toroid.core.ring;
 
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.Metal;
 
 /**
@@ -11,8 +11,8 @@ import toroid.core.metal.Metal;
  * @param outerDiameterMm OD
  * @param mandrelDiameterMm M, what it is wound on
  * @param aspectRatio ID/d, true
- * @param metal with {@code yield}, lets the mandrel's springback be predicted
- * @param yield the wire's effective yield, handbook or fitted
+ * @param metal with {@code flow}, lets the mandrel's springback be predicted
+ * @param flow how the wire flows, handbook or fitted
  */
 public record RingGiven(
         Double wireDiameterMm,
@@ -21,9 +21,9 @@ public record RingGiven(
         Double mandrelDiameterMm,
         Double aspectRatio,
         Metal metal,
-        YieldEstimate yield) {
+        FlowEstimate flow) {
 
     boolean springbackKnown() {
-        return metal != null && yield != null;
+        return metal != null && flow != null;
     }
 }

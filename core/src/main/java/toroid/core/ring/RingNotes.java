@@ -34,7 +34,7 @@ public final class RingNotes {
         if (work.cut() instanceof RingCut.Flush flush && !flush.flipped()) {
             notes.add(Note.care("pointed-ends", Map.of()));
         }
-        RingStrength strength = RingStrength.of(work.closed(), work.yield().yieldMpa(), work.turns());
+        RingStrength strength = RingStrength.of(work.closed(), work.effectiveYieldMpa(), work.turns());
         var values = Map.<String, Object>of(
                 "staysOpenN", strength.staysOpen().inNewtons(),
                 "staysOpenGf", strength.staysOpen().inGramsForce(),

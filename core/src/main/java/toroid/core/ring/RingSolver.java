@@ -15,7 +15,7 @@ import toroid.core.wire.Wire;
 
 /**
  * The ring from any sufficient pair of {wire, ID, OD, AR, mandrel}. Algebra is exact; with a mandrel the inner diameter is
- * the sprung one when metal and yield are known, else the mandrel itself.
+ * the sprung one when metal and flow are known, else the mandrel itself.
  */
 public final class RingSolver {
     /** Sizes given beyond the pair must agree with it within this. */
@@ -152,10 +152,10 @@ public final class RingSolver {
         return Math.exp(best.getPoint());
     }
 
-    /** From {@code M = E d/σ − d}: the wire that just takes a set on this mandrel. */
+    /** From {@code M = d/ε_y − d}: the wire that just takes a set on this mandrel. */
     private static double thinnestSettingMm(RingGiven g) {
-        double ratio = g.metal().youngsModulus().inMegapascals() / g.yield().yieldMpa();
-        return g.mandrelDiameterMm() / (ratio - 1);
+        double yields = g.flow().curve().yieldStrain(g.metal().youngsModulus().inMegapascals());
+        return g.mandrelDiameterMm() / (1 / yields - 1);
     }
 
     private static double sprung(RingGiven g, double mandrelMm, double wireMm) {
@@ -164,7 +164,7 @@ public final class RingSolver {
         }
         double modulus = g.metal().youngsModulus().inMegapascals();
         return Springback.innerDiameterMm(
-                BarInBending.ofWire(wireMm, modulus, g.yield().yieldMpa()), mandrelMm);
+                BarInBending.ofWire(wireMm, modulus, g.flow().curve()), mandrelMm);
     }
 
     private static double positive(double size, String field, double given, double minimum) {

@@ -1,16 +1,16 @@
 package toroid.core.ring;
 
 import toroid.core.bend.BarInBending;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.Springback;
 import toroid.core.bend.SprungDiameter;
-import toroid.core.bend.YieldEstimate;
 import toroid.core.metal.Metal;
 
 /**
  * One ring from mandrel to closed: wound → sprung → closed, with the 95 % bands of the last two (inner diameters, mm).
  *
  * @param metal what it is made of
- * @param yield the wire's effective yield
+ * @param flow how the wire is taken to flow
  * @param cut how it is parted
  * @param turns full turns per ring
  * @param mandrelDiameterMm chosen, or exactly the one that gives the ring aimed at
@@ -24,7 +24,7 @@ import toroid.core.metal.Metal;
  */
 public record RingWork(
         Metal metal,
-        YieldEstimate yield,
+        FlowEstimate flow,
         RingCut cut,
         int turns,
         double mandrelDiameterMm,
@@ -42,21 +42,21 @@ public record RingWork(
      * @throws toroid.core.numeric.Refusal {@code too-springy}, {@code mandrel-too-small}, {@code out-of-range}
      */
     public static RingWork of(
-            double wireDiameterMm, Metal metal, YieldEstimate yield, RingAim aim, RingCut cut, int turns) {
+            double wireDiameterMm, Metal metal, FlowEstimate flow, RingAim aim, RingCut cut, int turns) {
         double modulus = metal.youngsModulus().inMegapascals();
         Ring aimed = aim.closedRing(wireDiameterMm);
         double mandrel = aimed == null
                 ? aim.value()
                 : Springback.mandrelForMm(
-                        BarInBending.ofWire(wireDiameterMm, modulus, yield.yieldMpa()),
+                        BarInBending.ofWire(wireDiameterMm, modulus, flow.curve()),
                         ClosedRing.before(aimed, cut, turns).innerDiameterMm());
-        SprungDiameter inner = SprungDiameter.predict(wireDiameterMm, modulus, yield, mandrel);
+        SprungDiameter inner = SprungDiameter.predict(wireDiameterMm, modulus, flow, mandrel);
         Ring sprung = new Ring(wireDiameterMm, inner.innerDiameterMm());
         Ring closed = ClosedRing.close(sprung, cut, turns);
         double shift = closed.innerDiameterMm() - sprung.innerDiameterMm();
         return new RingWork(
                 metal,
-                yield,
+                flow,
                 cut,
                 turns,
                 mandrel,
@@ -67,6 +67,12 @@ public record RingWork(
                 closed,
                 inner.lowMm() + shift,
                 inner.highMm() + shift);
+    }
+
+    /** The yield of a perfectly plastic wire as strong as this one wound to this ring, MPa. */
+    public double effectiveYieldMpa() {
+        return flow.effectiveYieldMpa(
+                closed.wireDiameterMm(), metal.youngsModulus().inMegapascals(), mandrelDiameterMm);
     }
 
     /** {@code AR} as makers quote it: mandrel ÷ wire. */

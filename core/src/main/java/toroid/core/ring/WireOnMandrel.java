@@ -1,6 +1,6 @@
 package toroid.core.ring;
 
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.numeric.Refusal;
 
@@ -15,11 +15,11 @@ public record WireOnMandrel(double mandrelDiameterMm, RingWork work, Refusal ref
 
     /** Never throws for a wire and rod within range. */
     public static WireOnMandrel of(
-            double wireDiameterMm, Metal metal, YieldEstimate yield, double mandrelDiameterMm, RingCut cut, int turns) {
+            double wireDiameterMm, Metal metal, FlowEstimate flow, double mandrelDiameterMm, RingCut cut, int turns) {
         try {
             var aim = new RingAim(RingAim.Convention.MANDREL, mandrelDiameterMm);
             return new WireOnMandrel(
-                    mandrelDiameterMm, RingWork.of(wireDiameterMm, metal, yield, aim, cut, turns), null);
+                    mandrelDiameterMm, RingWork.of(wireDiameterMm, metal, flow, aim, cut, turns), null);
         } catch (Refusal refusal) {
             return new WireOnMandrel(mandrelDiameterMm, null, refusal);
         }

@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import toroid.core.bench.JobThread.Stage;
 import toroid.core.bench.JobThread.State;
 import toroid.core.bench.RingStep.Kind;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
@@ -23,8 +23,8 @@ class RingStepsTest {
     private static final Metal BRASS = Metals.byId("yellow-brass");
 
     private static List<RingStep> steps(int rings, double mandrel, RingCut cut, boolean power, boolean carried) {
-        YieldEstimate yield = YieldEstimate.ofHandbook(BRASS.yieldStrength(Temper.HARD));
-        RingWork work = RingWork.of(1, BRASS, yield, new RingAim(RingAim.Convention.MANDREL, mandrel), cut, 1);
+        FlowEstimate flow = FlowEstimate.ofHandbook(BRASS.flow(Temper.HARD));
+        RingWork work = RingWork.of(1, BRASS, flow, new RingAim(RingAim.Convention.MANDREL, mandrel), cut, 1);
         var hand = new CoilAllowances(25, 40, 1, 100, Double.POSITIVE_INFINITY);
         var request = new CoilRequest(work.wound(), work.sprung(), rings, 1, cut, hand);
         return RingSteps.of(work, CoilPlan.forJob(request), Temper.HARD, power, carried);

@@ -10,7 +10,7 @@ import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
@@ -59,7 +59,7 @@ class AnyParametersTest {
                 wire,
                 metal,
                 temper,
-                YieldEstimate.ofHandbook(metal.yieldStrength(temper)),
+                FlowEstimate.ofHandbook(metal.flow(temper)),
                 values,
                 chance.nextBoolean(),
                 Schools.USUAL);

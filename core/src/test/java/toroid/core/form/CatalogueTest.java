@@ -172,7 +172,7 @@ class CatalogueTest {
                 right.wireDiameterMm(),
                 right.metal(),
                 right.temper(),
-                right.yield(),
+                right.flow(),
                 right.values(),
                 true,
                 right.schools());

@@ -2,7 +2,7 @@ package toroid.core.form;
 
 import java.util.Map;
 import java.util.stream.Stream;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
@@ -17,8 +17,8 @@ final class EveryForm {
 
     static FormRequest request(double wireMm, Map<String, Object> values) {
         Metal metal = Metals.byId("copper");
-        YieldEstimate yield = YieldEstimate.ofHandbook(metal.yieldStrength(Temper.DEAD_SOFT));
-        return new FormRequest(wireMm, metal, Temper.DEAD_SOFT, yield, values, false, Schools.USUAL);
+        FlowEstimate flow = FlowEstimate.ofHandbook(metal.flow(Temper.DEAD_SOFT));
+        return new FormRequest(wireMm, metal, Temper.DEAD_SOFT, flow, values, false, Schools.USUAL);
     }
 
     static FormWork usual(String id) {

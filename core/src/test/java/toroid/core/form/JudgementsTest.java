@@ -9,7 +9,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
@@ -80,7 +80,7 @@ class JudgementsTest {
                 wireMm,
                 usual.metal(),
                 usual.temper(),
-                usual.yield(),
+                usual.flow(),
                 usual.values(),
                 false,
                 new Schools(Schools.Cutting.PRE_CUT, from, 1));
@@ -94,7 +94,7 @@ class JudgementsTest {
                 1.0,
                 brass,
                 Temper.HARD,
-                YieldEstimate.ofHandbook(brass.yieldStrength(Temper.HARD)),
+                FlowEstimate.ofHandbook(brass.flow(Temper.HARD)),
                 Map.of("loop", 1.5),
                 false,
                 Schools.USUAL);

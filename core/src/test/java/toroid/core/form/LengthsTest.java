@@ -158,7 +158,7 @@ class LengthsTest {
                 0.8,
                 cut.metal(),
                 cut.temper(),
-                cut.yield(),
+                cut.flow(),
                 Map.of(),
                 false,
                 new Schools(Schools.Cutting.FROM_SPOOL, 1.0, 1));

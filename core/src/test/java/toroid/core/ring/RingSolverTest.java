@@ -8,7 +8,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
@@ -16,7 +16,7 @@ import toroid.core.numeric.Refusal;
 
 class RingSolverTest {
     private static final Metal BRASS = Metals.byId("yellow-brass");
-    private static final YieldEstimate HALF_HARD = YieldEstimate.ofHandbook(BRASS.yieldStrength(Temper.HALF_HARD));
+    private static final FlowEstimate HALF_HARD = FlowEstimate.ofHandbook(BRASS.flow(Temper.HALF_HARD));
 
     private static Ring solve(Double d, Double inner, Double outer, Double mandrel, Double aspect) {
         return RingSolver.solve(new RingGiven(d, inner, outer, mandrel, aspect, null, null));

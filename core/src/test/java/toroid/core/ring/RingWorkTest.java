@@ -9,7 +9,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
+import toroid.core.metal.FlowCurve;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
@@ -19,7 +20,7 @@ import toroid.core.ring.RingAim.Convention;
 
 class RingWorkTest {
     private static final Metal BRASS = Metals.byId("yellow-brass");
-    private static final YieldEstimate HANDBOOK = YieldEstimate.ofHandbook(BRASS.yieldStrength(Temper.HALF_HARD));
+    private static final FlowEstimate HANDBOOK = FlowEstimate.ofHandbook(BRASS.flow(Temper.HALF_HARD));
     private static final RingCut SAW = new RingCut.Saw(0.3);
 
     private static RingWork work(double d, Convention convention, double value) {
@@ -73,7 +74,7 @@ class RingWorkTest {
 
     @Test
     void measuredFiguresSaySo() {
-        var own = new YieldEstimate(330, 10, 0.03, 15, 4);
+        var own = new FlowEstimate(new FlowCurve(400, 0.06), 0.001, 0, 0.1, 0.03, 8, 4, 0.14, 0.2);
         RingWork work = RingWork.of(1, BRASS, own, new RingAim(Convention.MANDREL, 6), SAW, 1);
         assertThat(RingFigures.of(work))
                 .filteredOn(f -> f.id().equals("inner-closed"))
@@ -114,7 +115,7 @@ class RingWorkTest {
     @Test
     void theTableRefusesInItsCellAndNotAtLarge() {
         Metal steel = Metals.byId("stainless-304");
-        var spring = YieldEstimate.ofHandbook(steel.yieldStrength(Temper.SPRING));
+        var spring = FlowEstimate.ofHandbook(steel.flow(Temper.SPRING));
         WireOnMandrel cell = WireOnMandrel.of(0.2, steel, spring, 60, SAW, 1);
         assertThat(cell.work()).isNull();
         assertThat(cell.refusal().code()).isEqualTo("too-springy");

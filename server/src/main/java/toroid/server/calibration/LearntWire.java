@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.calibration.SpringbackFit;
 import toroid.core.calibration.SpringbackReading;
 import toroid.server.wire.SpoolData;
@@ -21,12 +21,15 @@ class LearntWire implements WireKnowledge {
     }
 
     @Override
-    public YieldEstimate yieldOf(UUID spoolId, SpoolData data) {
+    public FlowEstimate flowOf(UUID spoolId, SpoolData data) {
         List<SpringbackReading> readings = spoolId == null ? List.of() : readings(spoolId);
         return readings.isEmpty()
-                ? YieldEstimate.ofHandbook(data.metalKept().yieldStrength(data.temper()))
-                : SpringbackFit.of(readings, data.metalKept().youngsModulus().inMegapascals())
-                        .yield();
+                ? FlowEstimate.ofHandbook(data.metalKept().flow(data.temper()))
+                : SpringbackFit.of(
+                                readings,
+                                data.metalKept().youngsModulus().inMegapascals(),
+                                data.metalKept().flow(data.temper()))
+                        .flow();
     }
 
     private List<SpringbackReading> readings(UUID spoolId) {

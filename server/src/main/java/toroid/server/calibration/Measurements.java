@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import toroid.core.calibration.PossibleReading;
 import toroid.server.store.Keeper;
 import toroid.server.store.Kept;
 import toroid.server.wire.Spools;
@@ -56,5 +57,9 @@ public class Measurements extends Keeper<Measurement, MeasurementData> {
     protected void check(MeasurementData data) {
         data.check();
         spools.demand(data.spoolId());
+        if (data.spoolId() != null) {
+            PossibleReading.check(
+                    data.reading(), spools.get(data.spoolId()).data().metalKept());
+        }
     }
 }

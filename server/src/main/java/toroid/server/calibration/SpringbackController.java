@@ -11,13 +11,15 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.bend.BarInBending;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.Springback;
 import toroid.core.bend.SprungDiameter;
-import toroid.core.bend.YieldEstimate;
 import toroid.core.calibration.SpringbackFit;
 import toroid.core.calibration.SpringbackReading;
+import toroid.core.metal.FlowCurve;
 import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
+import toroid.core.metal.Temper;
 import toroid.core.ring.Ring;
 import toroid.core.wire.Wire;
 
@@ -30,7 +32,7 @@ class SpringbackController {
         this.springback = springback;
     }
 
-    /** Wire in a metal and temper, or with a yield of its own. */
+    /** Wire in a metal and temper, or with a yield of its own that does not harden. */
     record Question(
             @NotNull String metal,
             String temper,
@@ -45,17 +47,20 @@ class SpringbackController {
             @NotNull double innerDiameterMm,
             @NotNull double lowMm,
             @NotNull double highMm,
-            @NotNull double yieldMpa,
+            @NotNull double flowStressMpa,
+            @NotNull double hardeningExponent,
             @NotNull double springbackPercent) {}
 
-    record FitQuestion(@NotNull String metal, @NotNull List<@Valid Reading> readings) {}
+    /** @param temper half hard when left out */
+    record FitQuestion(
+            @NotNull String metal, String temper, @NotNull List<@Valid Reading> readings) {}
 
     record Reading(
             @NotNull double wireDiameterMm,
             @NotNull double mandrelDiameterMm,
             @NotNull double innerDiameterMm) {}
 
-    record FitAnswer(@NotNull YieldEstimate yield, @NotNull List<Double> residualsMm) {}
+    record FitAnswer(@NotNull FlowView flow, @NotNull List<Double> residualsMm) {}
 
     @GetMapping("/api/spools/{id}/springback")
     SpringbackView of(@PathVariable UUID id) {
@@ -79,40 +84,45 @@ class SpringbackController {
         var bar = BarInBending.ofWire(
                 ring.wireDiameterMm(),
                 metal.youngsModulus().inMegapascals(),
-                strengthOf(question, metal).yieldMpa());
+                strengthOf(question, metal).curve());
         return predict(question, metal, Springback.mandrelForMm(bar, ring.innerDiameterMm()));
     }
 
-    @Operation(summary = "The effective yield of a maker's own coils, by least squares")
+    @Operation(summary = "How a maker's own coils flow: the handbook moved by what was measured")
     @PostMapping("/api/springback/fit")
     FitAnswer fit(@RequestBody @Valid FitQuestion question) {
         Metal metal = MetalNames.metalOrRefuse(question.metal());
         var readings = question.readings().stream()
                 .map(r -> new SpringbackReading(r.wireDiameterMm(), r.mandrelDiameterMm(), r.innerDiameterMm()))
                 .toList();
-        SpringbackFit fit = SpringbackFit.of(readings, metal.youngsModulus().inMegapascals());
-        return new FitAnswer(fit.yield(), fit.residualsMm());
+        SpringbackFit fit = SpringbackFit.of(
+                readings, metal.youngsModulus().inMegapascals(), metal.flow(temper(question.temper())));
+        return new FitAnswer(FlowView.of(fit.flow()), fit.residualsMm());
     }
 
     private static Prediction predict(Question question, Metal metal, double mandrelMm) {
-        YieldEstimate yield = strengthOf(question, metal);
+        FlowEstimate flow = strengthOf(question, metal);
         var inner = SprungDiameter.predict(
-                question.wireDiameterMm(), metal.youngsModulus().inMegapascals(), yield, mandrelMm);
+                question.wireDiameterMm(), metal.youngsModulus().inMegapascals(), flow, mandrelMm);
         return new Prediction(
                 mandrelMm,
                 inner.innerDiameterMm(),
                 inner.lowMm(),
                 inner.highMm(),
-                yield.yieldMpa(),
+                flow.curve().strengthMpa(),
+                flow.curve().exponent(),
                 100 * (inner.innerDiameterMm() / mandrelMm - 1));
     }
 
-    private static YieldEstimate strengthOf(Question question, Metal metal) {
+    private static FlowEstimate strengthOf(Question question, Metal metal) {
         if (question.yieldMpa() != null) {
-            return new YieldEstimate(question.yieldMpa(), 0, YieldEstimate.USUAL_SCATTER_MM, 1e6, 0);
+            return FlowEstimate.known(FlowCurve.perfectlyPlastic(question.yieldMpa()));
         }
-        String temper = question.temper() == null ? "half hard" : question.temper();
-        return YieldEstimate.ofHandbook(metal.yieldStrength(MetalNames.temperOrRefuse(temper)));
+        return FlowEstimate.ofHandbook(metal.flow(temper(question.temper())));
+    }
+
+    private static Temper temper(String said) {
+        return MetalNames.temperOrRefuse(said == null ? "half hard" : said);
     }
 
     private static double given(String field, Double value) {

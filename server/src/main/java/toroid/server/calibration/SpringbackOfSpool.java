@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.SprungDiameter;
-import toroid.core.bend.YieldEstimate;
 import toroid.core.calibration.SpringbackFit;
 import toroid.core.calibration.SpringbackReading;
 import toroid.core.numeric.Refusal;
@@ -32,13 +32,15 @@ class SpringbackOfSpool {
     SpringbackView of(UUID spoolId) {
         SpoolData spool = spools.get(spoolId).data();
         double modulus = spool.metalKept().youngsModulus().inMegapascals();
-        YieldEstimate handbook = YieldEstimate.ofHandbook(spool.metalKept().yieldStrength(spool.temper()));
+        FlowEstimate handbook = FlowEstimate.ofHandbook(spool.metalKept().flow(spool.temper()));
         List<Kept<MeasurementData>> taken = measurements.ofSpool(spoolId);
         List<SpringbackReading> counted = taken.stream()
                 .filter(m -> !m.deleted())
                 .map(m -> m.data().reading())
                 .toList();
-        SpringbackFit fit = counted.isEmpty() ? null : SpringbackFit.of(counted, modulus);
+        SpringbackFit fit = counted.isEmpty()
+                ? null
+                : SpringbackFit.of(counted, modulus, spool.metalKept().flow(spool.temper()));
         var readings = new ArrayList<SpringbackView.ReadingView>();
         int next = 0;
         for (Kept<MeasurementData> m : taken) {
@@ -46,11 +48,14 @@ class SpringbackOfSpool {
             readings.add(reading(m, residual, modulus, handbook));
         }
         return new SpringbackView(
-                handbook, fit == null ? null : fit.yield(), readings, rods(spool, modulus, handbook, fit));
+                FlowView.of(handbook),
+                fit == null ? null : FlowView.of(fit.flow()),
+                readings,
+                rods(spool, modulus, handbook, fit));
     }
 
     private static SpringbackView.ReadingView reading(
-            Kept<MeasurementData> m, Double residualMm, double modulusMpa, YieldEstimate handbook) {
+            Kept<MeasurementData> m, Double residualMm, double modulusMpa, FlowEstimate handbook) {
         SpringbackReading reading = m.data().reading();
         SprungDiameter theory = predict(reading.wireDiameterMm(), modulusMpa, handbook, reading.mandrelDiameterMm());
         return new SpringbackView.ReadingView(
@@ -67,14 +72,14 @@ class SpringbackOfSpool {
     }
 
     private List<SpringbackView.RodPrediction> rods(
-            SpoolData spool, double modulusMpa, YieldEstimate handbook, SpringbackFit fit) {
+            SpoolData spool, double modulusMpa, FlowEstimate handbook, SpringbackFit fit) {
         return mandrels.all().stream()
                 .map(m -> m.data().diameterMm())
                 .sorted()
                 .map(rod -> {
                     SprungDiameter theory = predict(spool.wireDiameterMm(), modulusMpa, handbook, rod);
                     SprungDiameter own =
-                            fit == null ? null : predict(spool.wireDiameterMm(), modulusMpa, fit.yield(), rod);
+                            fit == null ? null : predict(spool.wireDiameterMm(), modulusMpa, fit.flow(), rod);
                     return new SpringbackView.RodPrediction(
                             rod,
                             theory == null ? null : theory.innerDiameterMm(),
@@ -85,9 +90,9 @@ class SpringbackOfSpool {
                 .toList();
     }
 
-    private static SprungDiameter predict(double wireMm, double modulusMpa, YieldEstimate yield, double rodMm) {
+    private static SprungDiameter predict(double wireMm, double modulusMpa, FlowEstimate flow, double rodMm) {
         try {
-            return SprungDiameter.predict(wireMm, modulusMpa, yield, rodMm);
+            return SprungDiameter.predict(wireMm, modulusMpa, flow, rodMm);
         } catch (Refusal tooSpringy) {
             return null;
         }

@@ -4,7 +4,6 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import toroid.core.bend.YieldEstimate;
 import toroid.core.calibration.SpringbackReading;
 
 /**
@@ -16,8 +15,8 @@ import toroid.core.calibration.SpringbackReading;
  * @param rods the shelf's rods: handbook and own prediction
  */
 record SpringbackView(
-        @NotNull YieldEstimate handbook,
-        YieldEstimate fitted,
+        @NotNull FlowView handbook,
+        FlowView fitted,
         @NotNull List<ReadingView> readings,
         @NotNull List<RodPrediction> rods) {
 

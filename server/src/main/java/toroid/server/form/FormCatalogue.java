@@ -3,7 +3,7 @@ package toroid.server.form;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.program.WirePoint;
 import toroid.core.form.Family;
 import toroid.core.form.Form;
@@ -111,7 +111,7 @@ final class FormCatalogue {
                 form.info().usualWireMm(),
                 copper,
                 Temper.DEAD_SOFT,
-                YieldEstimate.ofHandbook(copper.yieldStrength(Temper.DEAD_SOFT)),
+                FlowEstimate.ofHandbook(copper.flow(Temper.DEAD_SOFT)),
                 Map.of(),
                 false,
                 Schools.USUAL);

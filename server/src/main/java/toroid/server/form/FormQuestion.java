@@ -3,7 +3,7 @@ package toroid.server.form;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Map;
 import java.util.UUID;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.form.FormRequest;
 import toroid.core.form.Schools;
 import toroid.core.metal.Metal;
@@ -48,7 +48,7 @@ public record FormQuestion(
                 wireDiameterMm == null ? usualWireMm : wireDiameterMm,
                 kept,
                 wanted,
-                YieldEstimate.ofHandbook(kept.yieldStrength(wanted)));
+                FlowEstimate.ofHandbook(kept.flow(wanted)));
     }
 
     private static Temper usable(Metal metal) {
@@ -57,12 +57,12 @@ public record FormQuestion(
                 : metal.yields().keySet().iterator().next();
     }
 
-    FormRequest request(double wireMm, Metal kept, Temper wanted, YieldEstimate yield) {
+    FormRequest request(double wireMm, Metal kept, Temper wanted, FlowEstimate flow) {
         return new FormRequest(
                 wireMm,
                 kept,
                 wanted,
-                yield,
+                flow,
                 parameters == null ? Map.of() : parameters,
                 leftHanded != null && leftHanded,
                 schools());

@@ -45,10 +45,7 @@ public class FormWorkshop {
         }
         SpoolData spool = spools.get(question.spoolId()).data();
         return question.request(
-                spool.wireDiameterMm(),
-                spool.metalKept(),
-                spool.temper(),
-                knowledge.yieldOf(question.spoolId(), spool));
+                spool.wireDiameterMm(), spool.metalKept(), spool.temper(), knowledge.flowOf(question.spoolId(), spool));
     }
 
     /** Laid out, with the nearest tools in stock. */

@@ -39,8 +39,7 @@ record OwnTools(List<Kept<MandrelData>> shelf) {
     private static Own own(MandrelData rod, double wireMm, FormWork work) {
         try {
             double modulus = work.request().metal().youngsModulus().inMegapascals();
-            var bar =
-                    BarInBending.ofWire(wireMm, modulus, work.request().yield().yieldMpa());
+            var bar = BarInBending.ofWire(wireMm, modulus, work.request().flow().curve());
             return new Own(rod.name(), rod.diameterMm(), Springback.innerDiameterMm(bar, rod.diameterMm()));
         } catch (Refusal flexes) {
             return null;

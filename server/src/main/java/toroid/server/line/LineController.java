@@ -9,7 +9,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.form.FormRequest;
 import toroid.core.form.FormSolver;
 import toroid.core.form.FormWork;
@@ -132,9 +132,9 @@ class LineController {
         double wireMm = line.wire() == null
                 ? line.form().info().usualWireMm()
                 : line.wire().length().inMillimetres();
-        var yield = YieldEstimate.ofHandbook(metal.yieldStrength(temper));
+        var flow = FlowEstimate.ofHandbook(metal.flow(temper));
         FormWork work = FormSolver.solve(
-                line.form(), new FormRequest(wireMm, metal, temper, yield, line.values(), false, Schools.USUAL));
+                line.form(), new FormRequest(wireMm, metal, temper, flow, line.values(), false, Schools.USUAL));
         return new FormLineAnswer(
                 line.form().info().id(),
                 line.form().info().name(),

@@ -1,6 +1,6 @@
 package toroid.server.line;
 
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.line.RingLine;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Temper;
@@ -23,7 +23,7 @@ final class LineSolver {
     private final RingLine line;
     private final Metal metal;
     private final Temper temper;
-    private final YieldEstimate yield;
+    private final FlowEstimate flow;
     private final Double wireInHandMm;
 
     LineSolver(RingLine line, Metal metal, Temper temper, Double wireInHandMm) {
@@ -31,14 +31,14 @@ final class LineSolver {
         this.metal = metal;
         this.temper = temper;
         this.wireInHandMm = wireInHandMm;
-        this.yield = YieldEstimate.ofHandbook(metal.yieldStrength(temper));
+        this.flow = FlowEstimate.ofHandbook(metal.flow(temper));
     }
 
     LineController.LineAnswer answer() {
         RingAim aim = aim();
         double wireMm = wireMm();
         RingCut cut = line.cut() == null ? new RingCut.None() : line.cut();
-        RingWork work = RingWork.of(wireMm, metal, yield, aim, cut, line.turnsPerRing());
+        RingWork work = RingWork.of(wireMm, metal, flow, aim, cut, line.turnsPerRing());
         int count = line.count() == null ? 1 : line.count();
         var hand = CoilAllowances.NONE;
         var request = new CoilRequest(work.wound(), work.sprung(), count, line.turnsPerRing(), cut, hand);
@@ -91,7 +91,7 @@ final class LineSolver {
         Double mandrel = line.mandrel() == null ? null : mm(line.mandrel());
         boolean fixed = count(inner, outer, mandrel, line.aspectRatio()) >= 2;
         Double wire = said != null || fixed ? said : wireInHandMm;
-        return RingSolver.solve(new RingGiven(wire, inner, outer, mandrel, line.aspectRatio(), metal, yield))
+        return RingSolver.solve(new RingGiven(wire, inner, outer, mandrel, line.aspectRatio(), metal, flow))
                 .wireDiameterMm();
     }
 

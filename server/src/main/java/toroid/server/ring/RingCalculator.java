@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Map;
 import toroid.core.bend.BarInBending;
 import toroid.core.bend.BendingStrain;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.Springback;
-import toroid.core.bend.YieldEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.metal.Temper;
@@ -27,14 +27,14 @@ final class RingCalculator {
     private final SolveQuestion question;
     private final Metal metal;
     private final Temper temper;
-    private final YieldEstimate yield;
+    private final FlowEstimate flow;
     private final List<Note> notes = new ArrayList<>();
 
     private RingCalculator(SolveQuestion question) {
         this.question = question;
         metal = question.metal() == null ? null : MetalNames.metalOrRefuse(question.metal());
         temper = question.temper() == null ? Temper.HALF_HARD : MetalNames.temperOrRefuse(question.temper());
-        yield = metal == null ? null : YieldEstimate.ofHandbook(metal.yieldStrength(usable(temper)));
+        flow = metal == null ? null : FlowEstimate.ofHandbook(metal.flow(usable(temper)));
     }
 
     static SolveAnswer answer(SolveQuestion question) {
@@ -57,7 +57,7 @@ final class RingCalculator {
                 question.mandrelDiameterMm(),
                 question.aspectRatio(),
                 metal,
-                yield));
+                flow));
         int turns = question.turnsPerRing() == null ? 1 : question.turnsPerRing();
         int count = question.ringCount() == null ? 1 : question.ringCount();
         RingCut cut = (question.cut() == null ? CutData.none() : question.cut()).toCore(ring.wireDiameterMm());
@@ -90,9 +90,13 @@ final class RingCalculator {
                 count,
                 turnsToWind,
                 mandrel,
-                yield == null
+                flow == null
                         ? null
-                        : RingStrength.of(closed, yield.yieldMpa(), turns)
+                        : RingStrength.of(
+                                        closed,
+                                        flow.effectiveYieldMpa(
+                                                d, metal.youngsModulus().inMegapascals(), wound.innerDiameterMm()),
+                                        turns)
                                 .opens()
                                 .inNewtons(),
                 100 * BendingStrain.atOuterFibre(d, wound.innerDiameterMm()),
@@ -115,7 +119,7 @@ final class RingCalculator {
         double modulus = metal.youngsModulus().inMegapascals();
         try {
             return Springback.mandrelForMm(
-                    BarInBending.ofWire(ring.wireDiameterMm(), modulus, yield.yieldMpa()), ring.innerDiameterMm());
+                    BarInBending.ofWire(ring.wireDiameterMm(), modulus, flow.curve()), ring.innerDiameterMm());
         } catch (Refusal none) {
             notes.add(Note.care("no-mandrel", Map.of("innerMm", ring.innerDiameterMm())));
             return null;

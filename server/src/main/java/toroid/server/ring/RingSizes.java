@@ -30,6 +30,6 @@ public record RingSizes(
                 work.closed().outerDiameterMm(),
                 work.closed().aspectRatio(),
                 work.nominalAspectRatio(),
-                work.yield().measurements());
+                work.flow().measurements());
     }
 }

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.numeric.Refusal;
 import toroid.core.ring.CoilAllowances;
 import toroid.core.ring.CoilRequest;
@@ -70,7 +70,7 @@ class RingTable {
 
     private Row row(Kept<SpoolData> spool, List<Kept<MandrelData>> shelf, CutData cutData) {
         SpoolData wire = spool.data();
-        YieldEstimate yield = knowledge.yieldOf(spool.id(), wire);
+        FlowEstimate flow = knowledge.flowOf(spool.id(), wire);
         RingCut cut = cutData.toCore(wire.wireDiameterMm());
         List<Cell> cells = shelf.stream()
                 .map(m -> cell(
@@ -79,13 +79,13 @@ class RingTable {
                         WireOnMandrel.of(
                                 wire.wireDiameterMm(),
                                 wire.metalKept(),
-                                yield,
+                                flow,
                                 m.data().diameterMm(),
                                 cut,
                                 1),
                         m.data().usableLengthMm()))
                 .toList();
-        return new Row(spool.id(), wire.name(), wire.metal(), wire.wireDiameterMm(), yield.measurements(), cells);
+        return new Row(spool.id(), wire.name(), wire.metal(), wire.wireDiameterMm(), flow.measurements(), cells);
     }
 
     private static Cell cell(UUID mandrelId, SpoolData wire, WireOnMandrel on, double usableMm) {

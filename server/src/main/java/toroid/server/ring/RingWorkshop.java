@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.quantity.Figure;
 import toroid.core.quantity.Length;
@@ -44,8 +44,8 @@ public class RingWorkshop {
         SpoolData spool =
                 asked.spoolId() == null ? null : spools.get(asked.spoolId()).data();
         RingJobData data = spool == null ? asked : asked.on(spool);
-        YieldEstimate yield = knowledge.yieldOf(data.spoolId(), data.wire());
-        RingWork work = ring(data, yield);
+        FlowEstimate flow = knowledge.flowOf(data.spoolId(), data.wire());
+        RingWork work = ring(data, flow);
         var request = new CoilRequest(
                 work.wound(), work.sprung(), data.ringsWithSpare(), data.turnsPerRing(), work.cut(), data.hand());
         return new WorkedJob(data, work, request, CoilPlan.forJob(request));
@@ -74,11 +74,11 @@ public class RingWorkshop {
                 closest(rods, work.closed().innerDiameterMm()));
     }
 
-    private static RingWork ring(RingJobData data, YieldEstimate yield) {
+    private static RingWork ring(RingJobData data, FlowEstimate flow) {
         return RingWork.of(
                 data.wireDiameterMm(),
                 data.wire().metalKept(),
-                yield,
+                flow,
                 data.aim(),
                 data.cut().toCore(data.wireDiameterMm()),
                 data.turnsPerRing());
@@ -86,13 +86,13 @@ public class RingWorkshop {
 
     /** The same rod by the handbook alone. */
     private static RingWork handbook(RingJobData data, RingWork work) {
-        if (work.yield().measurements() == 0) {
+        if (work.flow().measurements() == 0) {
             return work;
         }
         var handbook = WireOnMandrel.of(
                 data.wireDiameterMm(),
                 work.metal(),
-                YieldEstimate.ofHandbook(work.metal().yieldStrength(data.temper())),
+                FlowEstimate.ofHandbook(work.metal().flow(data.temper())),
                 work.mandrelDiameterMm(),
                 work.cut(),
                 work.turns());
@@ -135,7 +135,7 @@ public class RingWorkshop {
                         WireOnMandrel.of(
                                 data.wireDiameterMm(),
                                 work.metal(),
-                                work.yield(),
+                                work.flow(),
                                 m.data().diameterMm(),
                                 work.cut(),
                                 work.turns())))

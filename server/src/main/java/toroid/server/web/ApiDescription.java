@@ -17,7 +17,7 @@ class ApiDescription {
             "Note",
             "Coil",
             "RingStep",
-            "YieldEstimate",
+            "FlowEstimate",
             "WireNames",
             "Named",
             "Understood",

@@ -1,7 +1,7 @@
 package toroid.server.wire;
 
 import java.util.UUID;
-import toroid.core.bend.YieldEstimate;
+import toroid.core.bend.FlowEstimate;
 
 /** What is known of a spool's strength: the handbook's value, or better, a fit to the maker's own coils. */
 public interface WireKnowledge {
@@ -10,5 +10,5 @@ public interface WireKnowledge {
      * @param spoolId null for wire not in stock, which has the handbook's value
      * @param data metal and temper
      */
-    YieldEstimate yieldOf(UUID spoolId, SpoolData data);
+    FlowEstimate flowOf(UUID spoolId, SpoolData data);
 }

@@ -1,0 +1,90 @@
+package toroid.core.bend;
+
+import toroid.core.metal.FlowCurve;
+import toroid.core.metal.FlowPrior;
+import toroid.core.numeric.Checks;
+import toroid.core.quantity.Figure;
+
+/**
+ * How this wire is taken to flow, and how well that is known: the one thing springback prediction needs from outside. The logarithms of
+ * S and n (see {@link FlowCurve}) are taken as normal.
+ *
+ * @param curve best value
+ * @param strengthVariance of ln S
+ * @param covariance of ln S and ln n
+ * @param exponentVariance of ln n
+ * @param scatterMm standard deviation of one coil's inner diameter about the prediction, mm, zero or more
+ * @param degreesOfFreedom behind the band (Student's t)
+ * @param measurements how many of the maker's own measurements it rests on; 0 for a handbook value
+ * @param strainFrom the smallest strain {@code d/(M + d)} measured; 0 when none was
+ * @param strainTo the largest
+ */
+public record FlowEstimate(
+        FlowCurve curve,
+        double strengthVariance,
+        double covariance,
+        double exponentVariance,
+        double scatterMm,
+        double degreesOfFreedom,
+        int measurements,
+        double strainFrom,
+        double strainTo) {
+    /**
+     * Scatter of one coil's measured inner diameter before any was measured, mm: caliper and winding together, and how many coils it counts
+     * for. Common practice, our own figures; a steady hand with a good caliper has half of it, an unsteady one twice.
+     */
+    public static final double USUAL_SCATTER_MM = 0.05;
+
+    public static final double USUAL_FREEDOM = 3;
+
+    public FlowEstimate {
+        Checks.within("strength variance", strengthVariance, 0, 10, "", "Give zero or more.");
+        Checks.within("exponent variance", exponentVariance, 0, 10, "", "Give zero or more.");
+        Checks.within("covariance", covariance, -10, 10, "", "Give a covariance.");
+        Checks.within("scatter", scatterMm, 0, 100, "mm", "Give zero or more.");
+        Checks.within("degrees of freedom", degreesOfFreedom, 1e-3, 1e9, "", "Give a positive number.");
+        Checks.within("measurements", measurements, 0, 1_000_000, "", "Give zero or more.");
+    }
+
+    /** The handbook's curve with its spread. */
+    public static FlowEstimate ofHandbook(FlowPrior prior) {
+        return new FlowEstimate(
+                prior.typical(),
+                prior.strengthSpread() * prior.strengthSpread(),
+                0,
+                prior.exponentSpread() * prior.exponentSpread(),
+                USUAL_SCATTER_MM,
+                USUAL_FREEDOM,
+                0,
+                0,
+                0);
+    }
+
+    /** A curve known for sure; a coil still scatters. */
+    public static FlowEstimate known(FlowCurve curve) {
+        return new FlowEstimate(curve, 0, 0, 0, USUAL_SCATTER_MM, USUAL_FREEDOM, 0, 0, 0);
+    }
+
+    /** Standard error of S, MPa, to first order. */
+    public double strengthErrorMpa() {
+        return curve.strengthMpa() * Math.sqrt(strengthVariance);
+    }
+
+    /** The yield of a perfectly plastic wire that takes the same moment round that diameter, MPa: see {@link BendingMoment}. */
+    public double effectiveYieldMpa(double wireDiameterMm, double modulusMpa, double roundMm) {
+        return BendingMoment.effectiveYieldMpa(
+                BarInBending.ofWire(wireDiameterMm, modulusMpa, curve), 2 / (roundMm + wireDiameterMm));
+    }
+
+    /** How far, as a difference of logarithms, a strain lies outside of those measured; 0 within them, and when none was measured. */
+    double beyondMeasured(double strain) {
+        if (measurements == 0) {
+            return 0;
+        }
+        return Math.max(0, Math.max(Math.log(strainFrom / strain), Math.log(strain / strainTo)));
+    }
+
+    public Figure.Basis basis() {
+        return measurements == 0 ? Figure.Basis.THEORY : Figure.Basis.MEASURED;
+    }
+}
