@@ -56,8 +56,8 @@ function Summary({ view }: { view: SpringbackView }) {
         </>
       ) : (
         <>
-          Nothing measured yet; the handbook's {plain(handbook.flowStressMpa, 0)} MPa stands in. Wind a few turns
-          on any rod and measure them.
+          Nothing measured yet; the handbook's {plain(handbook.flowStressMpa, 0)} MPa stands in. Wind a few
+          turns on any rod and measure them.
         </>
       )}
     </p>

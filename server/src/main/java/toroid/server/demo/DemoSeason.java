@@ -224,7 +224,7 @@ class DemoSeason {
     private static double made(DemoSpool spool, double rodMm) {
         double modulus = spool.data().metalKept().youngsModulus().inMegapascals();
         return Springback.innerDiameterMm(
-                BarInBending.ofWire(spool.data().wireDiameterMm(), modulus, spool.trueYieldMpa()), rodMm);
+                BarInBending.ofWire(spool.data().wireDiameterMm(), modulus, spool.trueFlow()), rodMm);
     }
 
     private static DemoSpool spool(String key) {

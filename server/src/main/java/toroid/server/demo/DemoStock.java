@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import toroid.core.metal.FlowCurve;
 import toroid.core.metal.Temper;
 import toroid.server.store.Edit;
 import toroid.server.tool.CutterData;
@@ -17,21 +18,26 @@ import toroid.server.wire.Spools;
 /** The invented shelf. */
 @Component
 class DemoStock {
-    /** A spool with the strength the invented coils are made with, which the workshop does not know. */
-    record DemoSpool(String key, SpoolData data, double trueYieldMpa) {
+    /** A spool, and how much stronger than the handbook says the invented coils are made with, which the workshop does not know. */
+    record DemoSpool(String key, SpoolData data, double stronger) {
+        FlowCurve trueFlow() {
+            FlowCurve handbook = data.metalKept().flow(data.temper()).typical();
+            return new FlowCurve(stronger * handbook.strengthMpa(), handbook.exponent());
+        }
+
         UUID id() {
             return DemoStock.id("spool " + key);
         }
     }
 
     static final List<DemoSpool> SPOOLS = List.of(
-            spool("bronze-1.0", "Spool 1, bronze 1.0", "phosphor-bronze", Temper.HALF_HARD, 1.01, 27.5, 1.9, 332),
-            spool("bronze-1.2", "Spool 2, bronze 1.2", "phosphor-bronze", Temper.HALF_HARD, 1.20, 41.0, 2.4, 405),
-            spool("copper-1.0", "Spool 3, copper 1.0", "copper", Temper.DEAD_SOFT, 1.02, 60.0, 0.9, 118),
-            spool("copper-0.8", "Spool 4, copper 0.8", "copper", Temper.HALF_HARD, 0.81, 52.5, 0.7, 246),
-            spool("brass-0.9", "Spool 5, brass 0.9", "yellow-brass", Temper.HALF_HARD, 0.90, 33.0, 1.1, 318),
-            spool("brass-1.6", "Spool 6, brass 16 swg", "yellow-brass", Temper.HARD, 1.63, 18.2, 2.6, 472),
-            spool("sterling-0.8", "Spool 7, sterling 20", "sterling-silver", Temper.HALF_HARD, 0.80, 6.4, 9.8, 221),
+            spool("bronze-1.0", "Spool 1, bronze 1.0", "phosphor-bronze", Temper.HALF_HARD, 1.01, 27.5, 1.9, 0.86),
+            spool("bronze-1.2", "Spool 2, bronze 1.2", "phosphor-bronze", Temper.HALF_HARD, 1.20, 41.0, 2.4, 1.05),
+            spool("copper-1.0", "Spool 3, copper 1.0", "copper", Temper.DEAD_SOFT, 1.02, 60.0, 0.9, 1.12),
+            spool("copper-0.8", "Spool 4, copper 0.8", "copper", Temper.HALF_HARD, 0.81, 52.5, 0.7, 1.1),
+            spool("brass-0.9", "Spool 5, brass 0.9", "yellow-brass", Temper.HALF_HARD, 0.90, 33.0, 1.1, 0.9),
+            spool("brass-1.6", "Spool 6, brass 16 swg", "yellow-brass", Temper.HARD, 1.63, 18.2, 2.6, 1.08),
+            spool("sterling-0.8", "Spool 7, sterling 20", "sterling-silver", Temper.HALF_HARD, 0.80, 6.4, 9.8, 0.9),
             spool(
                     "steel-1.0",
                     "Spool 8, stainless for the nets",
@@ -40,7 +46,7 @@ class DemoStock {
                     0.99,
                     80.0,
                     0.8,
-                    1180),
+                    0.92),
             spool(
                     "aluminium-1.5",
                     "Spool 9, light wire for the crowd",
@@ -49,7 +55,7 @@ class DemoStock {
                     1.50,
                     45.0,
                     0.5,
-                    128));
+                    1.1));
 
     private static final double[] RODS = {2, 2.5, 3, 3.5, 4, 4.5, 5, 6, 7, 8};
 
@@ -101,8 +107,8 @@ class DemoStock {
             double diameterMm,
             double metres,
             double price,
-            double yieldMpa) {
-        return new DemoSpool(key, new SpoolData(name, metal, temper, diameterMm, metres * 1000, price, ""), yieldMpa);
+            double stronger) {
+        return new DemoSpool(key, new SpoolData(name, metal, temper, diameterMm, metres * 1000, price, ""), stronger);
     }
 
     private static String trim(double value) {

@@ -17,7 +17,6 @@ class ApiDescription {
             "Note",
             "Coil",
             "RingStep",
-            "FlowEstimate",
             "WireNames",
             "Named",
             "Understood",
@@ -36,7 +35,9 @@ class ApiDescription {
                 "Jump rings and wire forms, from wire and tool to the finished piece. Lengths are millimetres, masses grams, forces newtons,"
                         + " stresses megapascals; bands are 95 %. /api/rings, /api/forms, /api/weaves, /api/springback, /api/quantity, /api/line and"
                         + " /api/spools/weigh keep nothing and need no token on loopback. Calls that write need the XSRF-TOKEN cookie's"
-                        + " value in the X-XSRF-TOKEN header. Refusals are problem+json with code, field, limit and unit.";
+                        + " value in the X-XSRF-TOKEN header. Refusals are problem+json with code, field, limit and unit."
+                        + " What takes longer than two seconds is answered 202 with a number: GET /api/efforts/{number} until it is there,"
+                        + " DELETE to call it off; a header X-Effort chooses the number beforehand.";
         return new OpenAPI()
                 .info(new Info().title("Toroid").version("1").description(words))
                 .servers(List.of(new Server().url("/")));

@@ -7,6 +7,8 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import toroid.core.metal.Metals;
+import toroid.core.metal.Temper;
 import toroid.server.ApiTest;
 
 class LearningTest extends ApiTest {
@@ -45,7 +47,8 @@ class LearningTest extends ApiTest {
         UUID id = UUID.randomUUID();
         assertThat(keep("/api/measurements", id, null, coil(spool, 6, 6.45)).status())
                 .isEqualTo(200);
-        assertThat(predicted(spool, 6)).isCloseTo(6.45, within(1e-3));
+        double moved = predicted(spool, 6);
+        assertThat(moved).isBetween((handbook + 6.45) / 2, 6.45); // one coil moves the handbook more than half way
         assertThat(predicted(spool, 8)).isGreaterThan(8.45);
         Answer sheet = tell("/api/rings/sheet", job(spool, 6, 10));
         assertThat(sheet.at("/ring/measurements").asInt()).isEqualTo(1);
@@ -55,7 +58,7 @@ class LearningTest extends ApiTest {
         takeAway("/api/measurements", id, version);
         assertThat(predicted(spool, 6)).isCloseTo(handbook, within(1e-9));
         tell("/api/measurements/" + id + "/restore", Map.of());
-        assertThat(predicted(spool, 6)).isCloseTo(6.45, within(1e-3));
+        assertThat(predicted(spool, 6)).isCloseTo(moved, within(1e-9));
     }
 
     @Test
@@ -86,7 +89,7 @@ class LearningTest extends ApiTest {
                     .isEqualTo(reading.get("residualMm").isNull());
             residuals += reading.get("residualMm").asDouble();
         }
-        assertThat(residuals).isCloseTo(0, within(1e-3));
+        assertThat(residuals).isCloseTo(0, within(0.05)); // the handbook still holds the fit a little
         assertThat(view.at("/rods")).isNotEmpty();
     }
 
@@ -171,7 +174,11 @@ class LearningTest extends ApiTest {
                                 6,
                                 "innerDiameterMm",
                                 ring.number("innerDiameterMm")))));
-        assertThat(fit.at("/yield/yieldMpa").asDouble()).isCloseTo(430, within(0.5));
+        // half hard by the handbook, a coil of hard wire: moved towards it, not to it
+        double halfHard =
+                Metals.byId("yellow-brass").flow(Temper.HALF_HARD).typical().strengthMpa();
+        double hard = Metals.byId("yellow-brass").flow(Temper.HARD).typical().strengthMpa();
+        assertThat(fit.at("/flow/flowStressMpa").asDouble()).isBetween(halfHard + 5, hard);
         assertThat(tell("/api/springback/ring", Map.of("metal", "brass", "wireDiameterMm", 1))
                         .at("/field")
                         .asText())

@@ -22,8 +22,9 @@ class LearntWireTest {
 
     @Test
     void wireNotInStockHasTheHandbooksStrength() {
-        assertThat(learnt.yieldOf(null, BRASS).measurements()).isZero();
-        assertThat(learnt.yieldOf(null, BRASS).yieldMpa()).isEqualTo(360);
+        assertThat(learnt.flowOf(null, BRASS).measurements()).isZero();
+        assertThat(learnt.flowOf(null, BRASS).curve())
+                .isEqualTo(BRASS.metalKept().flow(Temper.HALF_HARD).typical());
         verifyNoInteractions(repository);
     }
 
@@ -34,7 +35,8 @@ class LearntWireTest {
         coil.fill(new MeasurementData(
                 spool, null, null, Measured.COIL_INNER, 6.5, 1, 6, CutData.none(), 1, null, Instant.EPOCH, ""));
         when(repository.findBySpoolIdAndDeletedAtIsNullOrderByTakenAt(spool)).thenReturn(List.of(coil));
-        assertThat(learnt.yieldOf(spool, BRASS).measurements()).isEqualTo(1);
-        assertThat(learnt.yieldOf(spool, BRASS).yieldMpa()).isGreaterThan(450);
+        assertThat(learnt.flowOf(spool, BRASS).measurements()).isEqualTo(1);
+        double handbook = BRASS.metalKept().flow(Temper.HALF_HARD).typical().strengthMpa();
+        assertThat(learnt.flowOf(spool, BRASS).curve().strengthMpa()).isGreaterThan(handbook);
     }
 }
