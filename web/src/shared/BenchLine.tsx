@@ -123,17 +123,34 @@ export function BenchLine() {
   function FormLine({ answer }: { answer: FormLineAnswer }) {
     return (
       <>
-        <p className="figures text-3xl font-extrabold">
-          {sizeText(answer.lengthToCutMm, units, 1)}{" "}
-          <span className="text-base font-medium soft">to cut</span>
-        </p>
+        {answer.wires.map((wire, i) => (
+          <p key={i} className="figures text-3xl font-extrabold">
+            {sizeText(wire.lengthToCutMm, units, 1)}{" "}
+            <span className="text-base font-medium soft">
+              to cut{answer.wires.length > 1 && `, ${wire.name}`}
+            </span>
+          </p>
+        ))}
         <p className="mt-1">
-          {answer.name} in <strong>{sizeText(answer.wireDiameterMm, units)}</strong> wire,{" "}
-          <strong>{sizeText(answer.lengthInPieceMm, units, 1)}</strong> in the piece
+          {answer.name} in <strong>{sizeText(answer.wireDiameterMm, units)}</strong> wire
+          {answer.wires.length === 1 && (
+            <>
+              , <strong>{sizeText(answer.wires[0]!.lengthInPieceMm, units, 1)}</strong> in the piece
+            </>
+          )}
         </p>
         {answer.count !== null && (
           <p>
-            {many(answer.count, "piece")} take <strong>{wireLength(answer.forCountMm ?? 0, units)}</strong>
+            {many(answer.count, "piece")} take{" "}
+            <strong>
+              {answer.wires
+                .map((wire) =>
+                  answer.wires.length > 1
+                    ? `${wire.name} ${wireLength(wire.forCountMm, units)}`
+                    : wireLength(wire.forCountMm, units),
+                )
+                .join(", ")}
+            </strong>
           </p>
         )}
         {answer.notes

@@ -226,7 +226,9 @@ export function formNoteWords(note: Note, units: Units): string {
     case "crimp-shortens":
       return `Crimped it is ${mm("longMm", 0)} long, ${plain(100 * (v.share ?? 0), 0)} % of its wire.`;
     case "coil-on-coil-longer":
-      return `Finished at least ${mm("lengthMm", 1)} long; made ones come out ${mm("lowMm", 1)} to ${mm("highMm", 1)}, since a close coil can only open outward.`;
+      return `Finished about ${mm("lengthMm", 1)} long, between ${mm("lowMm", 1)} and ${mm("highMm", 1)} by how loosely it is bent; the least it can be is ${mm("leastMm", 1)}. The core is cut for the longest. Measure the first one made and the rest are planned by it.`;
+    case "fine-turns-stagger":
+      return `On the inside of the bend the fine turns lean and stagger; drawn they lie evenly, through one another there. Side by side in one layer they would need ${plain(v.oneLayerPercent!, 0)} % more than the least.`;
     case "small-beads":
       return `${v.each} small beads over each big one, ${v.all} in all.`;
     case "course-by-hand":

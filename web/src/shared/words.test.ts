@@ -2,43 +2,44 @@ import { describe, expect, it } from "vitest";
 import type { Note, WeaveView } from "../api/types";
 import { cautionWords, cutWord, listed, noteWords, problemWords, stepTitle, weaveWords } from "./words";
 
-const weave = (id: string, fit: string, betterMandrelMm: number | null = null): WeaveView => ({
-  id,
-  name: id,
-  low: 1,
-  high: 2,
-  fit,
-  betterMandrelMm,
-});
+const weave = (
+  id: string,
+  fit: WeaveView["fit"],
+  betterMandrelMm: number | null = null,
+  low = 1,
+  high = 2,
+): WeaveView => ({ id, name: id, low, high, fit, betterMandrelMm });
+
+const RING = { aspectRatio: 4.1, nominalAspectRatio: 4 };
 
 describe("judgement", () => {
-  it("says what suits and the nearest thing on the shelf for what does not", () => {
-    const words = weaveWords([weave("box chain", "USUAL"), weave("byzantine", "LOOSE", 3.5)]);
-    expect(words.good).toBe("Box chain is usually made with such a ring.");
+  it("says where it drapes and the nearest thing on the shelf for what it does not suit", () => {
+    const words = weaveWords([weave("box chain", "USUAL"), weave("byzantine", "LOOSE", 3.5)], RING);
+    expect(words.good).toBe("Drapes in box chain.");
     expect(words.other).toBe("Byzantine would hang loose: take the 3.5 rod.");
   });
 
-  it("says nothing it has no rod for", () => {
-    expect(weaveWords([weave("byzantine", "TIGHT")])).toEqual({ good: null, habit: null, other: null });
+  it("says nothing it has no rod for, and waits for what is not solved", () => {
+    expect(weaveWords([weave("byzantine", "TIGHT")], RING)).toEqual({
+      good: "No weave on the ladder drapes with such a ring.",
+      habit: null,
+      other: null,
+    });
+    expect(weaveWords([weave("byzantine", null)], RING).good).toBe("The weaves are being solved.");
   });
 
-  it("goes by what was solved once it is, with what habit takes it for besides", () => {
-    const weaves = [
-      weave("box chain", "USUAL"),
-      weave("sheet", "TIGHT", 6),
-      weave("byzantine", "LOOSE", 3.5),
-    ];
-    expect(weaveWords(weaves, ["sheet"])).toEqual({
-      good: "Drapes in sheet.",
-      habit: "Habit also takes it for box chain.",
-      other: "Byzantine would hang loose: take the 3.5 rod.",
+  it("never calls tight what will not close, whatever habit says", () => {
+    const words = weaveWords([weave("half Persian", "WILL_NOT_CLOSE", 6, 3.9, 5.5)], RING);
+    expect(words.habit).toBe("Habit also takes it for half Persian (it would not close).");
+    expect(words.other).toBe("Half Persian would not close: take the 6 rod.");
+  });
+
+  it("gives a hoop no advice on weaving", () => {
+    const words = weaveWords([weave("byzantine", "FLOPPY", 3.5)], {
+      aspectRatio: 11,
+      nominalAspectRatio: 10.8,
     });
-    expect(weaveWords(weaves, [])).toMatchObject({ good: null, habit: "Habit also takes it for box chain." });
-    expect(weaveWords(weaves, ["byzantine", "box chain"])).toEqual({
-      good: "Drapes in box chain and byzantine.",
-      habit: null,
-      other: "Sheet would be tight: take the 6 rod.",
-    });
+    expect(words).toEqual({ good: null, habit: expect.stringContaining("hoop"), other: null });
   });
 
   it("has a sentence for every note the core gives", () => {

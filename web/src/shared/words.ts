@@ -51,35 +51,56 @@ export function noteWords(note: Note, units: Units): string {
   }
 }
 
+/** Beyond this a ring is a hoop or a link: no weave holds its shape with it. */
+const HOOP_FROM = 9;
+
+const SITS: Record<NonNullable<WeaveView["fit"]>, string> = {
+  WILL_NOT_CLOSE: "would not close",
+  ON_THE_EDGE: "would be on the edge",
+  TIGHT: "would be tight",
+  USUAL: "drapes",
+  LOOSE: "would hang loose",
+  FLOPPY: "would be floppy",
+};
+
 /**
- * What this ring is good for: where it drapes as solved, what habit takes it for besides, and the nearest thing on the shelf for what it
- * does not suit. Until weaves are solved habit alone speaks.
- *
- * @param drapes ids of the weaves it drapes in, as solved
+ * What this ring is good for, as solved: where it drapes, what habit takes it for besides, and the nearest thing on the shelf for what it
+ * does not suit.
  */
 export function weaveWords(
   weaves: readonly WeaveView[],
-  drapes?: readonly string[],
+  ring: { aspectRatio: number; nominalAspectRatio: number },
 ): { good: string | null; habit: string | null; other: string | null } {
-  const usual = weaves.filter((weave) => weave.fit === "USUAL");
-  const good = drapes ? weaves.filter((weave) => drapes.includes(weave.id)) : usual;
-  const besides = drapes ? usual.filter((weave) => !drapes.includes(weave.id)) : [];
-  const cured = weaves.filter(
-    (weave) => weave.fit !== "USUAL" && weave.betterMandrelMm !== null && !good.includes(weave),
+  if (ring.aspectRatio > HOOP_FROM) {
+    return {
+      good: null,
+      habit: "So wide for its wire it is a hoop or a link, not a ring for weaving.",
+      other: null,
+    };
+  }
+  const good = weaves.filter((weave) => weave.fit === "USUAL");
+  const habit = weaves.filter(
+    (weave) =>
+      weave.fit !== null &&
+      weave.fit !== "USUAL" &&
+      ring.nominalAspectRatio >= weave.low &&
+      ring.nominalAspectRatio <= weave.high,
   );
+  const cured = weaves.filter((weave) => weave.fit !== "USUAL" && weave.betterMandrelMm !== null);
   const pick = cured.find((weave) => weave.id === "byzantine") ?? cured[0];
-  const names = (some: readonly WeaveView[], most: number) =>
-    listed(some.slice(0, most).map((weave) => weave.name));
   return {
     good:
-      good.length === 0
+      good.length > 0
+        ? `Drapes in ${listed(good.slice(0, 5).map((weave) => weave.name))}.`
+        : weaves.some((weave) => weave.fit !== null)
+          ? "No weave on the ladder drapes with such a ring."
+          : "The weaves are being solved.",
+    habit:
+      habit.length === 0
         ? null
-        : drapes
-          ? `Drapes in ${names(good, 5)}.`
-          : capital(`${names(good, 3)} ${good.length === 1 ? "is" : "are"} usually made with such a ring.`),
-    habit: besides.length === 0 ? null : `Habit also takes it for ${names(besides, 3)}.`,
-    other: pick
-      ? `${capital(pick.name)} would ${pick.fit === "LOOSE" ? "hang loose" : "be tight"}: take the ${plain(pick.betterMandrelMm!)} rod.`
+        : `Habit also takes it for ${listed(habit.slice(0, 3).map((weave) => `${weave.name} (it ${SITS[weave.fit!]})`))}.`,
+    other: pick?.fit
+      ? `${capital(pick.name)} ${SITS[pick.fit]}: take the ${plain(pick.betterMandrelMm!)} rod.`
       : null,
   };
 }

@@ -1,3 +1,4 @@
+import { cutWords } from "../../shared/wireCuts";
 import { Link } from "react-router";
 import { usePictures } from "../../api/queries";
 import type { FormInHand } from "../../api/types";
@@ -51,8 +52,8 @@ function FormRow({ hand, units }: { hand: FormInHand; units: Units }) {
           {hand.job.data.name}
         </Link>
         <p className="small soft">
-          {many(hand.job.data.pieces, "piece")}, {sizeText(hand.wireDiameterMm, units)} wire, cut{" "}
-          {sizeText(hand.lengthToCutMm, units, 1)}
+          {many(hand.job.data.pieces, "piece")}, {sizeText(hand.wireDiameterMm, units)} wire
+          {hand.wires.length > 0 && `, cut ${cutWords(hand.wires, units)}`}
         </p>
       </div>
       <p className="small max-[859px]:hidden">

@@ -1,3 +1,4 @@
+import { wireOfLength } from "../../shared/wireCuts";
 import { useFormNotebook, usePreferences } from "../../api/queries";
 import type { FormRunData, Kept } from "../../api/types";
 import { many, size, sizeText, wireLength } from "../../quantity/format";
@@ -28,7 +29,7 @@ export function FormDone({
         {cut && entry && (
           <p className="what">
             Cut {sizeText(cut.spread.mean, units, 1)} on average, planned{" "}
-            {sizeText(entry.lengthToCutMm, units, 1)}.
+            {sizeText(wireOfLength(entry.wires, cut.planned)?.lengthToCutMm ?? 0, units, 1)}.
           </p>
         )}
         {loops && (

@@ -22,10 +22,14 @@ const WORDS: Record<FormMeasured, string> = {
   WRAPS: "wraps",
   OFFCUT: "offcut",
   MINUTES: "minutes",
+  FINISHED: "finished, long",
 };
 
 /** What can be measured at a step. */
-export function measuredIn(step: FormStep): FormMeasured[] {
+export function measuredIn(step: FormStep, plan?: FormRunData["plan"]): FormMeasured[] {
+  if (step.kind === "TRIM" && step.wire === "core" && plan?.finished) {
+    return ["FINISHED", "OFFCUT", "MINUTES"];
+  }
   switch (step.kind) {
     case "CUT":
       return ["CUT_LENGTH"];
@@ -43,7 +47,7 @@ export function measuredIn(step: FormStep): FormMeasured[] {
 
 /** Type a number, Enter, next: a caliper that types like a keyboard works as it is. */
 export function FormEntry({ run, step }: { run: Kept<FormRunData>; step: FormStep }) {
-  const kinds = measuredIn(step);
+  const kinds = measuredIn(step, run.data.plan);
   const [chosen, setChosen] = useState<FormMeasured>(kinds[0]!);
   const kind = kinds.includes(chosen) ? chosen : kinds[0]!;
   const [text, setText] = useState("");
@@ -180,6 +184,8 @@ function plannedValue(run: FormRunData, step: FormStep, kind: FormMeasured): num
       return step.turns;
     case "OFFCUT":
       return cut.lengthToCutMm - cut.lengthInPieceMm;
+    case "FINISHED":
+      return run.plan.finished?.plannedMm ?? null;
     case "MINUTES":
       return null;
   }
@@ -202,8 +208,12 @@ function measurement(
     wireMm: cut.diameterMm,
     measured: kind,
     value,
-    predicted: length ? cut.lengthInPieceMm : plannedValue(run.data, step, kind),
-    tailMm: length ? cut.tailMm : null,
+    predicted: length
+      ? cut.lengthInPieceMm
+      : kind === "FINISHED"
+        ? (plan.finished?.leastMm ?? null)
+        : plannedValue(run.data, step, kind),
+    tailMm: length ? cut.tailMm : kind === "FINISHED" ? (plan.finished?.plainMm ?? null) : null,
     takenAt: new Date().toISOString(),
     note: "",
   };

@@ -64,6 +64,7 @@ function run(perGroup: number, pieces: number, place = 0): Kept<FormRunData> {
         metal: "yellow-brass",
         wireDiameterMm: 1.2,
         perGroup,
+        finished: null,
         steps: [CUT, HOOK],
         wires: [{ name: "hook", diameterMm: 1.2, lengthInPieceMm: 61.5, lengthToCutMm: 66.4, tailMm: 4.9 }],
         job: {

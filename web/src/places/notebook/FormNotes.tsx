@@ -1,5 +1,6 @@
+import { cutWords, wireOfLength } from "../../shared/wireCuts";
 import type { FormEntry, FormMeasured } from "../../api/types";
-import { many, plain, size, sizeText, wireLength, type Units } from "../../quantity/format";
+import { many, plain, size, wireLength, type Units } from "../../quantity/format";
 import { DotRow } from "../../shared/DotRow";
 import { EntryHead } from "./EntryHead";
 
@@ -9,6 +10,7 @@ const WORDS: Record<FormMeasured, string> = {
   WRAPS: "wraps",
   OFFCUT: "offcut",
   MINUTES: "minutes a piece",
+  FINISHED: "finished, long",
 };
 
 /** One batch of a form: planned against made. */
@@ -35,12 +37,12 @@ export function FormNotes({ entry, units }: { entry: FormEntry; units: Units }) 
               </span>
             </p>
           ) : (
-            <p className="soft">nothing measured yet; cut {sizeText(entry.lengthToCutMm, units, 1)}</p>
+            <p className="soft">nothing measured yet; cut {cutWords(entry.wires, units)}</p>
           )}
           {cut && (
             <p className="small mt-1">
-              planned {size(entry.lengthToCutMm, units, 1).value}, {size(cut.planned ?? 0, units, 1).value} of
-              it stays in
+              planned {size(wireOfLength(entry.wires, cut.planned)?.lengthToCutMm ?? 0, units, 1).value},{" "}
+              {size(cut.planned ?? 0, units, 1).value} of it stays in
             </p>
           )}
           {entry.made

@@ -7,7 +7,6 @@ import { NumberInput } from "../../shared/NumberInput";
 import { FigureRow } from "../../shared/Why";
 import { noteWords, weaveWords } from "../../shared/words";
 import type { Change } from "./JobSentence";
-import { useWindows } from "./useWindows";
 
 interface Props {
   sheet: RingSheet;
@@ -140,19 +139,11 @@ function Handbook({ sheet, data, units }: { sheet: RingSheet; data: RingJobData;
 }
 
 function Judgement({ sheet, units }: { sheet: RingSheet; units: Units }) {
-  const windows = useWindows(sheet);
-  const { good, habit, other } = weaveWords(
-    sheet.weaves,
-    windows?.filter((one) => one.fits).map((one) => one.weaveId),
-  );
+  const { good, habit, other } = weaveWords(sheet.weaves, sheet.ring);
   return (
     <div className="mt-4 grid gap-2" data-testid="judgement">
       <p>
-        {good ? (
-          <span className="good strong">{good} </span>
-        ) : (
-          <span>No weave on the ladder drapes with such a ring. </span>
-        )}
+        {good && <span className={good.startsWith("Drapes") ? "good strong" : ""}>{good} </span>}
         {habit && <span className="soft">{habit} </span>}
         {other && <span className="care">{other}</span>}
       </p>

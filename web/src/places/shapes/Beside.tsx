@@ -1,3 +1,4 @@
+import { cutWords } from "../../shared/wireCuts";
 import { useSearchParams } from "react-router";
 import { useFormJobs, usePreferences } from "../../api/queries";
 import type { FormJobData, Kept } from "../../api/types";
@@ -48,8 +49,7 @@ function Other({ data, view }: { data: FormJobData; view: ViewKind }) {
       <p>
         <span className="strong">{data.name}</span>{" "}
         <span className="soft">
-          cut {sizeText(form.lengthToCutMm, units, 1)}, in the piece{" "}
-          {sizeText(form.lengthInPieceMm, units, 1)}, {sizeText(form.extentMm.x, units, 1)} by{" "}
+          cut {cutWords(form.wires, units)}, {sizeText(form.extentMm.x, units, 1)} by{" "}
           {sizeText(form.extentMm.y, units, 1)}
         </span>
       </p>

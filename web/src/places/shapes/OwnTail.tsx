@@ -1,7 +1,31 @@
 import { useLearnt } from "../../api/queries";
 import type { FormAnswer, FormJobData } from "../../api/types";
-import { plain } from "../../quantity/format";
+import { many, plain } from "../../quantity/format";
 import type { ChangeForm } from "./FormSentence";
+
+/** What finished coils on coils say of how loosely the maker bends them. */
+export function OwnLooseness({ data, change }: { data: FormJobData; change: ChangeForm }) {
+  const learnt = useLearnt(data.formId).data?.looseness;
+  if (!learnt || learnt.measurements === 0) {
+    return null;
+  }
+  const own = Math.round(learnt.percent);
+  const taken = Number(data.parameters["looser"] ?? 10) === own;
+  return (
+    <p className="small">
+      {many(learnt.measurements, "finished one")} of your own {learnt.measurements === 1 ? "puts" : "put"} it
+      at {plain(learnt.percent, 0)} % over the least.{" "}
+      {!taken && (
+        <button
+          className="quiet small"
+          onClick={() => change({ parameters: { ...data.parameters, looser: own } }, "looser")}
+        >
+          plan by that
+        </button>
+      )}
+    </p>
+  );
+}
 
 /** What the maker's own cuts say of the handling tail. */
 export function OwnTail({ form, data, change }: { form: FormAnswer; data: FormJobData; change: ChangeForm }) {

@@ -6,7 +6,7 @@ import { FigureRow, WhyNumber } from "../../shared/Why";
 import { figureOf } from "../../shared/figures";
 import { Exports } from "./Exports";
 import type { ChangeForm } from "./FormSentence";
-import { OwnTail } from "./OwnTail";
+import { OwnLooseness, OwnTail } from "./OwnTail";
 import { ParameterList } from "./ParameterList";
 
 interface Props {
@@ -20,42 +20,71 @@ interface Props {
 export function ShapeFigures({ kept, form, data, change }: Props) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const figure = (id: string) => figureOf(form, id)!;
-  const cut = size(form.lengthToCutMm, units, 1);
   return (
     <>
-      <p className="soft">
-        {form.wires.length > 1 ? `to cut, ${form.wires.length} wires together` : "to cut"}
-      </p>
-      <p className="shape-hero figures" data-testid="to-cut">
-        {cut.value}
-        <small>{cut.unit}</small>
-        <span>{cut.other}</span>
-      </p>
-      <FigureRow figure={figure("length-to-cut")} name="why this number">
-        <small>tails held and trimmed</small>
-      </FigureRow>
+      <ToCut form={form} units={units} />
       <Judgement
         notes={form.notes.filter((note) => note.severity === "STOP" || note.severity === "CARE")}
         units={units}
       />
       <ParameterList form={form} data={data} change={change} units={units} />
       <div className="mt-3">
-        <FigureRow figure={figure("length-in-piece")}>{sizeText(form.lengthInPieceMm, units, 1)}</FigureRow>
-        <FigureRow figure={figure("offcut")}>{sizeText(form.offcutMm, units, 1)}</FigureRow>
+        {figureOf(form, "finished-length") && (
+          <FigureRow figure={figure("finished-length")} name="finished, long">
+            {sizeText(figure("finished-length").value, units, 1)}
+          </FigureRow>
+        )}
+        <OwnLooseness data={data} change={change} />
+        {form.wires.length === 1 && (
+          <>
+            <FigureRow figure={figure("length-in-piece")}>
+              {sizeText(form.lengthInPieceMm, units, 1)}
+            </FigureRow>
+            <FigureRow figure={figure("offcut")}>{sizeText(form.offcutMm, units, 1)}</FigureRow>
+          </>
+        )}
         <OwnTail form={form} data={data} change={change} />
-        {data.pieces > 1 && (
+        {data.pieces > 1 && form.wires.length === 1 && (
           <FigureRow figure={figure("wire-for-pieces")} name={`wire for ${data.pieces} pieces`}>
             {wireLength(form.forPiecesMm, units)}
           </FigureRow>
         )}
         <FigureRow figure={figure("mass-in-piece")}>{mass(form.massG)}</FigureRow>
-        {form.wires.length > 1 && <Wires form={form} units={units} />}
+        {form.wires.length > 1 && <Wires form={form} pieces={data.pieces} units={units} />}
       </div>
       <Judgement
         notes={form.notes.filter((note) => note.severity === "GOOD" || note.severity === "INFO")}
         units={units}
       />
       <Exports kept={kept} form={form} />
+    </>
+  );
+}
+
+/** The length to cut, biggest; where there are several wires, each its own. */
+function ToCut({ form, units }: { form: FormAnswer; units: Units }) {
+  const many = form.wires.length > 1;
+  return (
+    <>
+      <p className="soft">{many ? "to cut, of each wire" : "to cut"}</p>
+      {form.wires.map((wire, i) => {
+        const cut = size(wire.lengthToCutMm, units, 1);
+        return (
+          <p key={i} className={`shape-hero figures ${many ? "several" : ""}`} data-testid="to-cut">
+            {cut.value}
+            <small>
+              {cut.unit}
+              {many && ` ${wire.name}, ${sizeText(wire.diameterMm, units)}`}
+            </small>
+            {!many && <span>{cut.other}</span>}
+          </p>
+        );
+      })}
+      {!many && (
+        <FigureRow figure={figureOf(form, "length-to-cut")!} name="why this number">
+          <small>tails held and trimmed</small>
+        </FigureRow>
+      )}
     </>
   );
 }
@@ -73,7 +102,7 @@ function Judgement({ notes, units }: { notes: Note[]; units: Units }) {
 }
 
 /** Several wires make one form: each its own length. */
-function Wires({ form, units }: { form: FormAnswer; units: Units }) {
+function Wires({ form, pieces, units }: { form: FormAnswer; pieces: number; units: Units }) {
   return (
     <table className="ruled small mt-2">
       <thead>
@@ -88,6 +117,11 @@ function Wires({ form, units }: { form: FormAnswer; units: Units }) {
           <th scope="col" className="right">
             to cut
           </th>
+          {pieces > 1 && (
+            <th scope="col" className="right">
+              for {pieces}
+            </th>
+          )}
         </tr>
       </thead>
       <tbody>
@@ -105,6 +139,7 @@ function Wires({ form, units }: { form: FormAnswer; units: Units }) {
                 {size(wire.lengthToCutMm, units, 1).value}
               </WhyNumber>
             </td>
+            {pieces > 1 && <td className="right">{wireLength(wire.forPiecesMm, units)}</td>}
           </tr>
         ))}
       </tbody>

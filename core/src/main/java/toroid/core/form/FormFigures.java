@@ -33,9 +33,11 @@ public final class FormFigures {
         figures.add(offcut(work));
         figures.add(mass(work));
         figures.add(forPieces(work, pieces));
+        figures.addAll(work.own());
         for (int i = 0; i < work.wires().size(); i++) {
             FormedWire wire = work.wires().get(i);
-            figures.add(inPiece("wire-" + i + "-in-piece", parts(work, wire), wire.inPiece()));
+            Figure inPiece = inPiece("wire-" + i + "-in-piece", parts(work, wire), wire.inPiece());
+            figures.add(wire.slack() == null ? inPiece : within(inPiece, wire.slack()));
             figures.add(toCut(i, wire));
         }
         for (int i = 0; i < work.steps().size(); i++) {
@@ -95,6 +97,19 @@ public final class FormFigures {
                 "L = Σ of straights, arcs R θ, helices N √((2πR)² + p²), spirals",
                 String.join(" + ", parts) + say(" = %.2f mm", length),
                 MIDDLE);
+    }
+
+    private static Figure within(Figure exact, FormedWire.Slack slack) {
+        return new Figure(
+                exact.id(),
+                exact.value(),
+                Math.min(exact.value(), slack.lowMm()),
+                Math.max(exact.value(), slack.highMm()),
+                exact.unit(),
+                PRACTICE,
+                exact.formula(),
+                exact.worked(),
+                "How loosely it is bent is the hand's own: from the least it can be, learnt from the first one made.");
     }
 
     private static Figure toCut(FormWork work) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.Frame;
+import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
 
 /** Where a form is put together: its wires, beads, steps and judgements. */
@@ -15,6 +16,7 @@ public final class FormMaker {
     private final List<Solid> solids = new ArrayList<>();
     private final List<StepDraft> steps = new ArrayList<>();
     private final List<Note> notes = new ArrayList<>();
+    private final List<Figure> figures = new ArrayList<>();
     private final List<OpenLoop> openLoops = new ArrayList<>();
     private int numbers;
 
@@ -117,7 +119,8 @@ public final class FormMaker {
                 middle,
                 wire.isFollowing(),
                 wire.flats(),
-                List.of(firstEnd, wire.end())));
+                List.of(firstEnd, wire.end()),
+                wire.slack()));
     }
 
     public void solid(Solid solid) {
@@ -127,6 +130,15 @@ public final class FormMaker {
     /** A step that concerns the whole form. */
     public void does(FormStep.Kind kind, String part) {
         steps.add(new StepDraft(-1, kind, part, ""));
+    }
+
+    /** A figure of the form's own. */
+    public void figure(Figure figure) {
+        figures.add(figure);
+    }
+
+    List<Figure> figures() {
+        return figures;
     }
 
     public void note(Note note) {

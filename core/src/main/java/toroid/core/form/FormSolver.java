@@ -42,7 +42,8 @@ public final class FormSolver {
                 solids,
                 FormSteps.of(request, wires, maker.steps()),
                 notes,
-                contacts);
+                contacts,
+                maker.figures());
     }
 
     /** Before anything is worked out along it: a wire has a length, and not one that no hand could bend in one piece. */
@@ -77,6 +78,7 @@ public final class FormSolver {
                 wire.middleMm(),
                 wire.follows(),
                 wire.flats().stream().map(Flat::mirrored).toList(),
-                wire.ends());
+                wire.ends(),
+                wire.slack());
     }
 }

@@ -82,6 +82,11 @@ final class FormSteps {
             tool = toolMm(request, wire, inside);
             held = tool == null ? null : bent * (inside + wire.diameterMm()) / (tool + wire.diameterMm());
         }
+        if (draft.rodMm() != null) {
+            inside = draft.rodMm();
+            tool = draft.rodMm();
+            held = null;
+        }
         out.add(new FormStep(
                 draft.number(),
                 draft.kind(),

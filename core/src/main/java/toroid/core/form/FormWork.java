@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import toroid.core.bend.program.Contact;
 import toroid.core.numeric.Checks;
+import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
 
 /**
@@ -14,6 +15,7 @@ import toroid.core.quantity.Note;
  * @param solids beads and the like
  * @param steps in the order hands do them
  * @param notes judgements, the gravest first
+ * @param own figures of this form alone
  * @param contacts where a wire passes through itself, another or a bead; empty when it can be made
  */
 public record FormWork(
@@ -24,7 +26,8 @@ public record FormWork(
         List<Solid> solids,
         List<FormStep> steps,
         List<Note> notes,
-        List<Contact> contacts) {
+        List<Contact> contacts,
+        List<Figure> own) {
     /** More pieces than this are several jobs. */
     public static final int MOST_PIECES = 2000;
 
@@ -34,6 +37,7 @@ public record FormWork(
         steps = List.copyOf(steps);
         notes = List.copyOf(notes);
         contacts = List.copyOf(contacts);
+        own = List.copyOf(own);
     }
 
     /** Wire that stays in the form, all its wires, mm. */

@@ -19,6 +19,7 @@ import toroid.core.bend.program.WirePoint;
  * @param follows it lies on what it is bound to and takes its shape by hand; not checked for contact
  * @param flats stretches hammered flat, in the order they are hammered
  * @param ends how the first and second end are left
+ * @param slack within what the length in the piece is known; null where it is exact
  */
 public record FormedWire(
         String name,
@@ -29,7 +30,8 @@ public record FormedWire(
         double middleMm,
         boolean follows,
         List<Flat> flats,
-        List<EndState> ends) {
+        List<EndState> ends,
+        Slack slack) {
     private static final double FLAT_STATIONS = 4;
 
     /** Handling tails at the first and second end, mm. */
@@ -38,6 +40,9 @@ public record FormedWire(
             return firstMm + secondMm;
         }
     }
+
+    /** Low and high of the length that stays in the piece, mm: 95 %. */
+    public record Slack(double lowMm, double highMm) {}
 
     public DevelopedLength inPiece() {
         return new DevelopedLength(program.lengthMm() + meltedMm);
@@ -91,7 +96,8 @@ public record FormedWire(
                 middleMm,
                 follows,
                 flats.subList(0, Math.min(hammered, flats.size())),
-                ends);
+                ends,
+                slack);
     }
 
     /** The wire's section there: round, or as it is hammered. */

@@ -70,6 +70,12 @@ public record Parameter(
         return new Parameter(id, name, Kind.COUNT, "", d -> usual, d -> least, d -> most, List.of(), reason, List.of());
     }
 
+    /** A share in per cent. */
+    public static Parameter percent(String id, String name, double usual, double least, double most, String reason) {
+        return new Parameter(
+                id, name, Kind.COUNT, "%", d -> usual, d -> least, d -> most, List.of(), reason, List.of());
+    }
+
     /** One of several; the first is the default. */
     public static Parameter choice(String id, String name, String... choices) {
         int last = choices.length - 1;

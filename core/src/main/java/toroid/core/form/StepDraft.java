@@ -1,12 +1,21 @@
 package toroid.core.form;
 
-/** A step while the form is being made: its number in the programs, and what it is. */
-record StepDraft(int number, FormStep.Kind kind, String part, String wire, double meltsMm) {
+/**
+ * A step while the form is being made: its number in the programs, and what it is.
+ *
+ * @param rodMm the rod it is made on where the form says so; null where it follows from the bend
+ */
+record StepDraft(int number, FormStep.Kind kind, String part, String wire, double meltsMm, Double rodMm) {
     StepDraft(int number, FormStep.Kind kind, String part, String wire) {
-        this(number, kind, part, wire, 0);
+        this(number, kind, part, wire, 0, null);
     }
 
     StepDraft melting(double mm) {
-        return new StepDraft(number, kind, part, wire, mm);
+        return new StepDraft(number, kind, part, wire, mm, null);
+    }
+
+    /** On that very rod, whatever the middle line's own radius: a coil lies between it and the rod. */
+    StepDraft onRod(double mm) {
+        return new StepDraft(number, kind, part, wire, meltsMm, mm);
     }
 }

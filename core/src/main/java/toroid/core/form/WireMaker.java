@@ -21,6 +21,7 @@ public final class WireMaker {
     private final List<Flat> flats = new ArrayList<>();
     private EndState end = EndState.FLUSH;
     private boolean follows;
+    private FormedWire.Slack slack;
     private double tailMm;
     private double meltedMm;
 
@@ -58,6 +59,12 @@ public final class WireMaker {
         int number = form.nextStep();
         builder.step(number);
         steps.add(new StepDraft(number, kind, part, wire));
+        return this;
+    }
+
+    /** The step just begun is made on that rod. */
+    public WireMaker onRod(double mm) {
+        steps.set(steps.size() - 1, steps.get(steps.size() - 1).onRod(mm));
         return this;
     }
 
@@ -199,6 +206,16 @@ public final class WireMaker {
     public WireMaker tail(double mm) {
         tailMm = mm * form.request().schools().tailFactor();
         return this;
+    }
+
+    /** What of it stays in the piece is only known within these, mm. */
+    public WireMaker between(double lowMm, double highMm) {
+        slack = new FormedWire.Slack(lowMm, highMm);
+        return this;
+    }
+
+    FormedWire.Slack slack() {
+        return slack;
     }
 
     /** Binding wire takes its exact course by hand, from what it lies on: it is not checked for contact. */

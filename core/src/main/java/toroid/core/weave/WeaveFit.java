@@ -5,41 +5,51 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * One weave judged for one ring.
+ * One weave judged for one ring: {@link Tightness} of the ring's true aspect ratio, the one judgement there is.
  *
- * @param window the weave's customary window
- * @param fit where the ring's nominal aspect ratio lies
- * @param betterMandrelMm the rod on the shelf whose nominal AR is nearest the middle of the window and inside it, mm; null when
- *     the ring already suits or no rod does
+ * @param weave which
+ * @param fit how the ring sits in it; null while its smallest aspect ratio is not solved yet
+ * @param betterMandrelMm the rod on the shelf whose ring drapes in it, nearest the middle of where it does, mm; null when the ring
+ *     drapes already, no rod does, or it is not known yet
  */
-public record WeaveFit(CustomaryWindow window, CustomaryWindow.Fit fit, Double betterMandrelMm) {
+public record WeaveFit(Known weave, Tightness fit, Double betterMandrelMm) {
 
     /**
-     * Every weave for this wire and rod.
+     * What is known of a weave.
      *
-     * @param wireDiameterMm as measured
-     * @param mandrelDiameterMm the rod, or the rod that would give the ring
-     * @param shelfMandrelsMm the maker's rods
+     * @param smallest its AR_min, first size; null while it is not solved
+     * @param usualLow lower end of the trade's habit, nominal; null where there is none
+     * @param usualHigh upper end
      */
-    public static List<WeaveFit> judge(
-            double wireDiameterMm, double mandrelDiameterMm, Collection<Double> shelfMandrelsMm) {
-        double nominal = mandrelDiameterMm / wireDiameterMm;
-        return CustomaryWindow.all().stream()
-                .map(window -> {
-                    var fit = window.fit(nominal);
-                    return new WeaveFit(
-                            window,
-                            fit,
-                            fit == CustomaryWindow.Fit.USUAL ? null : better(window, wireDiameterMm, shelfMandrelsMm));
+    public record Known(String id, String name, Double smallest, Double usualLow, Double usualHigh) {}
+
+    /** A rod and the true aspect ratio of the ring it gives in this wire. */
+    public record Rod(double mandrelMm, double aspectRatio) {}
+
+    /**
+     * Every weave for this ring.
+     *
+     * @param aspectRatio true: closed inner diameter ÷ wire
+     * @param shelf what the maker's rods would give in this wire
+     */
+    public static List<WeaveFit> judge(double aspectRatio, Collection<Known> weaves, Collection<Rod> shelf) {
+        return weaves.stream()
+                .map(weave -> {
+                    if (weave.smallest() == null) {
+                        return new WeaveFit(weave, null, null);
+                    }
+                    var fit = Tightness.of(aspectRatio, weave.smallest());
+                    return new WeaveFit(weave, fit, fit == Tightness.USUAL ? null : better(weave, shelf));
                 })
                 .toList();
     }
 
-    private static Double better(CustomaryWindow window, double wireDiameterMm, Collection<Double> shelf) {
-        double middle = (window.low() + window.high()) / 2;
+    private static Double better(Known weave, Collection<Rod> shelf) {
+        double middle = DrapeWindow.of(weave.smallest()).middle();
         return shelf.stream()
-                .filter(m -> window.fit(m / wireDiameterMm) == CustomaryWindow.Fit.USUAL)
-                .min(Comparator.comparingDouble(m -> Math.abs(m / wireDiameterMm - middle)))
+                .filter(rod -> Tightness.of(rod.aspectRatio(), weave.smallest()) == Tightness.USUAL)
+                .min(Comparator.comparingDouble(rod -> Math.abs(rod.aspectRatio() - middle)))
+                .map(Rod::mandrelMm)
                 .orElse(null);
     }
 }

@@ -122,7 +122,7 @@ class AnyParametersTest {
                 .isLessThan(1e-6 * work.inPiece().inMillimetres());
         assertThat(Extent.of(work).size().getNorm()).isFinite().isLessThan(1e5);
         for (FormStep step : work.steps()) {
-            if (step.toolMm() != null) {
+            if (step.heldDegrees() != null) {
                 assertThat(step.toolMm()).as(step.part()).isLessThan(step.insideMm());
                 assertThat(step.heldDegrees()).isGreaterThanOrEqualTo(step.degrees() - 1e-9);
             }

@@ -40,6 +40,7 @@ class FormBenchController {
      *
      * @param run the latest run, open or finished; null when none was begun
      * @param step the open run's current step; null when none is open
+     * @param wires what is cut for one piece; none when it cannot be made
      * @param piecesDone pieces finished
      * @param wireMm wire of the job's own spool for all pieces
      * @param shortMm wire that spool lacks; 0 when enough or not known
@@ -50,7 +51,7 @@ class FormBenchController {
             @NotNull String form,
             @NotNull String metal,
             @NotNull double wireDiameterMm,
-            @NotNull double lengthToCutMm,
+            @NotNull List<FormRunPlan.Cut> wires,
             UUID runId,
             @NotNull boolean finished,
             FormAnswer.Step step,
@@ -98,9 +99,7 @@ class FormBenchController {
                 plan.form(),
                 plan.metal(),
                 plan.wireDiameterMm(),
-                plan.wires().stream()
-                        .mapToDouble(FormRunPlan.Cut::lengthToCutMm)
-                        .sum(),
+                plan.wires(),
                 run == null ? null : run.id(),
                 finished,
                 open ? plan.steps().get(rhythm.stepAt(place)) : null,
@@ -121,7 +120,7 @@ class FormBenchController {
                 data.formId(),
                 data.metal(),
                 data.wireDiameterMm(),
-                0,
+                List.of(),
                 null,
                 false,
                 null,

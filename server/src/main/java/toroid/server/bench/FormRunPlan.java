@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import toroid.core.bench.FormRhythm;
 import toroid.core.form.FormStep;
+import toroid.core.quantity.Note;
 import toroid.server.form.FormAnswer;
 import toroid.server.form.FormJobData;
 
@@ -15,6 +16,7 @@ import toroid.server.form.FormJobData;
  * @param steps of one piece, in the order hands do them
  * @param wires what is cut for one piece
  * @param perGroup how many pieces each step is done over before the next
+ * @param finished null where the finished length follows from the bends
  */
 public record FormRunPlan(
         @NotNull FormJobData job,
@@ -23,8 +25,33 @@ public record FormRunPlan(
         @NotNull double wireDiameterMm,
         @NotNull List<FormAnswer.Step> steps,
         @NotNull List<Cut> wires,
-        @NotNull int perGroup)
+        @NotNull int perGroup,
+        Finished finished)
         implements RunKeeper.Plan {
+
+    /**
+     * How long it comes out, mm, where that is known only within a band.
+     *
+     * @param leastMm the least it can be, plain turns left out
+     * @param plainMm the plain turns
+     */
+    public record Finished(
+            @NotNull double plannedMm,
+            @NotNull double leastMm,
+            @NotNull double plainMm) {
+        static Finished of(List<Note> notes) {
+            return notes.stream()
+                    .filter(note -> note.code().equals("coil-on-coil-longer"))
+                    .findFirst()
+                    .map(note -> new Finished(
+                            mm(note, "lengthMm"), mm(note, "leastMm") - mm(note, "plainMm"), mm(note, "plainMm")))
+                    .orElse(null);
+        }
+
+        private static double mm(Note note, String name) {
+            return ((Number) note.values().get(name)).doubleValue();
+        }
+    }
 
     /** One wire of a piece, mm; {@code tailMm} is the form's own handling tail, whatever factor was used. */
     public record Cut(

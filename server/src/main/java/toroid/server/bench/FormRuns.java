@@ -49,7 +49,14 @@ public class FormRuns extends RunKeeper<FormRun, FormRunPlan, FormRunData> {
                         (w.firstTailMm() + w.secondTailMm()) / job.tailFactor()))
                 .toList();
         return new FormRunPlan(
-                job, answer.name(), answer.metal(), answer.wireDiameterMm(), answer.steps(), wires, perGroup);
+                job,
+                answer.name(),
+                answer.metal(),
+                answer.wireDiameterMm(),
+                answer.steps(),
+                wires,
+                perGroup,
+                FormRunPlan.Finished.of(answer.notes()));
     }
 
     @Override

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.calibration.Expected;
 import toroid.core.calibration.HandlingTail;
+import toroid.core.calibration.Looseness;
 import toroid.core.calibration.Repeatability;
 import toroid.server.store.Kept;
 import toroid.server.store.KeptController;
@@ -43,12 +44,14 @@ class FormMeasurementController extends KeptController<FormMeasurementData> {
      * What this form's measurements have taught.
      *
      * @param loops how near to the plan a loop is expected
+     * @param looseness how much longer than the least coils on coils come out
      * @param cuts how near to the plan a cut length is expected
      */
     record Learnt(
             @NotNull HandlingTail tail,
             @NotNull Expected loops,
             @NotNull Expected cuts,
+            @NotNull Looseness looseness,
             @NotNull List<Session> sessions) {}
 
     @GetMapping("/of-run/{runId}")
@@ -62,6 +65,7 @@ class FormMeasurementController extends KeptController<FormMeasurementData> {
                 measurements.tailOf(formId),
                 measurements.loopsOf(formId),
                 measurements.cutsOf(formId),
+                measurements.loosenessOf(formId),
                 sessions(measurements.ofForm(formId)));
     }
 

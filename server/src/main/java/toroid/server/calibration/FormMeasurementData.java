@@ -14,8 +14,9 @@ import toroid.server.store.Words;
  * @param runId the run it was taken in; null outside a run
  * @param sessionId the practice session it belongs to; null outside one
  * @param value mm, or a count for wraps, or minutes
- * @param predicted what was planned, same unit; for a cut length what stays in the piece; null when nothing was
- * @param tailMm for a cut length: the form's own handling tail, mm
+ * @param predicted what was planned, same unit; for a cut length what stays in the piece; for a finished
+ *     length the least it can be, plain turns left out; null when nothing was
+ * @param tailMm for a cut length: the form's own handling tail, mm; for a finished length its plain turns
  */
 public record FormMeasurementData(
         UUID runId,
@@ -35,6 +36,7 @@ public record FormMeasurementData(
         LOOP_INSIDE("mm", 200),
         WRAPS("wraps", 100),
         OFFCUT("mm", 2000),
+        FINISHED("mm", 2000),
         MINUTES("min", 10_000);
 
         private final String unit;

@@ -7,6 +7,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.core.calibration.Expected;
 import toroid.core.calibration.HandlingTail;
+import toroid.core.calibration.Looseness;
 import toroid.server.store.Keeper;
 import toroid.server.store.Kept;
 import toroid.server.wire.Spools;
@@ -59,6 +60,16 @@ public class FormMeasurements extends Keeper<FormMeasurement, FormMeasurementDat
     @Transactional(readOnly = true)
     public Expected cutsOf(String formId) {
         return Expected.of(Expected.CUT_MM, off(formId, FormMeasurementData.Kind.CUT_LENGTH, 1));
+    }
+
+    /** How loosely this maker bends coils on coils. */
+    @Transactional(readOnly = true)
+    public Looseness loosenessOf(String formId) {
+        return Looseness.of(ofForm(formId).stream()
+                .filter(m -> m.measured() == FormMeasurementData.Kind.FINISHED)
+                .filter(m -> m.predicted() != null && m.predicted() >= 0.1)
+                .map(m -> new Looseness.Reading(m.value(), m.predicted(), m.tailMm() == null ? 0 : m.tailMm()))
+                .toList());
     }
 
     private List<Double> off(String formId, FormMeasurementData.Kind kind, double tails) {

@@ -14,6 +14,7 @@ import toroid.core.bench.FormRhythm;
 import toroid.core.calibration.Expected;
 import toroid.core.calibration.Repeatability;
 import toroid.server.bench.FormRunData;
+import toroid.server.bench.FormRunPlan;
 import toroid.server.bench.FormRuns;
 import toroid.server.bench.RunKeeper;
 import toroid.server.store.Kept;
@@ -57,7 +58,7 @@ class FormNotebookController {
             Instant finishedAt,
             @NotNull int pieces,
             @NotNull int piecesDone,
-            @NotNull double lengthToCutMm,
+            @NotNull List<FormRunPlan.Cut> wires,
             @NotNull double wireUsedMm,
             @NotNull List<Made> made,
             @NotNull String note,
@@ -74,7 +75,7 @@ class FormNotebookController {
                     null,
                     0,
                     0,
-                    0,
+                    List.of(),
                     0,
                     List.of(),
                     "",
@@ -111,7 +112,7 @@ class FormNotebookController {
                 run.finishedAt(),
                 plan.job().pieces(),
                 rhythm.piecesDone(run.place()),
-                plan.wires().stream().mapToDouble(c -> c.lengthToCutMm()).sum(),
+                plan.wires(),
                 run.wireUsedMm(),
                 made(plan.job().formId(), taken),
                 run.note(),

@@ -32,7 +32,9 @@ record OwnTools(List<Kept<MandrelData>> shelf) {
                 .map(Kept::data)
                 .filter(rod -> Math.abs(rod.diameterMm() - wanted) <= Math.max(0.3, NEAR * wanted))
                 .min(Comparator.comparingDouble(rod -> Math.abs(rod.diameterMm() - wanted)))
-                .map(rod -> own(rod, wireMm, work))
+                .map(rod -> step.heldDegrees() == null
+                        ? new Own(rod.name(), rod.diameterMm(), rod.diameterMm())
+                        : own(rod, wireMm, work))
                 .orElse(null);
     }
 

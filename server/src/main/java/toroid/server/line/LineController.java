@@ -13,6 +13,7 @@ import toroid.core.bend.FlowEstimate;
 import toroid.core.form.FormRequest;
 import toroid.core.form.FormSolver;
 import toroid.core.form.FormWork;
+import toroid.core.form.FormedWire;
 import toroid.core.form.Schools;
 import toroid.core.line.BenchLine;
 import toroid.core.line.FormLine;
@@ -96,7 +97,7 @@ class LineController {
      *
      * @param count how many to make; null when none was said
      * @param parameters what was said, by id
-     * @param forCountMm wire to cut for that many; null when none was said
+     * @param wires each wire of it, never their sum
      */
     record FormLineAnswer(
             @NotNull String formId,
@@ -106,11 +107,26 @@ class LineController {
             @NotNull Temper temper,
             @NotNull Map<String, Object> parameters,
             Integer count,
-            @NotNull double lengthInPieceMm,
-            @NotNull double lengthToCutMm,
-            Double forCountMm,
+            @NotNull List<WireCut> wires,
             @NotNull List<RingLine.Understood> understood,
             @NotNull List<Note> notes) {}
+
+    /** One wire of a form, mm. */
+    record WireCut(
+            @NotNull String name,
+            @NotNull double diameterMm,
+            @NotNull double lengthInPieceMm,
+            @NotNull double lengthToCutMm,
+            @NotNull double forCountMm) {
+        static WireCut of(FormedWire wire, int count) {
+            return new WireCut(
+                    wire.name(),
+                    wire.diameterMm(),
+                    wire.inPiece().inMillimetres(),
+                    wire.toCut().inMillimetres(),
+                    wire.toCutFor(count).inMillimetres());
+        }
+    }
 
     @Operation(summary = "The bench line for forms; 204 when the line does not begin with a form")
     @PostMapping("/api/line/form")
@@ -143,9 +159,9 @@ class LineController {
                 temper,
                 line.values(),
                 line.count(),
-                work.inPiece().inMillimetres(),
-                work.toCut().inMillimetres(),
-                line.count() == null ? null : work.toCutFor(line.count()).inMillimetres(),
+                work.wires().stream()
+                        .map(wire -> WireCut.of(wire, line.count() == null ? 1 : line.count()))
+                        .toList(),
                 line.understood(),
                 work.notes());
     }

@@ -6,6 +6,7 @@ import java.util.UUID;
 import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
 import toroid.core.ring.Coil;
+import toroid.core.weave.Tightness;
 import toroid.core.wire.WireNames;
 
 /**
@@ -44,13 +45,17 @@ public record RingSheet(
             Double cost,
             Double costPerRing) {}
 
-    /** One weave's window and this ring in it. */
+    /**
+     * One weave's usual window, nominal, and how this ring sits in it as solved.
+     *
+     * @param fit null while it is not solved yet
+     */
     public record WeaveView(
             @NotNull String id,
             @NotNull String name,
             @NotNull double low,
             @NotNull double high,
-            @NotNull String fit,
+            Tightness fit,
             Double betterMandrelMm) {}
 
     /** One rod of the shelf; sizes null when this wire takes no ring on it, then {@code refusal} is the code. */

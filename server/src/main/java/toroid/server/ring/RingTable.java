@@ -13,7 +13,7 @@ import toroid.core.ring.CoilRequest;
 import toroid.core.ring.RingCut;
 import toroid.core.ring.RingWork;
 import toroid.core.ring.WireOnMandrel;
-import toroid.core.weave.CustomaryWindow;
+import toroid.core.weave.Tightness;
 import toroid.core.weave.WeaveFit;
 import toroid.server.store.Kept;
 import toroid.server.tool.MandrelData;
@@ -30,7 +30,10 @@ class RingTable {
     private final Mandrels mandrels;
     private final WireKnowledge knowledge;
 
-    RingTable(Spools spools, Mandrels mandrels, WireKnowledge knowledge) {
+    private final WeaveKnowledge weaves;
+
+    RingTable(Spools spools, Mandrels mandrels, WireKnowledge knowledge, WeaveKnowledge weaves) {
+        this.weaves = weaves;
         this.spools = spools;
         this.mandrels = mandrels;
         this.knowledge = knowledge;
@@ -62,13 +65,14 @@ class RingTable {
         List<Kept<MandrelData>> shelf = mandrels.all().stream()
                 .sorted(Comparator.comparingDouble(m -> m.data().diameterMm()))
                 .toList();
+        List<WeaveFit.Known> known = weaves.weaves();
         return spools.all().stream()
                 .sorted(Comparator.comparingDouble(s -> s.data().wireDiameterMm()))
-                .map(spool -> row(spool, shelf, cut))
+                .map(spool -> row(spool, shelf, cut, known))
                 .toList();
     }
 
-    private Row row(Kept<SpoolData> spool, List<Kept<MandrelData>> shelf, CutData cutData) {
+    private Row row(Kept<SpoolData> spool, List<Kept<MandrelData>> shelf, CutData cutData, List<WeaveFit.Known> known) {
         SpoolData wire = spool.data();
         FlowEstimate flow = knowledge.flowOf(spool.id(), wire);
         RingCut cut = cutData.toCore(wire.wireDiameterMm());
@@ -83,17 +87,15 @@ class RingTable {
                                 m.data().diameterMm(),
                                 cut,
                                 1),
-                        m.data().usableLengthMm()))
+                        m.data().usableLengthMm(),
+                        known))
                 .toList();
         return new Row(spool.id(), wire.name(), wire.metal(), wire.wireDiameterMm(), flow.measurements(), cells);
     }
 
-    private static Cell cell(UUID mandrelId, SpoolData wire, WireOnMandrel on, double usableMm) {
+    private static Cell cell(
+            UUID mandrelId, SpoolData wire, WireOnMandrel on, double usableMm, List<WeaveFit.Known> weaves) {
         double nominal = on.mandrelDiameterMm() / wire.wireDiameterMm();
-        List<String> weaves = WeaveFit.judge(wire.wireDiameterMm(), on.mandrelDiameterMm(), List.of()).stream()
-                .filter(fit -> fit.fit() == CustomaryWindow.Fit.USUAL)
-                .map(fit -> fit.window().name())
-                .toList();
         RingWork work = on.work();
         if (work == null) {
             return new Cell(
@@ -105,9 +107,13 @@ class RingTable {
                     null,
                     null,
                     null,
-                    weaves,
+                    List.of(),
                     on.refusal().code());
         }
+        List<String> suits = WeaveFit.judge(work.closed().aspectRatio(), weaves, List.of()).stream()
+                .filter(fit -> fit.fit() == Tightness.USUAL)
+                .map(fit -> fit.weave().name())
+                .toList();
         return new Cell(
                 mandrelId,
                 on.mandrelDiameterMm(),
@@ -117,7 +123,7 @@ class RingTable {
                 work.massGrams(),
                 wire.pricePerMetre() == null ? null : wire.pricePerMetre() * work.wireInRingMm() / 1000,
                 wire.lengthLeftMm() == null ? null : possible(work, wire.lengthLeftMm(), usableMm),
-                weaves,
+                suits,
                 null);
     }
 

@@ -32,7 +32,10 @@ public class RingWorkshop {
     private final Mandrels mandrels;
     private final WireKnowledge knowledge;
 
-    RingWorkshop(Spools spools, Mandrels mandrels, WireKnowledge knowledge) {
+    private final WeaveKnowledge weaves;
+
+    RingWorkshop(Spools spools, Mandrels mandrels, WireKnowledge knowledge, WeaveKnowledge weaves) {
+        this.weaves = weaves;
         this.spools = spools;
         this.mandrels = mandrels;
         this.knowledge = knowledge;
@@ -69,7 +72,7 @@ public class RingWorkshop {
                 data.ringsWithSpare(),
                 stock(job),
                 RingNotes.of(work, data.temper()),
-                weaves(work, shelf),
+                weaves(work, rods),
                 rods,
                 closest(rods, work.closed().innerDiameterMm()));
     }
@@ -162,15 +165,18 @@ public class RingWorkshop {
                 .orElse(null);
     }
 
-    private static List<RingSheet.WeaveView> weaves(RingWork work, List<Kept<MandrelData>> shelf) {
-        var sizes = shelf.stream().map(m -> m.data().diameterMm()).toList();
-        return WeaveFit.judge(work.closed().wireDiameterMm(), work.mandrelDiameterMm(), sizes).stream()
+    private List<RingSheet.WeaveView> weaves(RingWork work, List<RingSheet.RodView> rods) {
+        List<WeaveFit.Rod> shelf = rods.stream()
+                .filter(rod -> rod.aspectRatio() != null)
+                .map(rod -> new WeaveFit.Rod(rod.diameterMm(), rod.aspectRatio()))
+                .toList();
+        return WeaveFit.judge(work.closed().aspectRatio(), weaves.weaves(), shelf).stream()
                 .map(fit -> new RingSheet.WeaveView(
-                        fit.window().id(),
-                        fit.window().name(),
-                        fit.window().low(),
-                        fit.window().high(),
-                        fit.fit().name(),
+                        fit.weave().id(),
+                        fit.weave().name(),
+                        fit.weave().usualLow(),
+                        fit.weave().usualHigh(),
+                        fit.fit(),
                         fit.betterMandrelMm()))
                 .toList();
     }

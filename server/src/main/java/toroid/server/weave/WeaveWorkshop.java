@@ -18,17 +18,20 @@ import toroid.core.weave.DrapeWindow;
 import toroid.core.weave.Tightness;
 import toroid.core.weave.WeaveAnswer;
 import toroid.core.weave.WeaveFigures;
+import toroid.core.weave.WeaveFit;
 import toroid.core.weave.WeaveNotes;
 import toroid.core.weave.WeaveRings;
 import toroid.core.weave.WeaveWork;
+import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.solve.Pose;
 import toroid.core.weave.solve.WeaveSolver;
 import toroid.server.effort.Efforts;
+import toroid.server.ring.WeaveKnowledge;
 
 /** Solves weaves for whoever asks. The catalogue's smallest aspect ratios are solved in the background once the server stands. */
 @Service
-public class WeaveWorkshop {
+public class WeaveWorkshop implements WeaveKnowledge {
     private static final Logger LOG = LoggerFactory.getLogger(WeaveWorkshop.class);
 
     private static final int RATIOS_KEPT = 500;
@@ -176,6 +179,21 @@ public class WeaveWorkshop {
                 known ? DrapeWindow.of(least).from() : null,
                 known ? DrapeWindow.of(least).to() : null,
                 known ? Tightness.aspectRatioAt(Tightness.LOOSE_BELOW, least) : null);
+    }
+
+    /** Tubes close at their own number of rings round, which a ring alone does not tell; they are judged in Weaves. */
+    @Override
+    public List<WeaveFit.Known> weaves() {
+        return files.all().stream()
+                .filter(weave -> weave.pattern().usual() != null)
+                .filter(weave -> weave.pattern().lattice().kind() != Lattice.Kind.TUBE)
+                .map(weave -> new WeaveFit.Known(
+                        weave.pattern().id(),
+                        weave.pattern().name(),
+                        smallest.get(weave.own() == null ? weave.pattern().id() : weave.sum()),
+                        weave.pattern().usual().low(),
+                        weave.pattern().usual().high()))
+                .toList();
     }
 
     WeaveAnswers.WeaveSolved solve(String id, WeaveAnswers.WeaveQuestion question) {

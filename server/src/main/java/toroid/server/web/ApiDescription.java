@@ -24,6 +24,7 @@ class ApiDescription {
             "Mark",
             "HandlingTail",
             "Expected",
+            "Looseness",
             "PreClosed",
             "PieceExtent",
             "HubRing",

@@ -2,6 +2,7 @@ package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.CoilSize;
@@ -16,14 +17,28 @@ import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
+import toroid.core.numeric.Refusal;
+import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
 
 /**
- * A coil wound on a core wire, and that wound round a rod, closed with plain turns of the core. The finished length is a lower
- * bound: a close coil bent round a rod can only open outward; made ones come out some 10 to 20 % longer (common practice).
+ * A coil wound on a rod, slid onto a core wire and wound with it round a second rod, closed with plain turns of the core. Three sizes: the
+ * rod c of the first coil, the core wire k that slides into it, the second rod c₂.
+ *
+ * <p>With the fine wire d, the first coil is {@code C = c + 2d} thick and A long; wound, its middle line lies at {@code R = (c₂ + C)/2}. The
+ * least it can take up, while its middle line keeps the length A and the fine turns stagger on the inside of the bend: {@code N₀ = A/√((2πR)²
+ * + C²)} turns, {@code N₀ C} long. Where its turns touch in one layer on the inside it takes up {@code A/√((2π(R − C/2))² + C²)} turns.
+ * Well-packed ones lie 0 to 20 % above the least (common practice), and all lengths go with it: turns, finished length, core wire. Planned at
+ * the least and the chosen share more; the core is cut for the loosest of the band, so that it does not run out.
  */
 @AutoService(Form.class)
 public final class CoilOnCoil implements Form {
+    /** Well-packed ones are at most this much longer than the least, per cent. Common practice. */
+    private static final double LOOSEST = 20;
+
+    /** One hand's pieces stay within this of each other, per cent; our own figure. */
+    private static final double HAND = 8;
+
     @Override
     public FormInfo info() {
         return new FormInfo(
@@ -34,38 +49,146 @@ public final class CoilOnCoil implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.length(
-                        "coreWire", "core wire", d -> 2 * d, d -> d, d -> 6 * d, "Thinner than the coil it kinks."),
+                        "firstRod",
+                        "rod of the first coil",
+                        d -> Math.round(25 * d) / 10.0,
+                        d -> 1.2 * d,
+                        d -> 8 * d,
+                        "Thinner than the wire it kinks."),
+                Parameter.length(
+                        "coreWire",
+                        "core wire",
+                        d -> 2 * d,
+                        d -> d,
+                        d -> 8 * d,
+                        "It slides into the first coil: a little thinner than its rod."),
                 Parameter.length("firstCoil", "first coil, long", d -> 60, d -> 10 * d, d -> 600, "Wind several."),
                 Parameter.length(
-                        "rod", "rod", d -> 3, d -> 2 * d, d -> 40, "The coil cannot bend round a thinner rod."),
+                        "rod", "second rod", d -> 3, d -> 2 * d, d -> 40, "The coil cannot bend round a thinner rod."),
+                Parameter.percent(
+                        "looser", "looser than the least", 10, 0, 60, "The first one made tells: 0 to 20 % is usual."),
                 Parameter.count("plain", "plain turns at each end", 3, 0, 10, "About three is usual."),
-                Parameter.choice("groove", "in the groove", "nothing", "a fine wire"));
+                Parameter.choice("groove", "in the groove", "nothing", "a fine wire"),
+                Parameter.length(
+                                "grooveWire",
+                                "wire in the groove",
+                                d -> Math.max(0.2, Math.round(6 * d) / 10.0),
+                                d -> 0.1,
+                                d -> 2 * d,
+                                "Thinner than the coil's own wire lies well.")
+                        .when("groove=a fine wire"));
+    }
+
+    /** Every length of it, mm. */
+    private record Sizes(double d, double rod, double core, double second, double first, double share, int plain) {
+        double thick() {
+            return rod + 2 * d;
+        }
+
+        double radius() {
+            return (second + thick()) / 2;
+        }
+
+        double leastTurns() {
+            return first / Math.hypot(2 * Math.PI * radius(), thick());
+        }
+
+        /** Where the turns touch in one layer on the inside, against the least, per cent. */
+        double oneLayerPercent() {
+            double inner = Math.hypot(2 * Math.PI * (radius() - thick() / 2), thick());
+            return 100 * (Math.hypot(2 * Math.PI * radius(), thick()) / inner - 1);
+        }
+
+        double turns() {
+            return leastTurns() * (1 + share);
+        }
+
+        double lowShare() {
+            return Math.max(0, Math.min(share, share - HAND / 100));
+        }
+
+        double highShare() {
+            return Math.max(LOOSEST / 100, share + HAND / 100);
+        }
+
+        double finishedMm(double loose) {
+            return leastTurns() * (1 + loose) * thick() + 2 * plain * core;
+        }
     }
 
     @Override
     public void make(FormMaker m) {
         double d = m.d();
-        double c = m.mm("coreWire");
-        double outer = c + 2 * d;
-        double radius = (m.mm("rod") + outer) / 2;
-        double turns = m.mm("firstCoil") / d;
-        double perTurn = Math.hypot(2 * Math.PI * radius, outer);
-        double second = m.mm("firstCoil") / perTurn;
-        double length = second * outer;
-        m.note(Note.info(
-                "coil-on-coil-longer",
-                Map.of("lengthMm", length, "lowMm", 1.1 * length, "highMm", 1.2 * length, "turns", second)));
-        var around = new CoilSize(radius, outer, second, true);
-        var coil = new CoiledCoil(around, (c + d) / 2, turns);
+        var sizes = new Sizes(
+                d,
+                m.mm("firstRod"),
+                m.mm("coreWire"),
+                m.mm("rod"),
+                m.mm("firstCoil"),
+                m.mm("looser") / 100,
+                m.count("plain"));
+        if (sizes.core() > sizes.rod()) {
+            throw Refusal.outOfRange(
+                    "coreWire",
+                    sizes.core(),
+                    d,
+                    sizes.rod(),
+                    "mm",
+                    "The first coil slides onto it: take a thinner core, or wind the coil on a thicker rod.");
+        }
+        figures(m, sizes);
+        var around = new CoilSize(sizes.radius(), sizes.thick(), sizes.turns(), true);
+        var coil = new CoiledCoil(around, (sizes.rod() + d) / 2, sizes.first() / d);
         WireMaker fine = m.wire("coil", coil.at(0))
-                .step(Kind.COIL, "first coil, on the core wire")
+                .step(Kind.COIL, "first coil")
+                .onRod(sizes.rod())
                 .run(SpiralRun.of(coil));
         m.done(fine.follows().tail(5), 20, EndState.TUCKED);
-        core(m, around, c);
+        core(m, around, sizes);
         if (m.is("groove", "a fine wire")) {
-            groove(m, around, outer);
+            groove(m, around, sizes.thick(), m.mm("grooveWire"));
         }
     }
+
+    private static void figures(FormMaker m, Sizes s) {
+        m.figure(
+                new Figure(
+                        "finished-length",
+                        s.finishedMm(s.share()),
+                        s.finishedMm(s.lowShare()),
+                        s.finishedMm(s.highShare()),
+                        "mm",
+                        Figure.Basis.PRACTICE,
+                        "N C + 2 · plain turns · k,  N = (1 + looser) A/√((2πR)² + C²),  R = (c₂ + C)/2,  C = c + 2d",
+                        String.format(
+                                Locale.ROOT,
+                                "A = %.1f, C = %.2f, R = %.3f: least %.2f turns, %.0f %% more %.2f; %.2f × %.2f + 2 × %d × %.2f = %.1f mm",
+                                s.first(),
+                                s.thick(),
+                                s.radius(),
+                                s.leastTurns(),
+                                100 * s.share(),
+                                s.turns(),
+                                s.turns(),
+                                s.thick(),
+                                s.plain(),
+                                s.core(),
+                                s.finishedMm(s.share())),
+                        "Geometry, and how loosely it is bent by common practice: 0 to 20 % above the least; learnt from the first one made."));
+        m.note(Note.info(
+                "coil-on-coil-longer",
+                Map.of(
+                        "lengthMm", s.finishedMm(s.share()),
+                        "leastMm", s.finishedMm(0),
+                        "plainMm", 2 * s.plain() * s.core(),
+                        "lowMm", s.finishedMm(s.lowShare()),
+                        "highMm", s.finishedMm(s.highShare()),
+                        "oneLayerPercent", s.oneLayerPercent(),
+                        "turns", s.turns())));
+        m.note(Note.info("fine-turns-stagger", Map.of("oneLayerPercent", s.oneLayerPercent())));
+    }
+
+    private static final double CORE_TAIL = 10;
 
     /** Over what angle the core leads from the coil down to the rod, radians. */
     private static final double LEAD = 1.2;
@@ -83,27 +206,35 @@ public final class CoilOnCoil implements Form {
                 out(angle).negate());
     }
 
-    private static void core(FormMaker m, CoilSize around, double c) {
-        double inner = (m.mm("rod") + c) / 2;
-        int plain = m.count("plain");
+    private static void core(FormMaker m, CoilSize around, Sizes s) {
+        double c = s.core();
+        double inner = (s.second() + c) / 2;
+        int plain = s.plain();
         double aside = (around.pitchMm() + c) / 2 - c * (1 - LEAD / (2 * Math.PI));
         double begin = -LEAD - 2 * Math.PI * plain;
         WireMaker core = m.wire("core", c, onRod(inner, begin, -aside - plain * c, c));
-        core.step(Kind.WRAP, "plain turns").coil(new CoilSize(inner, c, plain, true));
-        core.step(Kind.COIL, "the coil, round the rod");
+        core.does(Kind.THREAD, "the first coil, onto the core");
+        core.step(Kind.WRAP, "plain turns").onRod(s.second()).coil(new CoilSize(inner, c, plain, true));
+        core.step(Kind.COIL, "core and coil together").onRod(s.second());
         core.to(
                 new Vector3D(around.radiusMm(), 0, 0),
                 new Vector3D(0, 2 * Math.PI * around.radiusMm(), around.pitchMm()));
         core.towards(Vector3D.MINUS_I).coil(around);
-        core.step(Kind.WRAP, "plain turns");
+        core.step(Kind.WRAP, "plain turns").onRod(s.second());
         double end = 2 * Math.PI * around.turns() + LEAD;
         Vector3D at = new Vector3D(0, 0, around.pitchMm() * around.turns() + aside);
         core.wrap(new CoilSize(inner, c, plain, true), new Frame(at, Vector3D.PLUS_K, out(end)));
-        m.done(core.tail(10).end(EndState.TUCKED), 30, EndState.TUCKED);
+        double one = s.first();
+        core.between(
+                core.lengthMm() - (s.share() - s.lowShare()) * one,
+                core.lengthMm() + (s.highShare() - s.share()) * one);
+        // the hand's own tail factor is for what it holds, not for what a loose bend may need
+        double loosest =
+                (s.highShare() - s.share()) * one / m.request().schools().tailFactor();
+        m.done(core.tail(CORE_TAIL + loosest).end(EndState.TUCKED), 30, EndState.TUCKED);
     }
 
-    private static void groove(FormMaker m, CoilSize around, double outer) {
-        double f = m.d();
+    private static void groove(FormMaker m, CoilSize around, double outer, double f) {
         double up = Math.sqrt(Math.pow((outer + f) / 2, 2) - outer * outer / 4);
         double radius = around.radiusMm() + up;
         WireMaker fine = m.wire(

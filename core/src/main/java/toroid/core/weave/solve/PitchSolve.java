@@ -22,6 +22,9 @@ final class PitchSolve {
     private static final int STALL_STEPS = 60;
     private static final double STALL_FACTOR = 10;
 
+    private static final double CREEP = 1e-4;
+    private static final double CREEP_FACTOR = 10;
+
     private PitchSolve() {}
 
     /** Which pitch. */
@@ -78,7 +81,9 @@ final class PitchSolve {
                 }
             }
         }
-        return new Solved(now, gapOf(now, unit), Double.NaN, MOST_STEPS, false);
+        // still creeping along a flat ridge: what is left is told, at the rate it came lately
+        double lately = Math.abs(reached[MOST_STEPS] - reached[MOST_STEPS - STALL_STEPS]);
+        return new Solved(now, gapOf(now, unit), CREEP_FACTOR * lately, MOST_STEPS, lately < CREEP * unit);
     }
 
     static double pitch(Pose pose, Of of) {

@@ -1,0 +1,48 @@
+package toroid.core.calibration;
+
+import java.util.List;
+import toroid.core.numeric.Checks;
+
+/**
+ * How much longer than the least this maker's coils on coils come out, per cent: the trade's habit, 0 to 20, moved by each finished one
+ * measured. Normal prior and normal errors: {@code (m₀/u² + Σx/s²)/(1/u² + n/s²)} (any textbook of statistics), with the habit {@code m₀} =
+ * {@value #USUAL}, its spread {@code u} = {@value #SPREAD}, one piece's own {@code s} = {@value #PIECE} (ours).
+ *
+ * @param percent the best value for the next, 0 to {@value #MOST}
+ * @param measurements how many it rests on
+ */
+public record Looseness(double percent, int measurements) {
+    static final double USUAL = 10;
+    static final double SPREAD = 5;
+    static final double PIECE = 3;
+    static final double MOST = 60;
+
+    /**
+     * One finished piece.
+     *
+     * @param finishedMm as measured, plain turns included
+     * @param leastMm what its coil could be at the least, plain turns left out, above zero
+     * @param plainMm the plain turns
+     */
+    public record Reading(double finishedMm, double leastMm, double plainMm) {
+        public Reading {
+            Checks.within("value", finishedMm, 0, 1e4, "mm", "Measure the finished length.");
+            Checks.within("predicted", leastMm, 0.1, 1e4, "mm", "Give the least it can be.");
+            Checks.within("tailMm", plainMm, 0, 1e4, "mm", "Give the plain turns' length.");
+        }
+
+        double percent() {
+            return 100 * ((finishedMm - plainMm) / leastMm - 1);
+        }
+    }
+
+    public static Looseness of(List<Reading> readings) {
+        double weight = 1 / (SPREAD * SPREAD);
+        double sum = USUAL * weight;
+        for (Reading reading : readings) {
+            sum += reading.percent() / (PIECE * PIECE);
+            weight += 1 / (PIECE * PIECE);
+        }
+        return new Looseness(Math.max(0, Math.min(MOST, sum / weight)), readings.size());
+    }
+}
