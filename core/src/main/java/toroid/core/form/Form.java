@@ -12,13 +12,18 @@ public interface Form {
     /** What may be chosen, in the order it is shown. */
     List<Parameter> parameters();
 
-    /** Short words by which the bench line knows it, besides its name. */
+    /** What the trade calls it besides its name: the bench line knows it by these, and a search finds it. */
     default List<String> alsoCalled() {
         return List.of();
     }
 
     /** The parameter that "to" sets on the bench line; null when "to" means nothing. */
     default String to() {
+        return null;
+    }
+
+    /** The parameter that "on" sets on the bench line: what it is wound or bent on; null when "on" means nothing. */
+    default String on() {
         return null;
     }
 

@@ -13,20 +13,34 @@ import toroid.core.quantity.LengthReading;
  *
  * <pre>
  *   line    := part+
- *   part    := N "rings" | "x" N | length                     (wire)
- *            | ("on"|"rod") length | "id" length | "od" length | "ar" number | "wire" length
- *            | "saw" length? | "flush" | metal | temper | "double" | "triple" | "from" (length | N "g")
+ *   part    := length                                      (wire; a second one, 1.5 to 25 wires across, the inside)
+ *            | length "x" length                           (wire, inside)
+ *            | ("on"|"rod") length | "id" length | "od" length | "ar" number, or the word behind the length
+ *            | N "rings" | "x" N | ("a"|N) ("pair"|"dozen")
+ *            | "saw" length? | "flush" | metal | temper | "double" | "triple"
+ *            | "from" (length | N "g") | (length | N "g") "of"
  *   length  := as MakerLength reads it, up to four words
  * </pre>
  */
 public final class BenchLine {
-    private static final Pattern COUNT = Pattern.compile("(\\d{1,6})x?|x(\\d{1,6})");
     private static final Pattern GRAMS = Pattern.compile("(\\d+(?:[.,]\\d+)?)(g|grams?)?");
-    private static final List<String> FILLERS =
-            List.of("rings", "ring", "of", "in", "a", "the", "jump", "wire", "with", "cut");
+    private static final List<String> FILLERS = List.of(
+            "rings", "ring", "of", "in", "a", "the", "jump", "wire", "with", "cut", "hoop", "hoops", "for", "and",
+            "wound", "closed", "open", "round", "please", "pcs", "pieces", "piece", "links", "link", "hand", "by", "to",
+            "make");
+    private static final String ROD = "rods?|mandrels?|dowels?|needles?|drills?|steps?";
+
+    /** A second bare size up to so many wires across is the inside of a ring. */
+    private static final double MOST_RATIO = 25;
+
+    private static final double LEAST_RATIO = 1.5;
+
+    /** So much wire before "of" is what there is to cut from, not a ring's size, mm. */
+    private static final double SUPPLY_FROM_MM = 60;
 
     private final LineWords line;
     private final RingLineBuilder found = new RingLineBuilder();
+    private String lastWords = "";
 
     private BenchLine(String text, GaugeTable bareGauge) {
         line = new LineWords(text, bareGauge);
@@ -63,16 +77,117 @@ public final class BenchLine {
     private boolean readPart(String word) {
         return switch (word) {
             case "on", "rod", "mandrel" -> sized("mandrel");
-            case "id" -> sized("inner");
-            case "od" -> sized("outer");
-            case "ar" -> aspectRatio();
+            case "id", "inside", "inner" -> sized("inner");
+            case "od", "outside", "outer" -> sized("outer");
+            case "ar", "ratio" -> aspectRatio();
             case "saw", "sawn" -> saw();
             case "flush", "cutters", "snips" -> one("cut", "flush cutters", () -> found.flush());
-            case "double" -> one("turns", "2 turns", () -> found.turns(2));
-            case "triple" -> one("turns", "3 turns", () -> found.turns(3));
+            case "double", "doubles" -> one("turns", "2 turns", () -> found.turns(2));
+            case "triple", "triples" -> one("turns", "3 turns", () -> found.turns(3));
             case "from" -> from();
-            default -> count() || namedMetal() || wire() || filler(word);
+            case "x" -> times();
+            default -> count() || supply() || namedMetal() || bareSize() || filler(word);
         };
+    }
+
+    /** "x" apart: the second of two sizes, "1.2 x 5", or how many, "1.2 on 5 x 100". */
+    private boolean times() {
+        line.at++;
+        boolean whole = line.hasMore() && line.word().matches("\\d{1,6}");
+        if (whole && (found.isSized() || !found.has("wire"))) {
+            int many = Integer.parseInt(line.word());
+            found.count(many, "x " + many);
+            found.say("x " + many, "count", many + " rings");
+            line.at++;
+            return true;
+        }
+        if (!found.has("wire") || found.isSized()) {
+            throw LineWords.missing("x", "how many", "x 100");
+        }
+        LengthReading reading = length().orElseThrow(() -> LineWords.missing("x", "the inside", "1.2 x 5"));
+        second(reading);
+        return true;
+    }
+
+    /** What stands bare is the wire; a second one, several wires across, the inside; anything more is asked about. */
+    private boolean bareSize() {
+        Optional<LengthReading> reading = length();
+        if (reading.isEmpty()) {
+            return false;
+        }
+        LengthReading size = reading.get();
+        String role = roleBehind();
+        if (role != null) {
+            found.size(role, size);
+        } else if (isSupply(size)) {
+            found.fromLength(size.length().inMillimetres());
+            found.say(lastWords, "from", size.understoodAs());
+            line.at++;
+        } else if (!found.has("wire")) {
+            found.size("wire", size);
+        } else {
+            second(size);
+        }
+        return true;
+    }
+
+    /** What the word behind a size makes of it, "5 id", "1/4 inch rod"; null when that word has a size of its own. */
+    private String roleBehind() {
+        if (!line.hasMore() || line.isSizeAt(line.at + 1)) {
+            return null;
+        }
+        String role = line.word().matches(ROD)
+                ? "mandrel"
+                : line.word().matches("id|inside|inner")
+                        ? "inner"
+                        : line.word().matches("od|outside|outer")
+                                ? "outer"
+                                : line.word().equals("wire") ? "wire" : null;
+        if (role != null) {
+            line.at++;
+        }
+        return role;
+    }
+
+    private void second(LengthReading size) {
+        double ratio = size.length().inMillimetres() / found.mm("wire");
+        if (found.isSized()) {
+            throw LineWords.asks(
+                    lastWords,
+                    "Wire and ring are said already; \"%s\" is one size more.".formatted(lastWords),
+                    "Say what it is with on, id or od, or leave it out.");
+        }
+        if (ratio < LEAST_RATIO || ratio > MOST_RATIO) {
+            throw LineWords.asks(
+                    lastWords,
+                    "Two sizes could both be the wire, or they are changed about.",
+                    "Say which is which with on, id or od.");
+        }
+        found.size("inner", size);
+    }
+
+    private boolean isSupply(LengthReading size) {
+        boolean of = line.hasMore() && line.word().equals("of") && line.at + 1 < line.words.size();
+        return of && size.length().inMillimetres() >= SUPPLY_FROM_MM;
+    }
+
+    /** "50 g of". */
+    private boolean supply() {
+        Matcher grams = GRAMS.matcher(line.word());
+        int unit = grams.matches() && grams.group(2) != null ? 0 : 1;
+        boolean unitFollows = unit == 0 || line.next(2).matches("\\S+ (g|grams?)");
+        int of = line.at + unit + 1;
+        if (!grams.matches()
+                || !unitFollows
+                || of >= line.words.size()
+                || !line.words.get(of).equals("of")) {
+            return false;
+        }
+        double value = Double.parseDouble(grams.group(1).replace(',', '.'));
+        found.fromMass(value);
+        found.say(line.next(unit + 1), "from", value + " g");
+        line.at = of + 1;
+        return true;
     }
 
     private boolean filler(String word) {
@@ -92,8 +207,14 @@ public final class BenchLine {
 
     private boolean sized(String role) {
         String keyword = line.words.get(line.at++);
+        if (line.hasMore() && line.word().matches("a|an|the")) {
+            line.at++;
+        }
         LengthReading reading = length().orElseThrow(() -> LineWords.missing(keyword, "a size", keyword + " 4.5"));
         found.size(role, reading);
+        if (role.equals("mandrel") && line.hasMore() && line.word().matches(ROD)) {
+            line.at++; // on a 5 mm rod
+        }
         return true;
     }
 
@@ -138,17 +259,17 @@ public final class BenchLine {
     }
 
     private boolean count() {
-        Matcher matcher = COUNT.matcher(line.word());
-        boolean marked = line.word().startsWith("x") || line.word().endsWith("x");
-        boolean ringsFollow =
-                line.at + 1 < line.words.size() && line.words.get(line.at + 1).matches("rings?");
-        if (!matcher.matches() || !(marked || ringsFollow)) {
+        int from = line.at;
+        Optional<Integer> many = line.manyOf();
+        int until = line.countedUntil(from);
+        if (many.isEmpty() && until == from) {
             return false;
         }
-        int count = Integer.parseInt(matcher.group(1) != null ? matcher.group(1) : matcher.group(2));
-        found.count(count);
-        found.say(line.word(), "count", count + " rings");
-        line.at += ringsFollow ? 2 : 1;
+        int count = many.orElseGet(() -> Integer.parseInt(line.words.get(from)));
+        line.at = Math.max(line.at, until);
+        String said = String.join(" ", line.words.subList(from, line.at));
+        found.count(count, said);
+        found.say(said, "count", count + " rings");
         return true;
     }
 
@@ -163,15 +284,12 @@ public final class BenchLine {
         return false;
     }
 
-    private boolean wire() {
-        Optional<LengthReading> reading = length();
-        reading.ifPresent(r -> found.size("wire", r));
-        return reading.isPresent();
-    }
-
     private Optional<LengthReading> length() {
         Optional<LineWords.Said> said = line.saidLength();
-        said.ifPresent(one -> found.lastSaid(one.words()));
+        said.ifPresent(one -> {
+            found.lastSaid(one.words());
+            lastWords = one.words();
+        });
         return said.map(LineWords.Said::reading);
     }
 }

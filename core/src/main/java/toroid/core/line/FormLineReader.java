@@ -28,7 +28,7 @@ import toroid.core.quantity.LengthReading;
  * </pre>
  */
 public final class FormLineReader {
-    private static final int MOST_WORDS = 5;
+    private static final int MOST_WORDS = 8;
 
     private final LineWords line;
     private final Map<String, Object> values = new LinkedHashMap<>();
@@ -51,17 +51,58 @@ public final class FormLineReader {
             return Optional.empty();
         }
         var reader = new FormLineReader(text, bareGauge);
+        reader.counted();
         return reader.readForm() ? Optional.of(reader.readParts()) : Optional.empty();
     }
 
+    /** How many words name a form at the line's beginning, a number before it not counted; 0 for none. */
+    public static int named(String text, GaugeTable bareGauge) {
+        if (!LineWords.isReadable(text)) {
+            return 0;
+        }
+        var reader = new FormLineReader(text, bareGauge);
+        int from = reader.counted();
+        return reader.readForm() ? reader.line.at - from : 0;
+    }
+
+    /** "a pair of", "12" before the form's name. */
+    private int counted() {
+        int from = line.at;
+        Optional<Integer> many = line.manyOf();
+        if (many.isEmpty() && line.word().matches("\\d{1,5}") && line.words.size() > 1) {
+            line.at++;
+            many = Optional.of(Integer.valueOf(line.words.get(from)));
+        }
+        if (many.isPresent() && line.hasMore() && formAt(line.at) != null) {
+            count = many.get();
+            line.say(String.join(" ", line.words.subList(from, line.at)), "count", count + " of them");
+        } else {
+            line.at = from;
+        }
+        return line.at;
+    }
+
+    private Form formAt(int place) {
+        var words = line.words.subList(place, line.words.size());
+        for (int n = Math.min(MOST_WORDS, words.size()); n > 0; n--) {
+            String said = String.join(" ", words.subList(0, n));
+            for (Form candidate : Forms.all()) {
+                if (isCalled(candidate, said)) {
+                    return candidate;
+                }
+            }
+        }
+        return null;
+    }
+
     private boolean readForm() {
-        for (int n = Math.min(MOST_WORDS, line.words.size()); n > 0; n--) {
+        for (int n = Math.min(MOST_WORDS, line.words.size() - line.at); n > 0; n--) {
             String said = line.next(n);
             for (Form candidate : Forms.all()) {
                 if (isCalled(candidate, said)) {
                     form = candidate;
                     line.say(said, "form", candidate.info().name());
-                    line.at = n;
+                    line.at += n;
                     return true;
                 }
             }
@@ -70,7 +111,7 @@ public final class FormLineReader {
     }
 
     private static boolean isCalled(Form form, String said) {
-        return form.info().name().replace(",", "").equals(said)
+        return form.info().name().toLowerCase(Locale.ROOT).replace(",", "").equals(said)
                 || form.info().id().equals(said)
                 || form.info().id().replace('-', ' ').equals(said)
                 || form.alsoCalled().contains(said);
@@ -79,7 +120,7 @@ public final class FormLineReader {
     private FormLine readParts() {
         while (line.hasMore()) {
             String word = line.word();
-            if (!(count(word) || parameter(word) || choice() || metal() || temper() || wire())) {
+            if (!(count() || parameter(word) || choice() || metal() || temper() || size() || filler(word))) {
                 throw LineWords.unreadable(word, "for a " + form.info().name(), "It knows " + known() + ".");
             }
         }
@@ -90,36 +131,71 @@ public final class FormLineReader {
         return String.join(", ", form.parameters().stream().map(Parameter::id).toList());
     }
 
-    private boolean count(String word) {
-        if (!word.matches("x\\d{1,5}|\\d{1,5}x")) {
+    private boolean filler(String word) {
+        if (!word.matches("of|in|a|an|the|with|wire|long|and|for|please")) {
             return false;
         }
-        count = Integer.parseInt(word.replace("x", ""));
-        line.say(word, "count", count + " of them");
         line.at++;
         return true;
     }
 
-    private boolean parameter(String word) {
-        Parameter parameter = form.parameters().stream()
-                .filter(p ->
-                        p.id().toLowerCase(Locale.ROOT).equals(word) || (word.equals("to") && p.id().equals(form.to())))
+    private boolean count() {
+        int from = line.at;
+        Optional<Integer> many = line.manyOf();
+        if (many.isEmpty() && line.next(2).matches("x \\d{1,5}")) {
+            line.at += 2;
+            many = Optional.of(Integer.valueOf(line.words.get(line.at - 1)));
+        }
+        int until = many.isPresent() ? line.at : line.countedUntil(from);
+        if (many.isEmpty() && (until == from || parameterCalled(line.words.get(until - 1)) != null)) {
+            return false;
+        }
+        int found = many.orElseGet(() -> Integer.valueOf(line.words.get(from)));
+        line.at = until;
+        String said = String.join(" ", line.words.subList(from, until));
+        if (count != null) {
+            throw LineWords.twice(said, "number of pieces");
+        }
+        count = found;
+        line.say(said, "count", count + " of them");
+        return true;
+    }
+
+    private Parameter parameterCalled(String word) {
+        return form.parameters().stream()
+                .filter(p -> p.kind() != Parameter.Kind.CHOICE && p.kind() != Parameter.Kind.ROWS)
+                .filter(p -> p.id().toLowerCase(Locale.ROOT).equals(word)
+                        || p.id().toLowerCase(Locale.ROOT).equals(word.replaceAll("s$", ""))
+                        || (word.equals("to") && p.id().equals(form.to()))
+                        || (word.equals("on") && p.id().equals(form.on())))
                 .findFirst()
                 .orElse(null);
-        if (parameter == null || parameter.kind() == Parameter.Kind.CHOICE || parameter.kind() == Parameter.Kind.ROWS) {
+    }
+
+    private boolean parameter(String word) {
+        Parameter parameter = parameterCalled(word);
+        if (parameter == null) {
             return false;
         }
         line.at++;
         if (parameter.kind() == Parameter.Kind.LENGTH) {
-            LengthReading reading = line.length().orElseThrow(() -> LineWords.missing(word, "a size", word + " 3"));
-            values.put(parameter.id(), reading.length().inMillimetres());
-            line.say(word, parameter.name(), reading.understoodAs());
+            set(parameter, word, line.length().orElseThrow(() -> LineWords.missing(word, "a size", word + " 3")));
         } else {
             double value = line.number(word, word + " 3");
-            values.put(parameter.id(), value);
-            line.say(word, parameter.name(), line.words.get(line.at - 1));
+            set(parameter, word, value, line.words.get(line.at - 1));
         }
         return true;
+    }
+
+    private void set(Parameter parameter, String word, LengthReading reading) {
+        set(parameter, word, reading.length().inMillimetres(), reading.understoodAs());
+    }
+
+    private void set(Parameter parameter, String word, double value, String as) {
+        if (values.put(parameter.id(), value) != null) {
+            throw LineWords.twice(word + " " + as, parameter.name());
+        }
+        line.say(word, parameter.name(), as);
     }
 
     private boolean choice() {
@@ -127,7 +203,9 @@ public final class FormLineReader {
             String said = line.next(n);
             for (Parameter parameter : form.parameters()) {
                 if (parameter.choices().contains(said)) {
-                    values.put(parameter.id(), said);
+                    if (values.put(parameter.id(), said) != null) {
+                        throw LineWords.twice(said, parameter.name());
+                    }
                     line.say(said, parameter.name(), said);
                     line.at += n;
                     return true;
@@ -139,6 +217,9 @@ public final class FormLineReader {
 
     private boolean metal() {
         Optional<Metal> found = line.metal();
+        if (found.isPresent() && metal != null) {
+            throw LineWords.twice(found.get().name(), "metal");
+        }
         metal = found.orElse(metal);
         return found.isPresent();
     }
@@ -148,6 +229,9 @@ public final class FormLineReader {
             String said = line.next(n);
             Optional<Temper> found = MetalNames.temper(said);
             if (found.isPresent()) {
+                if (temper != null) {
+                    throw LineWords.twice(said, "temper");
+                }
                 temper = found.get();
                 line.say(said, "temper", said);
                 line.at += said.contains(" ") ? 2 : 1;
@@ -157,12 +241,46 @@ public final class FormLineReader {
         return false;
     }
 
-    private boolean wire() {
-        Optional<LengthReading> reading = wire == null ? line.length() : Optional.empty();
-        reading.ifPresent(r -> {
-            wire = r;
-            line.say(r.understoodAs(), "wire", r.understoodAs());
-        });
-        return reading.isPresent();
+    /** No maker bends thicker wire by hand, mm: a thicker bare size in front of a parameter's name is that parameter's. */
+    private static final double THICKEST_BENT_MM = 3.3;
+
+    /** A bare size is the wire, unless the word behind it names what it is: "8mm bead 1.2". */
+    private boolean size() {
+        int from = line.at;
+        if (line.word().matches("\\d{1,4}") && line.at + 1 < line.words.size()) {
+            Parameter counted = parameterCalled(line.words.get(line.at + 1));
+            if (counted != null && counted.kind() == Parameter.Kind.COUNT && !line.isSizeAt(line.at + 2)) {
+                line.at += 2;
+                set(counted, line.words.get(from + 1), Double.parseDouble(line.words.get(from)), line.words.get(from));
+                return true;
+            }
+        }
+        Optional<LengthReading> reading = line.length();
+        if (reading.isEmpty()) {
+            return false;
+        }
+        String said = String.join(" ", line.words.subList(from, line.at));
+        Parameter behind = line.hasMore() ? parameterCalled(line.word()) : null;
+        if (behind != null && behind.kind() == Parameter.Kind.LENGTH && belongsBehind(reading.get())) {
+            String word = line.word();
+            line.at++;
+            set(behind, word, reading.get());
+            return true;
+        }
+        if (wire != null) {
+            throw LineWords.twice(said, "wire");
+        }
+        wire = reading.get();
+        line.say(said, "wire", wire.understoodAs());
+        return true;
+    }
+
+    /** Whether a size belongs to the parameter named behind it, and not to the wire while the next one is the parameter's. */
+    private boolean belongsBehind(LengthReading size) {
+        if (line.word().matches("on|to")) {
+            return false;
+        }
+        boolean anotherFollows = line.isSizeAt(line.at + 1);
+        return wire != null || !anotherFollows || size.length().inMillimetres() > THICKEST_BENT_MM;
     }
 }

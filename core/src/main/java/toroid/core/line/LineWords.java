@@ -3,7 +3,6 @@ package toroid.core.line;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
@@ -25,7 +24,7 @@ class LineWords {
 
     /** @param bareGauge the table for a gauge that does not name its own */
     LineWords(String text, GaugeTable bareGauge) {
-        this.words = Arrays.asList(text.strip().toLowerCase(Locale.ROOT).split("\\s+"));
+        this.words = Arrays.asList(LineText.even(text).split(" "));
         this.bareGauge = bareGauge;
     }
 
@@ -66,6 +65,72 @@ class LineWords {
         return saidLength().map(Said::reading);
     }
 
+    /** Whether words from that place on read as a size, and are no count of things. */
+    boolean isSizeAt(int place) {
+        if (place >= words.size() || isCountAt(place)) {
+            return false;
+        }
+        for (int n = Math.min(MOST_WORDS_IN_A_LENGTH, words.size() - place); n > 0; n--) {
+            try {
+                if (MakerLength.tryRead(String.join(" ", words.subList(place, place + n)), bareGauge)
+                        .isPresent()) {
+                    return true;
+                }
+            } catch (Refusal shapedLikeOne) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** A whole number before what is counted: "20 rings", "3 jump rings", "12 pieces". */
+    boolean isCountAt(int place) {
+        return countedUntil(place) > place;
+    }
+
+    /** The place behind such a count; the place itself when there is none. */
+    int countedUntil(int place) {
+        if (place >= words.size() || !words.get(place).matches("\\d{1,6}")) {
+            return place;
+        }
+        int next = place + 1;
+        while (next < words.size() && words.get(next).matches("jump|small|open|closed|of")) {
+            next++;
+        }
+        return next < words.size() && words.get(next).matches(COUNTED) ? next + 1 : place;
+    }
+
+    private static final String COUNTED = "rings?|hoops?|pcs|pieces?|links?|off|loops?|of|pairs?|dozen|units?";
+
+    /** "x50", "50x", "a pair of", "2 pairs of", "a dozen"; then behind. Empty when none comes. */
+    Optional<Integer> manyOf() {
+        int start = at;
+        int times = 1;
+        if (word().matches("a|one")) {
+            at++;
+        } else if (word().matches("\\d{1,5}")
+                && at + 1 < words.size()
+                && words.get(at + 1).matches("pairs?|dozens?")) {
+            times = Integer.parseInt(word());
+            at++;
+        }
+        if (hasMore() && word().matches("pairs?|dozens?")) {
+            int of = word().startsWith("pair") ? 2 : 12;
+            at++;
+            if (hasMore() && word().equals("of")) {
+                at++;
+            }
+            return Optional.of(times * of);
+        }
+        at = start;
+        if (word().matches("x\\d{1,6}|\\d{1,6}x")) {
+            int count = Integer.parseInt(word().replace("x", ""));
+            at++;
+            return Optional.of(count);
+        }
+        return Optional.empty();
+    }
+
     /** A plain number after a word that wants one. */
     double number(String after, String example) {
         if (!hasMore() || !word().matches("\\d+(?:[.,]\\d+)?")) {
@@ -89,6 +154,21 @@ class LineWords {
 
     void say(String said, String role, String as) {
         understood.add(new RingLine.Understood(said, role, as));
+    }
+
+    /** Something only the maker can say. */
+    static Refusal asks(String word, String question, String remedy) {
+        return Refusal.of("line-asks", "line", word, question, remedy);
+    }
+
+    /** A second value for what has one already. */
+    static Refusal twice(String word, String role) {
+        return Refusal.of(
+                "line-twice",
+                "line",
+                word,
+                "The %s is said twice: \"%s\" is the second.".formatted(role, word),
+                "Leave one out, or say what it is: on, id, od.");
     }
 
     static Refusal missing(String keyword, String what, String example) {

@@ -50,32 +50,58 @@ final class RingLineBuilder {
         say(lastSaid, role, reading.understoodAs());
     }
 
-    void count(int value) {
+    boolean has(String role) {
+        return sizes.containsKey(role);
+    }
+
+    double mm(String role) {
+        return sizes.get(role).length().inMillimetres();
+    }
+
+    /** Whether anything but the wire says how large the ring is. */
+    boolean isSized() {
+        return has("mandrel") || has("inner") || has("outer") || aspectRatio != null;
+    }
+
+    private static void once(boolean said, String role, String word) {
+        if (said) {
+            throw LineWords.twice(word, role);
+        }
+    }
+
+    void count(int value, String word) {
+        once(count != null, "number of rings", word);
         count = value;
     }
 
     void aspectRatio(double value) {
+        once(aspectRatio != null, "aspect ratio", "ar");
         aspectRatio = value;
     }
 
     void flush() {
+        once(flush || saw, "cut", "flush");
         flush = true;
     }
 
     void saw(Double kerfMm) {
+        once(flush || saw, "cut", "saw");
         saw = true;
         kerf = kerfMm == null ? USUAL_KERF_MM : kerfMm;
     }
 
     void turns(int value) {
+        once(turns > 1, "number of turns", value == 2 ? "double" : "triple");
         turns = value;
     }
 
     void fromLength(double millimetres) {
+        once(fromLength != null || fromMass != null, "wire there is", "from");
         fromLength = millimetres;
     }
 
     void fromMass(double grams) {
+        once(fromLength != null || fromMass != null, "wire there is", "from");
         fromMass = grams;
     }
 
@@ -83,17 +109,55 @@ final class RingLineBuilder {
         var namedTemper = MetalNames.temper(words);
         var namedMetal = MetalNames.metal(words);
         namedTemper.ifPresent(found -> {
+            once(temper != null, "temper", words);
             temper = found;
             say(words, "temper", found.inWords());
         });
         namedMetal.ifPresent(found -> {
+            once(metal != null, "metal", words);
             metal = found;
             say(words, "metal", found.name());
         });
         return namedTemper.isPresent() || namedMetal.isPresent();
     }
 
+    /** A ring hardly wider than its wire is nobody's; two sizes that look changed about are asked for. */
+    private void checkRatio() {
+        if (!has("wire")) {
+            return;
+        }
+        double wire = mm("wire");
+        for (String role : new String[] {"mandrel", "inner", "outer"}) {
+            if (has(role)) {
+                double inner = role.equals("outer") ? mm(role) - 2 * wire : mm(role);
+                if (inner < LEAST_RATIO * wire) {
+                    throw LineWords.asks(
+                            lastSaid,
+                            "Wire of %s for a ring of %s %s has hardly a hole."
+                                    .formatted(said("wire"), said(role), NAMES.get(role)),
+                            inner > 0 && wire > mm(role)
+                                    ? "Are the two changed about? %s is the thinner one.".formatted(said(role))
+                                    : "Check both, or say which is which with on, id, od.");
+                }
+            }
+        }
+        if (aspectRatio != null && aspectRatio < LEAST_RATIO) {
+            throw LineWords.asks("ar", "An aspect ratio of %s has hardly a hole.".formatted(aspectRatio), "Check it.");
+        }
+    }
+
+    private String said(String role) {
+        return sizes.get(role).understoodAs();
+    }
+
+    private static final Map<String, String> NAMES =
+            Map.of("mandrel", "on the rod", "inner", "inside", "outer", "outside");
+
+    /** Below this a line is asked about, not answered. */
+    private static final double LEAST_RATIO = 1.5;
+
     RingLine build() {
+        checkRatio();
         LengthReading wire = sizes.get("wire");
         RingCut cut = saw
                 ? new RingCut.Saw(kerf)

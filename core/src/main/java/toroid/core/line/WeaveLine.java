@@ -10,6 +10,7 @@ import toroid.core.weave.pattern.WeavePattern;
  *
  * @param wire the wire
  * @param inner after "id", of the first ring size
+ * @param mandrel the rod they are wound on; null when none was said
  * @param aspectRatio after "ar", true, of the first ring size
  * @param length of the piece
  * @param units after "units", or "so many units"
@@ -21,6 +22,7 @@ public record WeaveLine(
         WeavePattern weave,
         LengthReading wire,
         LengthReading inner,
+        LengthReading mandrel,
         Double aspectRatio,
         LengthReading length,
         Integer units,

@@ -27,12 +27,17 @@ public final class WeaveLineReader {
     private static final double PIECE_FROM_MM = 5;
 
     private static final int MOST_WORDS = 5;
-    private static final Pattern SHEET = Pattern.compile("(\\d{1,4})x(\\d{1,4})");
+
+    /** First words of weaves that say something of a ring as well: alone they name no weave. */
+    private static final List<String> RING_WORDS = List.of("double", "triple");
+
+    private static final Pattern SHEET = Pattern.compile("(\\d{1,4}) x (\\d{1,4})");
 
     private final LineWords line;
     private WeavePattern weave;
     private LengthReading wire;
     private LengthReading inner;
+    private LengthReading mandrel;
     private Double aspectRatio;
     private LengthReading length;
     private Integer units;
@@ -41,7 +46,7 @@ public final class WeaveLineReader {
     private Metal metal;
 
     private WeaveLineReader(String text, GaugeTable bareGauge) {
-        line = new LineWords(text.replaceAll("(\\d)\\s*[x×]\\s*(?=\\d)", "$1x"), bareGauge);
+        line = new LineWords(text, bareGauge);
     }
 
     /**
@@ -62,7 +67,7 @@ public final class WeaveLineReader {
             String said = plain(line.next(n));
             List<WeavePattern> called =
                     weaves.stream().filter(one -> isCalled(one, said)).toList();
-            if (called.isEmpty()) {
+            if (called.isEmpty() && !RING_WORDS.contains(said)) {
                 called = weaves.stream()
                         .filter(one -> plain(one.name()).startsWith(said + " "))
                         .toList();
@@ -88,7 +93,13 @@ public final class WeaveLineReader {
     private WeaveLine readParts() {
         while (line.hasMore()) {
             String word = line.word();
-            if (!(inner(word) || aspectRatio(word) || sheet(word) || units(word) || metal() || bareLength())) {
+            if (!(inner(word)
+                    || aspectRatio(word)
+                    || sheet(word)
+                    || units(word)
+                    || metal()
+                    || bareLength()
+                    || filler(word))) {
                 throw LineWords.unreadable(
                         word,
                         "for a " + weave.name(),
@@ -97,8 +108,25 @@ public final class WeaveLineReader {
                                 : "Say a length, wire and rings: 190 0.9 id 3.4.");
             }
         }
+        checkRatio();
         return new WeaveLine(
-                weave, wire, inner, aspectRatio, length, units, rows, columns, metal, List.copyOf(line.understood));
+                weave,
+                wire,
+                inner,
+                mandrel,
+                aspectRatio,
+                length,
+                units,
+                rows,
+                columns,
+                metal,
+                List.copyOf(line.understood));
+    }
+
+    private boolean filler(String word) {
+        boolean idle = word.matches("in|of|a|the|with|rings?|wire|and|chain|long|for|sheet|maille?|weave");
+        line.at += idle ? 1 : 0;
+        return idle;
     }
 
     private boolean isSheet() {
@@ -106,13 +134,35 @@ public final class WeaveLineReader {
     }
 
     private boolean inner(String word) {
-        if (!word.equals("id")) {
+        if (!word.matches("id|inside|on|rod|mandrel")) {
             return false;
         }
         line.at++;
-        inner = line.length().orElseThrow(() -> LineWords.missing(word, "a size", "id 3.4"));
-        line.say("id", "inside", inner.understoodAs());
+        LengthReading size = line.length().orElseThrow(() -> LineWords.missing(word, "a size", word + " 3.4"));
+        if (word.matches("id|inside")) {
+            inside(size, word);
+        } else {
+            onRod(size, word);
+        }
         return true;
+    }
+
+    private void demandNoRing(String said) {
+        if (inner != null || aspectRatio != null || mandrel != null) {
+            throw LineWords.twice(said, "ring's size");
+        }
+    }
+
+    private void inside(LengthReading size, String said) {
+        demandNoRing(said + " " + size.understoodAs());
+        inner = size;
+        line.say(said, "inside", size.understoodAs());
+    }
+
+    private void onRod(LengthReading size, String said) {
+        demandNoRing(said + " " + size.understoodAs());
+        mandrel = size;
+        line.say(said, "wound on", size.understoodAs());
     }
 
     private boolean aspectRatio(String word) {
@@ -120,20 +170,24 @@ public final class WeaveLineReader {
             return false;
         }
         line.at++;
+        demandNoRing("ar");
         aspectRatio = line.number(word, "ar 3.8");
         line.say("ar", "aspect ratio", String.valueOf(aspectRatio));
         return true;
     }
 
     private boolean sheet(String word) {
-        Matcher matcher = SHEET.matcher(word);
+        Matcher matcher = SHEET.matcher(line.next(3));
         if (!matcher.matches() || !isSheet()) {
             return false;
         }
+        if (rows != null) {
+            throw LineWords.twice(line.next(3), "size of the sheet");
+        }
         rows = Integer.valueOf(matcher.group(1));
         columns = Integer.valueOf(matcher.group(2));
-        line.say(word, "piece", rows + " rows of " + columns);
-        line.at++;
+        line.say(line.next(3), "piece", rows + " rows of " + columns);
+        line.at += 3;
         return true;
     }
 
@@ -141,6 +195,9 @@ public final class WeaveLineReader {
         boolean named = line.next(2).matches("\\S+ units?");
         if (!named || !word.matches("\\d{1,5}")) {
             return false;
+        }
+        if (units != null || length != null) {
+            throw LineWords.twice(line.next(2), "length of the piece");
         }
         units = Integer.valueOf(word);
         line.say(word, "piece", units + " units");
@@ -150,21 +207,100 @@ public final class WeaveLineReader {
 
     private boolean metal() {
         Optional<Metal> found = line.metal();
+        if (found.isPresent() && metal != null) {
+            throw LineWords.twice(found.get().name(), "metal");
+        }
         metal = found.orElse(metal);
         return found.isPresent();
     }
 
+    /** "5 id", "3.5 rod": the word behind says what it is, if it has no size of its own. */
+    private boolean named(LengthReading size) {
+        if (!line.hasMore() || line.isSizeAt(line.at + 1)) {
+            return false;
+        }
+        String word = line.word();
+        if (word.matches("id|inside")) {
+            line.at++;
+            inside(size, word);
+        } else if (word.matches("rods?|mandrels?|drills?|needles?")) {
+            line.at++;
+            onRod(size, word);
+        } else if (word.equals("long")) {
+            line.at++;
+            piece(size);
+        } else {
+            return false;
+        }
+        return true;
+    }
+
+    private void piece(LengthReading size) {
+        if (length != null || units != null) {
+            throw LineWords.twice(size.understoodAs(), "length of the piece");
+        }
+        length = size;
+        line.say(size.understoodAs(), "piece", size.understoodAs() + " long");
+    }
+
+    /**
+     * A bare size below 5 mm, or a gauge, is the wire; a second one, 1.5 to 12 wires across and below 16 mm, the rings' inside; what is longer
+     * is the piece's.
+     */
     private boolean bareLength() {
         Optional<LengthReading> reading = line.length();
-        reading.ifPresent(found -> {
-            if (found.length().inMillimetres() < PIECE_FROM_MM) {
-                wire = found;
-                line.say(found.understoodAs(), "wire", found.understoodAs());
-            } else {
-                length = found;
-                line.say(found.understoodAs(), "piece", found.understoodAs() + " long");
-            }
-        });
-        return reading.isPresent();
+        if (reading.isEmpty() || named(reading.get())) {
+            return reading.isPresent();
+        }
+        LengthReading found = reading.get();
+        double mm = found.length().inMillimetres();
+        boolean gauge = found.kind() == LengthReading.Kind.GAUGE || found.kind() == LengthReading.Kind.BARE_GAUGE;
+        if (wire == null && (gauge || mm < PIECE_FROM_MM)) {
+            wire = found;
+            line.say(found.understoodAs(), "wire", found.understoodAs());
+        } else if (!gauge && wire != null && isInside(mm)) {
+            inside(found, found.understoodAs());
+        } else if (!gauge && mm >= PIECE_FROM_MM && (wire == null || mm >= INSIDE_BELOW_MM)) {
+            piece(found);
+        } else {
+            throw LineWords.twice(found.understoodAs(), "wire");
+        }
+        return true;
+    }
+
+    private boolean isInside(double mm) {
+        double ratio = mm / wire.length().inMillimetres();
+        boolean ringSaid = inner != null || aspectRatio != null || mandrel != null;
+        return !ringSaid && mm < INSIDE_BELOW_MM && ratio >= LEAST_RATIO && ratio <= MOST_RATIO;
+    }
+
+    private void checkRatio() {
+        LengthReading size = inner != null ? inner : mandrel;
+        if (wire != null
+                && size != null
+                && size.length().inMillimetres() < LEAST_RATIO * wire.length().inMillimetres()) {
+            throw LineWords.asks(
+                    size.understoodAs(),
+                    "Wire of %s for rings of %s has hardly a hole.".formatted(wire.understoodAs(), size.understoodAs()),
+                    "Are the two changed about?");
+        }
+        if (aspectRatio != null && aspectRatio < LEAST_RATIO) {
+            throw LineWords.asks("ar", "An aspect ratio of %s has hardly a hole.".formatted(aspectRatio), "Check it.");
+        }
+    }
+
+    private static final double LEAST_RATIO = 1.5;
+    private static final double MOST_RATIO = 12;
+
+    /** No weave's small rings are wider inside, mm. */
+    private static final double INSIDE_BELOW_MM = 16;
+
+    /** How many words name a weave at the line's beginning; 0 for none. */
+    public static int named(String text, GaugeTable bareGauge, List<WeavePattern> weaves) {
+        if (!LineWords.isReadable(text)) {
+            return 0;
+        }
+        var reader = new WeaveLineReader(text, bareGauge);
+        return reader.readWeave(weaves) ? reader.line.at : 0;
     }
 }

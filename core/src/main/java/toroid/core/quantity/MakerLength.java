@@ -26,22 +26,28 @@ public final class MakerLength {
     private static final int LONGEST_INPUT = 60;
     private static final String NUMBER = "(\\d+(?:\\.\\d+)?|\\.\\d+)";
     private static final String FRACTION = "(?:(\\d+)[ -]+)?(\\d+)\\s*/\\s*(\\d+)";
-    private static final String INCHES = "(?:in|inch|inches|\"|''|″|”)";
+    private static final String INCHES = "(?:in\\.?|inch|inches|\"|''|″|”)";
 
     private record Rule(Pattern pattern, BiFunction<MatchResult, GaugeTable, LengthReading> reader) {}
 
     private static final List<Rule> RULES = List.of(
-            rule(NUMBER + "\\s*(mm|cm|m|ft|)", (m, table) -> metric(m.group(1), m.group(2))),
+            rule(
+                    NUMBER + "\\s*(mm|millimetres?|millimeters?|cm|m|metres?|meters?|ft|feet|foot|thou|)",
+                    (m, table) -> metric(m.group(1), m.group(2))),
             rule(NUMBER + "\\s*" + INCHES, (m, table) -> inches(m.group(1))),
             rule(FRACTION + "\\s*" + INCHES + "?", (m, table) -> fraction(m)),
             rule(
-                    "#?(\\d+)\\s*(awg|swg|ga|gauge|g)\\.?",
+                    "(0{1,7})[ -]*(awg|swg|ga|gauge)",
+                    (m, table) -> gauge(1 - m.group(1).length(), m.group(2), table)),
+            rule(
+                    "#?(\\d+)[ -]*(awg|swg|ga|gauge|g)\\.?",
                     (m, table) -> gauge(Integer.parseInt(m.group(1)), m.group(2), table)),
             rule(
                     "(\\d)/0\\s*(awg|swg|ga|gauge)",
                     (m, table) -> gauge(1 - Integer.parseInt(m.group(1)), m.group(2), table)),
             rule("(awg|swg)\\s*(\\d+)", (m, table) -> gauge(Integer.parseInt(m.group(2)), m.group(1), table)),
-            rule("(?:#|no\\.? ?|number )(\\d+)(?:\\s*drill)?|(\\d+)\\s*drill", (m, table) -> numberDrill(m)),
+            rule("(?:#|no\\.? ?|number )(\\d+)", (m, table) -> bareNumber(m.group(1))),
+            rule("(?:#|no\\.? ?|number )?(\\d+)\\s*drill", (m, table) -> numberDrill(m)),
             rule("drill\\s*(?:#|no\\.? ?)?(\\d+)", (m, table) -> numberDrill(m)),
             rule("(?:drill\\s*([a-z])|([a-z])\\s*drill)", (m, table) -> letterDrill(m)),
             rule(NUMBER + "\\s*mm\\s*(drill|rod|needle|mandrel|dowel)", (m, table) -> tool(m)),
@@ -71,7 +77,9 @@ public final class MakerLength {
         if (text == null || text.length() > LONGEST_INPUT) {
             return Optional.empty();
         }
-        String tidy = text.strip().toLowerCase(Locale.ROOT).replace(',', '.').replaceAll("\\s+", " ");
+        String tidy = plainFractions(text.strip().toLowerCase(Locale.ROOT))
+                .replace(',', '.')
+                .replaceAll("\\s+", " ");
         for (Rule rule : RULES) {
             Matcher matcher = rule.pattern.matcher(tidy);
             if (matcher.matches()) {
@@ -81,6 +89,18 @@ public final class MakerLength {
         return Optional.empty();
     }
 
+    /** ½ as 1/2, 1¼ as 1 1/4. */
+    public static String plainFractions(String text) {
+        String plain = text;
+        for (int i = 0; i < FRACTIONS.size(); i += 2) {
+            plain = plain.replace(FRACTIONS.get(i), " " + FRACTIONS.get(i + 1));
+        }
+        return plain.strip();
+    }
+
+    private static final List<String> FRACTIONS = List.of(
+            "½", "1/2", "¼", "1/4", "¾", "3/4", "⅛", "1/8", "⅜", "3/8", "⅝", "5/8", "⅞", "7/8", "⅓", "1/3", "⅔", "2/3");
+
     private static Rule rule(String regex, BiFunction<MatchResult, GaugeTable, LengthReading> reader) {
         return new Rule(Pattern.compile(regex), reader);
     }
@@ -89,12 +109,16 @@ public final class MakerLength {
         double value = Double.parseDouble(number);
         Length length = switch (unit) {
             case "cm" -> Length.ofMillimetres(value * 10);
-            case "m" -> Length.ofMetres(value);
-            case "ft" -> Length.ofInches(value * 12);
+            case "m", "metre", "metres", "meter", "meters" -> Length.ofMetres(value);
+            case "ft", "feet", "foot" -> Length.ofInches(value * 12);
+            case "thou" -> Length.ofInches(value / 1000);
             default -> Length.ofMillimetres(value);
         };
         return new LengthReading(
-                length, unit.equals("ft") ? INCH : METRIC, number + " " + (unit.isEmpty() ? "mm" : unit), null);
+                length,
+                unit.startsWith("f") || unit.equals("thou") ? INCH : METRIC,
+                number + " " + (unit.isEmpty() ? "mm" : unit),
+                null);
     }
 
     private static LengthReading inches(String number) {
@@ -108,9 +132,30 @@ public final class MakerLength {
             throw Refusal.of(
                     "unreadable-length", "length", m.group(), "A fraction cannot have 0 below the line.", "Try 1/4in.");
         }
+        if (!BINARY.contains((int) denominator)) {
+            throw Refusal.of(
+                    "line-asks",
+                    "length",
+                    m.group(),
+                    "\"%s\" may be inches or tenths of a millimetre."
+                            .formatted(m.group().strip()),
+                    "Say which: 0.8 mm, or 0.8 in.");
+        }
         String said = (m.group(1) == null ? "" : m.group(1) + " ") + m.group(2) + "/" + m.group(3) + " in";
         return new LengthReading(
                 Length.ofInches(whole + Double.parseDouble(m.group(2)) / denominator), INCH_FRACTION, said, null);
+    }
+
+    /** What inches are divided by. */
+    private static final java.util.Set<Integer> BINARY = java.util.Set.of(2, 3, 4, 8, 16, 32, 64);
+
+    private static LengthReading bareNumber(String number) {
+        throw Refusal.of(
+                "line-asks",
+                "length",
+                "#" + number,
+                "\"#%s\" may be a gauge or a drill.".formatted(number),
+                "Say which: %s awg, %s swg, or #%s drill.".formatted(number, number, number));
     }
 
     private static LengthReading gauge(int number, String said, GaugeTable bareGauge) {

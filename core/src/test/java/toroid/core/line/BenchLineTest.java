@@ -77,7 +77,7 @@ class BenchLineTest {
         "1.0 on,After",
         "ar big 1.0,comes a number",
         "1.0 sideways 4,sideways",
-        "1.0 2.0,Two sizes",
+        "1.0 1.2,Two sizes",
         "id 3 id 4,said twice",
         "from,length or a weight",
     })

@@ -19,19 +19,25 @@ import toroid.core.line.BenchLine;
 import toroid.core.line.FormLine;
 import toroid.core.line.FormLineReader;
 import toroid.core.line.RingLine;
+import toroid.core.line.WeaveLineReader;
 import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.quantity.GaugeTable;
 import toroid.core.quantity.Note;
+import toroid.core.weave.pattern.WeavePattern;
 import toroid.server.effort.Efforts;
+import toroid.server.weave.WeaveFiles;
 
 @RestController
 class LineController {
     private final Efforts efforts;
 
-    LineController(Efforts efforts) {
+    private final WeaveFiles files;
+
+    LineController(Efforts efforts, WeaveFiles files) {
+        this.files = files;
         this.efforts = efforts;
     }
 
@@ -132,6 +138,11 @@ class LineController {
     @PostMapping("/api/line/form")
     ResponseEntity<FormLineAnswer> form(@RequestBody @Valid LineQuestion question) {
         GaugeTable table = question.bareGauge() == null ? GaugeTable.AWG : question.bareGauge();
+        List<WeavePattern> weaves =
+                files.all().stream().map(WeaveFiles.Filed::pattern).toList();
+        if (WeaveLineReader.named(question.text(), table, weaves) > FormLineReader.named(question.text(), table)) {
+            return ResponseEntity.noContent().build();
+        }
         return FormLineReader.read(question.text(), table)
                 .map(line -> ResponseEntity.ok(efforts.answer(() -> solved(line))))
                 .orElseGet(() -> ResponseEntity.noContent().build());

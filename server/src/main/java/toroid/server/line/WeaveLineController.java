@@ -9,10 +9,16 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.line.RingLine;
 import toroid.core.line.WeaveLine;
 import toroid.core.line.WeaveLineReader;
+import toroid.core.metal.Metals;
+import toroid.core.metal.Temper;
 import toroid.core.quantity.GaugeTable;
+import toroid.core.ring.RingAim;
+import toroid.core.ring.RingCut;
+import toroid.core.ring.RingWork;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.server.effort.Efforts;
@@ -81,7 +87,12 @@ class WeaveLineController {
         double wire = line.wire() == null ? USUAL_WIRE_MM : line.wire().length().inMillimetres();
         double first = line.inner() != null
                 ? line.inner().length().inMillimetres()
-                : round(wire * (line.aspectRatio() != null ? line.aspectRatio() : weaves.usualAspectRatio(weave.id())));
+                : line.mandrel() != null
+                        ? wound(line, wire)
+                        : round(wire
+                                * (line.aspectRatio() != null
+                                        ? line.aspectRatio()
+                                        : weaves.usualAspectRatio(weave.id())));
         var inner = new ArrayList<Double>();
         for (WeavePattern.RingClass size : weave.classes()) {
             inner.add(inner.isEmpty() ? first : round(size.usualRatio() * (first + wire) - wire));
@@ -104,7 +115,7 @@ class WeaveLineController {
                 weave.lattice().kind(),
                 wire,
                 inner,
-                line.inner() != null || line.aspectRatio() != null,
+                line.inner() != null || line.aspectRatio() != null || line.mandrel() != null,
                 metal,
                 length,
                 line.units(),
@@ -113,6 +124,24 @@ class WeaveLineController {
                 pieces.count(weave.id(), question),
                 line.understood());
     }
+
+    /** Wound on that rod, half hard where the metal is sold so, sawn with a usual blade and closed, by the handbook. */
+    private static double wound(WeaveLine line, double wireMm) {
+        var metal = line.metal() == null ? Metals.byId("copper") : line.metal();
+        Temper temper = metal.yields().containsKey(Temper.HALF_HARD)
+                ? Temper.HALF_HARD
+                : metal.yields().keySet().iterator().next();
+        RingWork ring = RingWork.of(
+                wireMm,
+                metal,
+                FlowEstimate.ofHandbook(metal.flow(temper)),
+                new RingAim(RingAim.Convention.MANDREL, line.mandrel().length().inMillimetres()),
+                new RingCut.Saw(USUAL_KERF_MM),
+                1);
+        return round(ring.closed().innerDiameterMm());
+    }
+
+    private static final double USUAL_KERF_MM = 0.3;
 
     /** To the hundredth a caliper reads. */
     private static double round(double mm) {

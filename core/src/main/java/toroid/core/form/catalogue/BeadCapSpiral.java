@@ -34,6 +34,11 @@ public final class BeadCapSpiral implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("bead cap", "cap", "spiral bead cap");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double ball = (m.mm("bead") + m.d()) / 2;
         double first = Math.asin(Math.min(0.9, (m.mm("hole") + m.d()) / 2 / ball));

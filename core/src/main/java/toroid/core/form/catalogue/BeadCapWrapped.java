@@ -46,6 +46,11 @@ public final class BeadCapWrapped implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("wrapped bead cap", "wire bead cap", "messy cap");
+    }
+
+    @Override
     public void make(FormMaker m) {
         Beads.along(m, 0, m.mm("bead"), m.mm("hole"));
         m.does(Kind.THREAD, "bead, to the middle mark");

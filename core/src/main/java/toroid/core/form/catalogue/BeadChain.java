@@ -36,6 +36,11 @@ public final class BeadChain implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("rosary", "rosary chain", "rosary link", "beaded chain", "bead chains");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double pitch = pitchMm(m);
         for (int i = 0; i < m.count("links"); i++) {

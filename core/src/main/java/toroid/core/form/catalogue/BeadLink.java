@@ -38,7 +38,7 @@ public final class BeadLink implements Form {
 
     @Override
     public List<String> alsoCalled() {
-        return List.of("link");
+        return List.of("link", "bead links", "beaded link", "pearl link", "linked bead");
     }
 
     @Override

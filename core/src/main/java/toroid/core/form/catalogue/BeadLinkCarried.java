@@ -44,6 +44,11 @@ public final class BeadLinkCarried implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("carried link", "caged bead link", "bead link carried");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double d = m.d();
         double step = m.mm("bead") + 3.4 * d;

@@ -37,6 +37,11 @@ public final class BeadedDangle implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("dangle", "drop", "bead drop", "pearl drop", "charm", "dangles");
+    }
+
+    @Override
     public void make(FormMaker m) {
         Loops.checkThrough(m, m.mm("loop"));
         double half = m.mm("bead") / 2;

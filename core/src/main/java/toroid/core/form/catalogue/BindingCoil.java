@@ -36,6 +36,11 @@ public final class BindingCoil implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("binding", "wire binding", "bound coil");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double b = m.d();
         double f = m.mm("fine");

@@ -117,6 +117,11 @@ public final class CoilOnCoil implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("coiled coil", "double coil");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double d = m.d();
         var sizes = new Sizes(

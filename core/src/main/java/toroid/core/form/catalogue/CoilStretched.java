@@ -35,6 +35,16 @@ public final class CoilStretched implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("stretched spring", "open coil", "spring");
+    }
+
+    @Override
+    public String on() {
+        return "core";
+    }
+
+    @Override
     public void make(FormMaker m) {
         Coils.single(m, "coil", m.mm("core"), m.mm("pitch"), m.count("turns"));
     }

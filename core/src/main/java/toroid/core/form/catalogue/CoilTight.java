@@ -30,7 +30,12 @@ public final class CoilTight implements Form {
 
     @Override
     public List<String> alsoCalled() {
-        return List.of("coil");
+        return List.of("coil", "coils", "gimp", "bullion", "tight spring", "coil bead");
+    }
+
+    @Override
+    public String on() {
+        return "core";
     }
 
     @Override

@@ -38,6 +38,16 @@ public final class CordEnd implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("cord cap", "crimp end", "leather end", "cord ends", "end cap");
+    }
+
+    @Override
+    public String on() {
+        return "rod";
+    }
+
+    @Override
     public void make(FormMaker m) {
         double d = m.d();
         double turns = Math.floor(m.mm("long") / d) + 0.5;

@@ -52,6 +52,11 @@ public final class CrimpedPair implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("crimped bracelet", "crimp pair", "crimped strip");
+    }
+
+    @Override
     public void make(FormMaker m) {
         Zigzag.checkWheels(m);
         double apart = 1.04 * m.d();

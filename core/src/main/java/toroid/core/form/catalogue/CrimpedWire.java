@@ -43,6 +43,11 @@ public final class CrimpedWire implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("crimp", "zigzag", "crimped", "crinkled wire", "zig zag");
+    }
+
+    @Override
     public void make(FormMaker m) {
         Zigzag.checkWheels(m);
         WireMaker wire = m.wire("crimped", Loops.stem(0, 0, 1, 1)).step(Kind.CRIMP, "through the wheels");

@@ -35,6 +35,11 @@ public final class CurvedBar implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("bar", "curved link", "bar link");
+    }
+
+    @Override
     public void make(FormMaker m) {
         WireMaker first = side(m, -1);
         Loops.offset(first, m.mm("loop"), "first loop");

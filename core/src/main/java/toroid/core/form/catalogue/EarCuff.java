@@ -33,6 +33,16 @@ public final class EarCuff implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("cuff", "ear cuffs", "helix cuff");
+    }
+
+    @Override
+    public String on() {
+        return "inside";
+    }
+
+    @Override
     public void make(FormMaker m) {
         m.inTandem(half(m, -1), half(m, 1));
         m.does(Kind.FILE, "ends, rounded");

@@ -46,6 +46,11 @@ public final class EarHookBead implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("beaded ear wire", "french hook", "french wire", "bead ear wire");
+    }
+
+    @Override
     public void make(FormMaker m) {
         EarWires.check(m);
         double fine = m.mm("fine");

@@ -37,6 +37,11 @@ public final class EarHookGrown implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("grown ear wire", "one piece earring");
+    }
+
+    @Override
     public void make(FormMaker m) {
         EarWires.check(m);
         WireMaker front = m.wire("ear wire", EarWires.start(-1)).leave("rise", m.mm("rise"));

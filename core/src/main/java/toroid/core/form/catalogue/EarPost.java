@@ -32,6 +32,11 @@ public final class EarPost implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("post", "stud", "ear stud", "ear posts", "posts", "studs");
+    }
+
+    @Override
     public void make(FormMaker m) {
         EarWires.check(m);
         WireMaker post = m.wire("post", Loops.stem(0, 0, 1, 1)).leave("post", m.mm("post"));

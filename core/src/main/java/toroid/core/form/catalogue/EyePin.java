@@ -32,7 +32,7 @@ public final class EyePin implements Form {
 
     @Override
     public List<String> alsoCalled() {
-        return List.of("eye");
+        return List.of("eye", "eyepin", "eye pins", "eyepins");
     }
 
     @Override

@@ -27,6 +27,11 @@ public final class FigureEight implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("figure of eight", "figure 8", "figure of 8", "eight link");
+    }
+
+    @Override
     public void make(FormMaker m) {
         m.inTandem(half(m, -1, "first"), half(m, 1, "second"));
     }

@@ -34,7 +34,17 @@ public final class FishHook implements Form {
 
     @Override
     public List<String> alsoCalled() {
-        return List.of("ear wire", "fish hook");
+        return List.of(
+                "ear wire",
+                "fish hook",
+                "ear wires",
+                "earwire",
+                "earwires",
+                "ear hook",
+                "ear hooks",
+                "earring hook",
+                "fish hooks",
+                "earring");
     }
 
     @Override

@@ -45,6 +45,11 @@ public final class HammeredBar implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("hammered bar", "hammered link", "paddle link");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double d = m.d();
         double hole = m.mm("ring") + 0.2;

@@ -29,6 +29,11 @@ public final class HeadPinBalled implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("ball pin", "balled pin", "ball head pin", "balled head pin", "ball pins");
+    }
+
+    @Override
     public void make(FormMaker m) {
         m.done(m.wire("pin", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem")).ball(m.mm("ball")), 0, EndState.FILED);
     }

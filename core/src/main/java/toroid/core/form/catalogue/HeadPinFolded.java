@@ -32,6 +32,11 @@ public final class HeadPinFolded implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("head pin", "headpin", "head pins", "headpins", "folded head pin");
+    }
+
+    @Override
     public void make(FormMaker m) {
         WireMaker pin = m.wire("pin", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));
         Folds.back(pin, m.mm("fold"));

@@ -31,6 +31,11 @@ public final class HeadPinSpiral implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("spiral head pin", "spiral pin");
+    }
+
+    @Override
     public void make(FormMaker m) {
         WireMaker pin = m.wire("pin", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));
         Spirals.centred(pin, Spirals.ofTurns(m.d(), m.mm("turns"), m.d()), "spiral");

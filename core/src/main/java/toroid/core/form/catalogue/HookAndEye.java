@@ -37,6 +37,11 @@ public final class HookAndEye implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("hook & eye", "hook eye", "hook and eye clasp");
+    }
+
+    @Override
     public void make(FormMaker m) {
         Hooks.make(m, 0);
         double d = m.d();

@@ -34,6 +34,11 @@ public final class HookCurled implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("hook", "curled hook", "clasp", "hook clasp", "shepherd hook", "fish hook clasp");
+    }
+
+    @Override
     public void make(FormMaker m) {
         Hooks.make(m, 0);
     }

@@ -35,6 +35,11 @@ public final class HookDoubled implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("doubled hook", "double hook", "double wire hook");
+    }
+
+    @Override
     public void make(FormMaker m) {
         m.inTandem(leg(m, -1), leg(m, 1));
     }

@@ -33,6 +33,16 @@ public final class HorseshoeFrame implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("horseshoe", "hoop frame", "frame");
+    }
+
+    @Override
+    public String on() {
+        return "former";
+    }
+
+    @Override
     public void make(FormMaker m) {
         m.inTandem(half(m, -1), half(m, 1));
     }

@@ -51,6 +51,11 @@ public final class InterleavedCoils implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("interleaved", "meshed coils", "laced coils");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double d = m.d();
         double core = m.mm("core");

@@ -40,6 +40,11 @@ public final class LashedBeads implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("lashed", "beaded rim", "lashing");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double s = m.mm("small");
         double big = m.mm("bead");

@@ -34,6 +34,11 @@ public final class LinkHook implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("link clasp", "turned up link", "hook link");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double d = m.d();
         m.secondEndLast(side(m, -1), side(m, 1));

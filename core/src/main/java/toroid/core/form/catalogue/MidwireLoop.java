@@ -32,6 +32,11 @@ public final class MidwireLoop implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("midwire", "mid wire loop", "midwire loop", "middle loop");
+    }
+
+    @Override
     public void make(FormMaker m) {
         m.inTandem(arm(m, -1), arm(m, 1));
     }

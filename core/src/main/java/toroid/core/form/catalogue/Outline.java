@@ -37,6 +37,11 @@ public final class Outline implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("outline", "shape", "bent outline");
+    }
+
+    @Override
     public void make(FormMaker m) {
         List<OutlineRow> rows = m.rows("bends");
         if (m.is("symmetric", "no")) {

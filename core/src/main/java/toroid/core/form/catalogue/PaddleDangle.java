@@ -40,6 +40,11 @@ public final class PaddleDangle implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("paddle", "paddles", "hammered dangle");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double thick = m.mm("thick");
         m.note(Note.info("paddle-is-wide", Map.of("wideMm", Flat.widthMm(m.d(), thick), "thickMm", thick)));

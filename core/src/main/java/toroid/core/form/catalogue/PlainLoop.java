@@ -33,7 +33,7 @@ public final class PlainLoop implements Form {
 
     @Override
     public List<String> alsoCalled() {
-        return List.of("loop", "plain");
+        return List.of("loop", "plain", "simple loop", "plain loops", "bail", "eye loop", "turned loop");
     }
 
     @Override

@@ -35,6 +35,11 @@ public final class RailWraps implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("rails", "ladder wraps");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double f = m.mm("fine");
         double apart = m.mm("between") + m.d();

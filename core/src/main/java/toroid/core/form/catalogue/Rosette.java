@@ -42,6 +42,11 @@ public final class Rosette implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("flower", "wire flower");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double d = m.d();
         int petals = m.count("petals");

@@ -33,7 +33,7 @@ public final class SHook implements Form {
 
     @Override
     public List<String> alsoCalled() {
-        return List.of("s hook");
+        return List.of("s hook", "s clasp", "s-clasp", "s hooks", "s-hooks", "shook");
     }
 
     @Override

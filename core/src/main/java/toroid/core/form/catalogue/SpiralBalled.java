@@ -32,6 +32,11 @@ public final class SpiralBalled implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("ball spiral", "spiral balled");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double d = m.d();
         double inner = m.mm("ball") / 2 + 0.6 * d;

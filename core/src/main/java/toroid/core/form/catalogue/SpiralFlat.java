@@ -32,7 +32,7 @@ public final class SpiralFlat implements Form {
 
     @Override
     public List<String> alsoCalled() {
-        return List.of("spiral");
+        return List.of("spiral", "spirals", "coil disc", "flat spirals", "scroll");
     }
 
     @Override

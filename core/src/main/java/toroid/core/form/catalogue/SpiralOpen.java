@@ -40,7 +40,7 @@ public final class SpiralOpen implements Form {
 
     @Override
     public List<String> alsoCalled() {
-        return List.of("open");
+        return List.of("open", "open scroll");
     }
 
     @Override

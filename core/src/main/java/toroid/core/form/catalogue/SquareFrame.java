@@ -32,6 +32,11 @@ public final class SquareFrame implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("square", "box frame", "square link");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double d = m.d();
         WireMaker butt = m.wire("frame", Loops.stem(0, 0, -1, 1)).leave("half the foot", m.mm("side") / 2 - 0.25 * d);

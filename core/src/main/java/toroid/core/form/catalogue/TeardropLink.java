@@ -38,6 +38,11 @@ public final class TeardropLink implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("teardrop", "loop in loop", "tear drop", "drop link");
+    }
+
+    @Override
     public void make(FormMaker m) {
         m.inTandem(leg(m, -1), leg(m, 1));
         m.does(Kind.SOLDER, "legs, side by side, before the tail is curled");

@@ -42,6 +42,11 @@ public final class Toggle implements Form {
     }
 
     @Override
+    public List<String> alsoCalled() {
+        return List.of("toggle clasp", "toggles", "bar and ring", "t bar", "t-bar");
+    }
+
+    @Override
     public void make(FormMaker m) {
         double d = m.d();
         double ring = m.mm("ring");

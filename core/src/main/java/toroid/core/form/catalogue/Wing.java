@@ -36,7 +36,7 @@ public final class Wing implements Form {
 
     @Override
     public List<String> alsoCalled() {
-        return List.of("wing");
+        return List.of("wing", "wings", "butterfly wing", "leaf");
     }
 
     @Override

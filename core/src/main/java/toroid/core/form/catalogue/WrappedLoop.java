@@ -42,7 +42,7 @@ public final class WrappedLoop implements Form {
 
     @Override
     public List<String> alsoCalled() {
-        return List.of("wrapped");
+        return List.of("wrapped", "wrapped loops", "wire wrapped loop", "wrapped eye");
     }
 
     @Override
