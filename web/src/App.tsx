@@ -7,12 +7,12 @@ import { NotebookPlace } from "./places/notebook/NotebookPlace";
 import { SpoolPage } from "./places/notebook/SpoolPage";
 import { PreferencesPlace } from "./places/preferences/PreferencesPlace";
 import { PrintSheet } from "./places/rings/PrintSheet";
-import { RingsDoor } from "./places/rings/RingsDoor";
+import { NewRingPlace, RingsDoor } from "./places/rings/RingsDoor";
 import { RingsPlace } from "./places/rings/RingsPlace";
 import { ShelfTable } from "./places/rings/ShelfTable";
 import { CataloguePlace } from "./places/shapes/CataloguePlace";
 import { PracticePlace } from "./places/shapes/PracticePlace";
-import { ShapePlace } from "./places/shapes/ShapePlace";
+import { NewShapePlace, ShapePlace } from "./places/shapes/ShapePlace";
 import { StockPlace } from "./places/stock/StockPlace";
 import { MedallionPlace } from "./places/weaves/medallion/MedallionPlace";
 import { PiecePlace } from "./places/weaves/piece/PiecePlace";
@@ -35,10 +35,12 @@ export function App() {
         <Route element={<Frame />}>
           <Route index element={<BenchPlace />} />
           <Route path="rings" element={<RingsDoor />} />
+          <Route path="rings/new" element={<NewRingPlace />} />
           <Route path="rings/:id" element={<RingsPlace />} />
           <Route path="rings/:id/shelf" element={<ShelfTable />} />
           <Route path="shapes" element={<CataloguePlace />} />
           <Route path="shapes/practice" element={<PracticePlace />} />
+          <Route path="shapes/new/:form" element={<NewShapePlace />} />
           <Route path="shapes/:id" element={<ShapePlace />} />
           <Route path="weaves" element={<WeavesPlace />} />
           <Route path="weaves/shelf" element={<ShelfPlace />} />

@@ -145,7 +145,7 @@ describe("the bench", () => {
       form: "hook, curled tip",
       metal: "yellow-brass",
       wireDiameterMm: 1.63,
-      lengthToCutMm: 66.4,
+      wires: [{ name: "hook", diameterMm: 1.63, lengthInPieceMm: 50, lengthToCutMm: 66.4, tailMm: 16.4 }],
       runId: "r1",
       finished: false,
       step: { kind: "LOOP", part: "loop" },

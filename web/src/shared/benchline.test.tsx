@@ -21,9 +21,7 @@ const FORM_ANSWER = {
   temper: "HALF_HARD",
   parameters: { width: 12 },
   count: 6,
-  lengthInPieceMm: 103.4,
-  lengthToCutMm: 108.4,
-  forCountMm: 650.4,
+  wires: [{ name: "spiral", diameterMm: 1, lengthInPieceMm: 103.4, lengthToCutMm: 108.4, forCountMm: 650.4 }],
   understood: [{ said: "spiral", role: "form", as: "flat spiral" }],
   notes: [{ code: "spiral-wider-than-bead", severity: "CARE", values: { widthMm: 12, beadMm: 8 } }],
 };

@@ -36,13 +36,17 @@ export class Editor<D> {
   private readonly project: (data: D) => D;
   readonly id: string;
 
-  /** @param project the part of the server's answer that is edited here, where it answers more */
+  /**
+   * @param draft something looked at: nothing is kept until it is changed or made
+   * @param project the part of the server's answer that is edited here, where it answers more
+   */
   constructor(
     path: string,
     id: string,
     version: number | null,
     data: D,
     project: (data: D) => D = (all) => all,
+    draft = false,
   ) {
     this.path = path;
     this.id = id;
@@ -54,10 +58,15 @@ export class Editor<D> {
     if (held !== null && JSON.stringify(held) !== this.savedText) {
       this.snapshot = { data: held, state: { kind: "waiting" } };
       this.schedule(0);
-    } else if (version === null) {
+    } else if (version === null && !draft) {
       this.hold();
       this.schedule(0);
     }
+  }
+
+  /** Whether the server has it; a draft is kept only once something is changed or made of it. */
+  get isKept(): boolean {
+    return this.version !== null;
   }
 
   subscribe = (listener: () => void): (() => void) => {

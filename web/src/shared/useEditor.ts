@@ -10,10 +10,11 @@ export function editorOf<D>(
   kept: { id: string; version: number | null; data: D },
   project?: (data: D) => D,
 ): Editor<D> {
+  const draft = kept.version === null;
   const key = `${path}/${kept.id}`;
   let editor = editors.get(key) as Editor<D> | undefined;
   if (!editor) {
-    editor = new Editor(path, kept.id, kept.version, kept.data, project);
+    editor = new Editor(path, kept.id, kept.version, kept.data, project, draft);
     editors.set(key, editor as unknown as Editor<unknown>);
   }
   return editor;

@@ -81,6 +81,28 @@ export const FORM: FormAnswer = {
   contacts: [],
 };
 
+const FIGURES = [
+  "length-to-cut",
+  "length-in-piece",
+  "offcut",
+  "mass-in-piece",
+  "wire-for-pieces",
+  "wire-1-to-cut",
+  "step-2",
+].map((id) => ({
+  id,
+  value: 1,
+  low: 1,
+  high: 1,
+  unit: "mm",
+  basis: "EXACT" as const,
+  formula: `formula of ${id}`,
+  worked: "",
+  source: "",
+}));
+/** The form with every figure it shows. */
+export const WHOLE: FormAnswer = { ...FORM, figures: FIGURES };
+
 export const JOB: FormJobData = {
   name: "Loops",
   formId: "plain-loop",
@@ -121,6 +143,7 @@ export const CATALOGUE = [
     family: "LOOPS",
     familyName: "loops",
     does: "an eye that opens sideways",
+    alsoCalled: [],
     usualWireMm: 1,
     wireDiameterMm: 1,
     parameters: [
@@ -135,6 +158,7 @@ export const CATALOGUE = [
     family: "CLASPS",
     familyName: "hooks and clasps",
     does: "two hooks in one wire",
+    alsoCalled: [],
     usualWireMm: 1.2,
     wireDiameterMm: 1.2,
     parameters: [],

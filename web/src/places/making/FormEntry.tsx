@@ -23,12 +23,13 @@ const WORDS: Record<FormMeasured, string> = {
   OFFCUT: "offcut",
   MINUTES: "minutes",
   FINISHED: "finished, long",
+  SHORT: "did not reach, short by",
 };
 
 /** What can be measured at a step. */
 export function measuredIn(step: FormStep, plan?: FormRunData["plan"]): FormMeasured[] {
   if (step.kind === "TRIM" && step.wire === "core" && plan?.finished) {
-    return ["FINISHED", "OFFCUT", "MINUTES"];
+    return ["FINISHED", "OFFCUT", "SHORT", "MINUTES"];
   }
   switch (step.kind) {
     case "CUT":
@@ -39,7 +40,7 @@ export function measuredIn(step: FormStep, plan?: FormRunData["plan"]): FormMeas
     case "WRAP":
       return ["WRAPS"];
     case "TRIM":
-      return ["OFFCUT", "MINUTES"];
+      return ["OFFCUT", "SHORT", "MINUTES"];
     default:
       return [];
   }
@@ -133,8 +134,8 @@ export function FormEntry({ run, step }: { run: Kept<FormRunData>; step: FormSte
         <div className="mt-3" data-testid="noted">
           <DotRow
             values={here.map((kept) => kept.data.value)}
-            low={planned - expected.halfWidthMm}
-            high={planned + expected.halfWidthMm}
+            low={planned + expected.centreMm - expected.halfWidthMm}
+            high={planned + expected.centreMm + expected.halfWidthMm}
             target={planned}
             units={units}
           />
@@ -183,6 +184,7 @@ function plannedValue(run: FormRunData, step: FormStep, kind: FormMeasured): num
     case "WRAPS":
       return step.turns;
     case "OFFCUT":
+    case "SHORT":
       return cut.lengthToCutMm - cut.lengthInPieceMm;
     case "FINISHED":
       return run.plan.finished?.plannedMm ?? null;
@@ -213,7 +215,12 @@ function measurement(
       : kind === "FINISHED"
         ? (plan.finished?.leastMm ?? null)
         : plannedValue(run.data, step, kind),
-    tailMm: length ? cut.tailMm : kind === "FINISHED" ? (plan.finished?.plainMm ?? null) : null,
+    tailMm:
+      length || kind === "OFFCUT" || kind === "SHORT"
+        ? cut.tailMm
+        : kind === "FINISHED"
+          ? (plan.finished?.plainMm ?? null)
+          : null,
     takenAt: new Date().toISOString(),
     note: "",
   };

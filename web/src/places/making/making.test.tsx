@@ -148,7 +148,7 @@ describe("a measurement", () => {
   it("is asked for where there is one", () => {
     expect(measuredIn(CUT)).toEqual(["CUT_LENGTH"]);
     expect(measuredIn(HOOK)).toEqual(["LOOP_INSIDE"]);
-    expect(measuredIn({ ...CUT, kind: "TRIM" })).toEqual(["OFFCUT", "MINUTES"]);
+    expect(measuredIn({ ...CUT, kind: "TRIM" })).toEqual(["OFFCUT", "SHORT", "MINUTES"]);
     expect(measuredIn({ ...CUT, kind: "GLUE" })).toEqual([]);
   });
 

@@ -11,6 +11,7 @@ const WORDS: Record<FormMeasured, string> = {
   OFFCUT: "offcut",
   MINUTES: "minutes a piece",
   FINISHED: "finished, long",
+  SHORT: "did not reach, short by",
 };
 
 /** One batch of a form: planned against made. */
@@ -66,8 +67,8 @@ export function FormNotes({ entry, units }: { entry: FormEntry; units: Units }) 
           {loops && loops.planned !== null && loops.expected && (
             <DotRow
               values={loops.values}
-              low={loops.planned - loops.expected.halfWidthMm}
-              high={loops.planned + loops.expected.halfWidthMm}
+              low={loops.planned + loops.expected.centreMm - loops.expected.halfWidthMm}
+              high={loops.planned + loops.expected.centreMm + loops.expected.halfWidthMm}
               target={loops.planned}
               units={units}
             />

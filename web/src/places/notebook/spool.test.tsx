@@ -45,7 +45,7 @@ describe("a spool's page", () => {
   it("says what its coils taught against the handbook", async () => {
     open();
     expect(await screen.findByText(/396 ± 33 MPa/)).toBeTruthy();
-    expect(document.body.textContent).toContain("7 measurements put its effective yield at");
+    expect(document.body.textContent).toContain("7 measurements moved its flow stress");
     expect(document.body.textContent).toContain("the handbook says 380");
     expect(document.body.textContent).toContain("scatters by 0.034 mm");
   });

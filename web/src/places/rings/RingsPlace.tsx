@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { useParams } from "react-router";
 import { useJobs } from "../../api/queries";
 import type { Kept, RingJobData } from "../../api/types";
+import { useOwnAddress } from "../../shared/draft";
 import { Lost } from "../../shared/Lost";
 import { typing } from "../../shared/typing";
 import { problemWords } from "../../shared/words";
@@ -25,9 +26,10 @@ export function RingsPlace() {
 }
 
 /** One ring job: the drawing, the rail, the ladder, the figures, the coil. */
-function RingJobPage({ kept }: { kept: Kept<RingJobData> }) {
+export function RingJobPage({ kept }: { kept: Kept<RingJobData> }) {
   const { editor, data, state } = useEditor("ring-jobs", kept);
   const { sheet, problem, stale } = useSheet(data);
+  useOwnAddress(kept, editor, "/rings");
   const [trueSize, setTrueSize] = useState(false);
   const change = (patch: Partial<RingJobData>, tag: string) => editor.change(patch, tag);
 

@@ -8,6 +8,20 @@ import { say } from "../../shared/says";
 import { WirePicture } from "../../shared/WirePicture";
 import { blankForm, keepForm } from "../../shared/newForm";
 
+/** What the trade looks for under other names in other places. */
+const ELSEWHERE: [string[], string, string][] = [
+  [
+    ["jump ring", "ring", "hoop", "bangle", "split ring"],
+    "/rings",
+    "Jump rings, hoops and bangles of one turn are drawn in Rings.",
+  ],
+  [
+    ["chainmail", "mail", "byzantine", "chain", "bracelet", "european", "persian", "box", "weave"],
+    "/weaves",
+    "Chains and mail of rings, a bracelet of them too, are counted in Weaves.",
+  ],
+];
+
 /** Every wire form by what it does, drawn from its own geometry. */
 export function CataloguePlace() {
   const forms = useCatalogue().data;
@@ -18,7 +32,7 @@ export function CataloguePlace() {
   }
   const words = wanted.trim().toLowerCase();
   const shown = forms.filter((form) =>
-    `${form.name} ${form.does} ${form.familyName}`.toLowerCase().includes(words),
+    `${form.name} ${form.does} ${form.familyName} ${form.alsoCalled.join(" ")}`.toLowerCase().includes(words),
   );
   const families = [...new Set(shown.map((form) => form.familyName))];
   return (
@@ -55,36 +69,28 @@ export function CataloguePlace() {
       {shown.length === 0 && (
         <p className="mt-6 soft">No form is called that. Try loop, hook, spiral, ear, bead, frame.</p>
       )}
+      {ELSEWHERE.filter(([called]) => words.length > 2 && called.some((one) => one.startsWith(words))).map(
+        ([, place, sentence]) => (
+          <p key={place} className="mt-6">
+            {sentence}{" "}
+            <Link className="quiet" to={place}>
+              go there
+            </Link>
+          </p>
+        ),
+      )}
     </div>
   );
 }
 
 function FormTile({ form, picture }: { form: CatalogueForm; picture: FormPicture }) {
-  const choices = usePreferences().data?.data;
-  const spools = useSpools().data ?? [];
-  const navigate = useNavigate();
-  const [busy, setBusy] = useState(false);
-  const open = async () => {
-    if (!choices) {
-      return;
-    }
-    setBusy(true);
-    try {
-      await navigate(`/shapes/${await keepForm(blankForm(form, choices, spools))}`);
-    } catch (failure) {
-      say(
-        failure instanceof Problem ? failure.body.detail : "The server is not answering; nothing was begun.",
-      );
-      setBusy(false);
-    }
-  };
   return (
     <li>
-      <button className="form-tile" disabled={busy} onClick={() => void open()}>
+      <Link className="form-tile" to={`/shapes/new/${form.id}`}>
         <WirePicture wires={picture.wires} solids={picture.solids} metal="copper" look="corner" />
         <span className="strong">{form.name}</span>
         <span className="tiny soft">{form.does}</span>
-      </button>
+      </Link>
     </li>
   );
 }

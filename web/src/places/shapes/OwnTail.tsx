@@ -36,7 +36,8 @@ export function OwnTail({ form, data, change }: { form: FormAnswer; data: FormJo
   const taken = Math.abs(tail.factor - data.tailFactor) < 0.005;
   return (
     <p className="small">
-      {tail.measurements} of your own cuts hold {plain(100 * tail.factor, 0)} % of the usual tail.{" "}
+      By {many(tail.measurements, "piece")} of your own nine in ten reach with {plain(100 * tail.factor, 0)} %
+      of the usual tail (between {plain(100 * tail.low, 0)} and {plain(100 * tail.high, 0)}).{" "}
       {taken ? (
         <button className="quiet small" onClick={() => change({ tailFactor: 1 }, "tail")}>
           take the usual tail

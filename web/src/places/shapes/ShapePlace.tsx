@@ -1,8 +1,10 @@
 import { useEffect, useState } from "react";
 import { useParams, useSearchParams } from "react-router";
-import { useFormJobs } from "../../api/queries";
+import { useCatalogue, useFormJobs, usePreferences, useSpools } from "../../api/queries";
 import type { FormJobData, Kept } from "../../api/types";
+import { useDraft, useOwnAddress } from "../../shared/draft";
 import { Lost } from "../../shared/Lost";
+import { blankForm } from "../../shared/newForm";
 import { typing } from "../../shared/typing";
 import { useEditor } from "../../shared/useEditor";
 import { problemWords } from "../../shared/words";
@@ -25,12 +27,29 @@ export function ShapePlace() {
   return job ? <ShapePage key={job.id} kept={job} /> : <Lost />;
 }
 
+/** A form looked at: kept once it is changed or made. */
+export function NewShapePlace() {
+  const { form: id } = useParams();
+  const form = useCatalogue().data?.find((one) => one.id === id);
+  const choices = usePreferences().data?.data;
+  const spools = useSpools().data;
+  if (!choices || !spools) {
+    return null;
+  }
+  return form ? <Draft key={form.id} data={blankForm(form, choices, spools)} /> : <Lost />;
+}
+
+function Draft({ data }: { data: FormJobData }) {
+  return <ShapePage kept={useDraft(data)} />;
+}
+
 const VIEW_KEYS: Record<string, ViewKind> = { t: "true", "3": "solid", f: "face" };
 
 /** One form: large in 3D or flat, its parameters and figures beside it, its wire below, its bends played. */
 function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
   const { editor, data, state } = useEditor("form-jobs", kept);
   const { form, problem, stale } = useForm(data);
+  useOwnAddress(kept, editor, "/shapes");
   const [view, setView] = useState<ViewKind>("solid");
   const [step, setStep] = useState<number | null>(null);
   const [held, setHeld] = useState(false);

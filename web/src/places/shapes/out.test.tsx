@@ -2,7 +2,7 @@ import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { FormAnswer, FormJobData, Kept } from "../../api/types";
 import { Refused, serve, show } from "../../test/app";
-import { BASE, FORM, JOB, KEPT, UNTAUGHT } from "../../test/form";
+import { BASE, FORM, JOB, KEPT, UNTAUGHT, WHOLE } from "../../test/form";
 import { Beside, BesideChoice } from "./Beside";
 import { CataloguePlace } from "./CataloguePlace";
 import { Exports } from "./Exports";
@@ -10,27 +10,6 @@ import { FormSentence } from "./FormSentence";
 import { Player } from "./Player";
 import { ShapeFigures } from "./ShapeFigures";
 import { editorOf } from "../../shared/useEditor";
-
-const FIGURES = [
-  "length-to-cut",
-  "length-in-piece",
-  "offcut",
-  "mass-in-piece",
-  "wire-for-pieces",
-  "wire-1-to-cut",
-  "step-2",
-].map((id) => ({
-  id,
-  value: 1,
-  low: 1,
-  high: 1,
-  unit: "mm",
-  basis: "EXACT" as const,
-  formula: `formula of ${id}`,
-  worked: "",
-  source: "",
-}));
-const WHOLE: FormAnswer = { ...FORM, figures: FIGURES };
 
 beforeEach(() => localStorage.clear());
 afterEach(() => {
@@ -51,14 +30,20 @@ describe("what goes out", () => {
   });
 
   it("is the saved form, by the job's own address", async () => {
-    serve(BASE);
+    const asked = serve({ ...BASE, "GET /api/form-jobs/job-1/export/": { asset: {} } });
     const clicked: string[] = [];
+    vi.stubGlobal(
+      "URL",
+      Object.assign(URL, { createObjectURL: () => "blob:file", revokeObjectURL: () => {} }),
+    );
     vi.spyOn(HTMLAnchorElement.prototype, "click").mockImplementation(function (this: HTMLAnchorElement) {
-      clicked.push(this.getAttribute("href")!);
+      clicked.push(`${this.getAttribute("href")} as ${this.download}`);
     });
     show(<Exports kept={KEPT} form={WHOLE} />);
     fireEvent.click(screen.getByText("glTF"));
-    await waitFor(() => expect(clicked).toEqual(["/api/form-jobs/job-1/export/gltf"]));
+    await waitFor(() => expect(clicked).toHaveLength(1));
+    expect(clicked[0]).toMatch(/^blob:file as [a-z0-9-]+\.gltf$/);
+    expect(asked.some((one) => one.path === "/api/form-jobs/job-1/export/gltf")).toBe(true);
     vi.restoreAllMocks();
   });
 
@@ -110,7 +95,7 @@ describe("side by side", () => {
         <Beside id="job-2" view="face" />
       </>,
     );
-    expect(await screen.findByText(/cut 19.0 mm, in the piece 17.0 mm/)).toBeTruthy();
+    expect(await screen.findByText(/cut 19.0 mm, 11.0 mm by 4.0 mm/)).toBeTruthy();
     expect(screen.getByLabelText("Beside it").textContent).toContain("The other one");
   });
 });
@@ -155,8 +140,13 @@ describe("every length", () => {
     expect(cell.textContent).toContain("formula of wire-1-to-cut");
     fireEvent.click(cell.querySelector("button")!);
     expect(cell.textContent).toBe("19.0");
-    expect(screen.getByText("wire for 4 pieces")).toBeTruthy();
-    expect(screen.getByText("76 mm")).toBeTruthy();
+    expect(screen.getByText("for 4")).toBeTruthy();
+    expect(screen.getAllByText("76 mm")).toHaveLength(2);
+    const heads = screen.getAllByTestId("to-cut");
+    expect(heads.map((head) => head.textContent)).toEqual([
+      expect.stringContaining("19.0"),
+      expect.stringContaining("binding"),
+    ]);
   });
 
   it("opens to its why, step by step", () => {

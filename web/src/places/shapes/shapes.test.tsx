@@ -4,8 +4,9 @@ import { Route, Routes } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { FormAnswer, FormJobData, OutlineRow } from "../../api/types";
 import { Refused, serve, show } from "../../test/app";
-import { BASE, FORM, JOB, KEPT, UNTAUGHT } from "../../test/form";
+import { BASE, CATALOGUE, FORM, JOB, KEPT, UNTAUGHT, WHOLE } from "../../test/form";
 import { CataloguePlace } from "./CataloguePlace";
+import { NewShapePlace } from "./ShapePlace";
 import { OutlineTable } from "./OutlineTable";
 import { OwnTail } from "./OwnTail";
 import { ParameterList } from "./ParameterList";
@@ -23,28 +24,51 @@ describe("the catalogue", () => {
     serve(BASE);
     show(<CataloguePlace />);
     expect(await screen.findByRole("region", { name: "hooks and clasps" })).toBeTruthy();
-    expect(screen.getAllByRole("button", { name: /loop|S-hook/ }).length).toBeGreaterThan(1);
+    expect(screen.getAllByRole("link", { name: /loop|S-hook/ }).length).toBeGreaterThan(1);
     fireEvent.change(screen.getByLabelText("Find a form"), { target: { value: "sideways" } });
     expect(screen.queryByText("S-hook")).toBeNull();
     fireEvent.change(screen.getByLabelText("Find a form"), { target: { value: "anvil" } });
     expect(screen.getByText(/No form is called that/)).toBeTruthy();
   });
 
-  it("keeps a job of the form that is chosen and goes to it", async () => {
-    const asked = serve({ ...BASE, "PUT /api/form-jobs/": (body: unknown) => body });
+  it("is searched by what the trade calls things, here and in other places", async () => {
+    serve({
+      ...BASE,
+      "GET /api/forms": CATALOGUE.map((form) => ({
+        ...form,
+        alsoCalled: form.id === "s-hook" ? ["clasp"] : [],
+      })),
+    });
+    show(<CataloguePlace />);
+    const find = await screen.findByLabelText("Find a form");
+    fireEvent.change(find, { target: { value: "clasp" } });
+    expect(screen.getByText("S-hook")).toBeTruthy();
+    fireEvent.change(find, { target: { value: "jump ring" } });
+    expect(screen.getByText("go there").getAttribute("href")).toBe("/rings");
+    fireEvent.change(find, { target: { value: "bracelet" } });
+    expect(screen.getByText("go there").getAttribute("href")).toBe("/weaves");
+  });
+
+  it("keeps nothing of a form that is only looked at, and keeps it with the first change", async () => {
+    const asked = serve({
+      ...BASE,
+      "PUT /api/form-jobs/": (body: unknown) => ({ id: "x", version: 0, ...(body as object) }),
+      "POST /api/forms/s-hook/solve": { ...WHOLE, formId: "s-hook" },
+    });
     show(
       <Routes>
         <Route path="/" element={<CataloguePlace />} />
-        <Route path="/shapes/:id" element={<p>its place</p>} />
+        <Route path="/shapes/new/:form" element={<NewShapePlace />} />
       </Routes>,
     );
-    const tile = await screen.findByRole("button", { name: /S-hook/ });
-    await waitFor(() => expect(asked.some((one) => one.path === "/api/preferences")).toBe(true));
-    fireEvent.click(tile);
-    expect(await screen.findByText("its place")).toBeTruthy();
+    fireEvent.click(await screen.findByRole("link", { name: /S-hook/ }));
+    const name = await screen.findByLabelText("Name of the job");
+    expect(asked.some((one) => one.method === "PUT")).toBe(false);
+    fireEvent.change(name, { target: { value: "Hooks for the sail" } });
+    await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true));
     const put = asked.find((one) => one.method === "PUT")!.body as { version: null; data: FormJobData };
     expect(put.version).toBeNull();
-    expect(put.data).toMatchObject({ formId: "s-hook", wireDiameterMm: 1.2, pieces: 2, metal: "copper" });
+    expect(put.data).toMatchObject({ formId: "s-hook", name: "Hooks for the sail" });
   });
 });
 

@@ -54,7 +54,7 @@ class ByHostNameTest extends BrowserTest {
         page.keyboard().press("Enter");
         page.getByTestId("learnt").waitFor();
 
-        visit(DOOR + "/practice/plain-loop");
+        visit(DOOR + "/shapes/practice");
         page.locator("#measured").fill("3.1");
         page.locator("#measured").press("Enter");
         page.waitForFunction("() => document.getElementById('measured').value === ''");

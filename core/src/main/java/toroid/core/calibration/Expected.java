@@ -7,15 +7,16 @@ import toroid.core.numeric.Checks;
 /**
  * How near to what was planned a measured part of a form is expected, as a half width in mm.
  *
- * <p>From {@value #ENOUGH} of the maker's own measurements on, the 95 % prediction interval of the next one about the plan:
+ * <p>From {@value #ENOUGH} of the maker's own measurements on, the 95 % prediction interval of the next one about their mean:
  * {@code t₀.₉₇₅,n₋₁ · s √(1 + 1/n)}, s the sample standard deviation of made − planned (normal errors; any textbook of
  * statistics). Until then common practice, from memory: a loop turned at a pen mark on the jaw repeats within about 0.1 mm, a
  * length cut at a ruler within about 1 mm.
  *
+ * @param centreMm of the band, made − planned: where the maker's own lie; 0 while it is common practice
  * @param halfWidthMm above zero
  * @param measurements of the maker's own that it rests on; 0 while it is common practice
  */
-public record Expected(double halfWidthMm, int measurements) {
+public record Expected(double centreMm, double halfWidthMm, int measurements) {
     /** A loop's inside, common practice, mm. */
     public static final double LOOP_MM = 0.1;
 
@@ -34,10 +35,11 @@ public record Expected(double halfWidthMm, int measurements) {
         Checks.within("practiceMm", practiceMm, LEAST_MM, 100, "mm", "Give the usual band.");
         int n = offMm.size();
         if (n < ENOUGH) {
-            return new Expected(practiceMm, 0);
+            return new Expected(0, practiceMm, 0);
         }
-        double s = Repeatability.of(offMm).standardDeviation();
+        Repeatability spread = Repeatability.of(offMm);
+        double s = spread.standardDeviation();
         double t = new TDistribution(n - 1).inverseCumulativeProbability(TWO_SIDED_95);
-        return new Expected(Math.max(LEAST_MM, t * s * Math.sqrt(1 + 1.0 / n)), n);
+        return new Expected(spread.mean(), Math.max(LEAST_MM, t * s * Math.sqrt(1 + 1.0 / n)), n);
     }
 }

@@ -1,5 +1,6 @@
 package toroid.core.numeric;
 
+import java.math.RoundingMode;
 import java.util.OptionalDouble;
 
 /**
@@ -41,10 +42,10 @@ public final class Refusal extends IllegalArgumentException {
             String field, double value, double minimum, double maximum, String unit, String remedy) {
         String said = plain(value);
         String range = Double.isInfinite(maximum)
-                ? "at least " + plain(minimum)
+                ? "at least " + plain(minimum, RoundingMode.CEILING)
                 : Double.isInfinite(minimum)
-                        ? "at most " + plain(maximum)
-                        : "from " + plain(minimum) + " to " + plain(maximum);
+                        ? "at most " + plain(maximum, RoundingMode.FLOOR)
+                        : "from " + plain(minimum, RoundingMode.CEILING) + " to " + plain(maximum, RoundingMode.FLOOR);
         String message = "%s is %s%s; allowed is %s%s. %s"
                 .formatted(field, said, spaced(unit), range, spaced(unit), remedy)
                 .trim();
@@ -69,11 +70,17 @@ public final class Refusal extends IllegalArgumentException {
     }
 
     private static String plain(double value) {
+        return plain(value, RoundingMode.HALF_UP);
+    }
+
+    /** Limits are rounded inward, so that what is told is allowed; what differs by arithmetic alone is not told. */
+    private static String plain(double value, RoundingMode mode) {
         if (!Double.isFinite(value)) {
             return "not a number";
         }
         return new java.math.BigDecimal(value)
-                .round(new java.math.MathContext(6))
+                .round(new java.math.MathContext(12))
+                .round(new java.math.MathContext(6, mode))
                 .stripTrailingZeros()
                 .toPlainString();
     }

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 class ExpectedTest {
     @Test
     void restsOnPracticeUntilThereAreFiveMeasurements() {
-        assertThat(Expected.of(Expected.LOOP_MM, List.of(0.3, -0.4, 0.2, 0.1))).isEqualTo(new Expected(0.1, 0));
+        assertThat(Expected.of(Expected.LOOP_MM, List.of(0.3, -0.4, 0.2, 0.1))).isEqualTo(new Expected(0, 0.1, 0));
         assertThat(Expected.of(Expected.CUT_MM, List.of()).halfWidthMm()).isEqualTo(1);
     }
 

@@ -37,6 +37,7 @@ public record FormMeasurementData(
         WRAPS("wraps", 100),
         OFFCUT("mm", 2000),
         FINISHED("mm", 2000),
+        SHORT("mm", 2000),
         MINUTES("min", 10_000);
 
         private final String unit;

@@ -1,6 +1,7 @@
 package toroid.server.calibration;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -40,14 +41,22 @@ public class FormMeasurements extends Keeper<FormMeasurement, FormMeasurementDat
                 .toList();
     }
 
-    /** The handling tail this maker's cut lengths of that form teach. */
+    /** The handling tail this maker's cut lengths, offcuts and shortfalls of that form teach. */
     @Transactional(readOnly = true)
     public HandlingTail tailOf(String formId) {
-        return HandlingTail.of(ofForm(formId).stream()
-                .filter(m -> m.measured() == FormMeasurementData.Kind.CUT_LENGTH)
-                .filter(m -> m.tailMm() != null && m.tailMm() > 0.01 && m.predicted() != null)
-                .map(m -> new HandlingTail.Reading(m.value(), m.predicted(), m.tailMm()))
-                .toList());
+        List<HandlingTail.Reading> readings = new ArrayList<>();
+        for (FormMeasurementData m : ofForm(formId)) {
+            if (m.tailMm() != null && m.tailMm() > 0.01 && m.predicted() != null) {
+                switch (m.measured()) {
+                    case CUT_LENGTH ->
+                        readings.add(HandlingTail.Reading.finished(m.value(), m.predicted(), m.tailMm()));
+                    case OFFCUT -> readings.add(new HandlingTail.Reading(m.tailMm(), m.value(), m.predicted()));
+                    case SHORT -> readings.add(new HandlingTail.Reading(m.tailMm(), -m.value(), m.predicted()));
+                    default -> {}
+                }
+            }
+        }
+        return HandlingTail.of(readings);
     }
 
     /** How near to the plan this maker's loops of that form are expected. */

@@ -36,6 +36,7 @@ final class FormCatalogue {
             @NotNull Family family,
             @NotNull String familyName,
             @NotNull String does,
+            @NotNull List<String> alsoCalled,
             @NotNull double usualWireMm,
             @NotNull double wireDiameterMm,
             @NotNull List<ParameterView> parameters) {}
@@ -82,6 +83,7 @@ final class FormCatalogue {
                 form.info().family(),
                 form.info().family().inWords(),
                 form.info().does(),
+                form.alsoCalled(),
                 form.info().usualWireMm(),
                 d,
                 form.parameters().stream().map(p -> view(p, d)).toList());

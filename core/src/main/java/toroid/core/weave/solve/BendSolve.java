@@ -125,7 +125,7 @@ public final class BendSolve {
                     || !(Contacts.smallest(start, Neighbours.of(start, 1.2 * unit), 2 * unit) > SHORT * unit)) {
                 return null;
             }
-            Solved solved = Tightest.solve(start, !sheet, true, TOLERANCE);
+            Solved solved = Shaken.eased(start, !sheet, true, wire, TOLERANCE);
             boolean fits = solved.gap() >= wire - SHORT * unit;
             return fits && linked(solved.pose(), roll) ? solved.pose() : null;
         } catch (Neighbours.TooShort collapsed) {
