@@ -76,11 +76,14 @@ class ShapesKeysTest extends BrowserTest {
     @Test
     void twoTabsGetAChoiceAndNoLostEdit() {
         visit(DEMO + "/shapes");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^figure-eight")))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^figure-eight")))
                 .click();
-        page.waitForURL("**/shapes/*-*");
+        page.waitForURL("**/shapes/new/*");
         page.getByTestId("to-cut").waitFor();
+        field("Pieces").fill("3");
+        page.keyboard().press("Enter");
         saved();
+        page.waitForURL("**/shapes/*-*");
         Page other = tab();
         other.navigate(page.url());
         other.getByTestId("to-cut").waitFor();
@@ -100,9 +103,9 @@ class ShapesKeysTest extends BrowserTest {
     @Test
     void undoPutsAParameterBack() {
         visit(DEMO + "/shapes");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^tight coil")))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^tight coil")))
                 .click();
-        page.waitForURL("**/shapes/*-*");
+        page.waitForURL("**/shapes/new/*");
         page.getByTestId("to-cut").waitFor();
         field("turns").fill("33");
         page.keyboard().press("Enter");

@@ -19,10 +19,10 @@ import org.junit.jupiter.api.Test;
 class ShapesTest extends BrowserTest {
     private void openForm(String name) {
         visit(DEMO + "/shapes");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name + "\\b")))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name + "\\b")))
                 .first()
                 .click();
-        page.waitForURL("**/shapes/*-*");
+        page.waitForURL("**/shapes/new/*");
         page.getByTestId("to-cut").waitFor();
     }
 
@@ -41,14 +41,14 @@ class ShapesTest extends BrowserTest {
     @Test
     void everyFormOfTheCatalogueHasAPicture() {
         visit(DEMO + "/shapes");
-        Locator tiles = page.locator("button.form-tile");
+        Locator tiles = page.locator(".form-tile");
         assertThat(tiles.count()).isGreaterThanOrEqualTo(47);
         for (Locator tile : tiles.all()) {
             assertThat(tile.locator("svg path").count()).as(tile.innerText()).isPositive();
             assertThat(tile.locator("svg").boundingBox().width).isGreaterThan(40);
         }
         field("Find a form").fill("spiral");
-        assertThat(page.locator("button.form-tile").count()).isBetween(3, 8);
+        assertThat(page.locator(".form-tile").count()).isBetween(3, 8);
     }
 
     @Test

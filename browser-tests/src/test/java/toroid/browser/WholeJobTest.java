@@ -185,7 +185,7 @@ class WholeJobTest extends BrowserTest {
         page.getByText("inches", new com.microsoft.playwright.Page.GetByTextOptions().setExact(true))
                 .click();
         saved();
-        visit(EMPTY + "/rings");
+        visit(EMPTY + "/rings/new");
         page.getByTestId("ring-face").waitFor();
         assertThat(page.locator(".hero .unit")).hasText("in");
         field("Outer diameter").fill("0.375");

@@ -129,7 +129,8 @@ class FormsTest extends ApiTest {
         assertThat(line.at("/formId").asText()).isEqualTo("wrapped-loop");
         assertThat(line.number("wireDiameterMm")).isEqualTo(0.6);
         assertThat(line.number("count")).isEqualTo(3);
-        assertThat(line.number("lengthToCutMm")).isGreaterThan(line.number("lengthInPieceMm"));
+        assertThat(line.at("/wires/0/lengthToCutMm").asDouble())
+                .isGreaterThan(line.at("/wires/0/lengthInPieceMm").asDouble());
         assertThat(tell("/api/line/form", Map.of("text", "1.0 on 4.5")).status())
                 .isEqualTo(204);
         assertThat(tell("/api/line/form", Map.of("text", "spiral 1.0 wobbly"))
