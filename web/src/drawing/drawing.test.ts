@@ -3,7 +3,7 @@ import { coilSegments, turnEdges } from "./coil";
 import { lanes, spread } from "./ladder";
 import { toneOf } from "./metals";
 import { annulus, onCircle, openRing, wireStops } from "./ring";
-import { inchTicks, metricTicks } from "./ruler";
+import { FIGURE_PX, inchTicks, metricTicks } from "./ruler";
 
 describe("ring paths", () => {
   it("cuts the hole the other way round, so that it stays open under either fill rule", () => {
@@ -79,7 +79,7 @@ describe("the ladder", () => {
 
 describe("the ruler", () => {
   it("has a tick for every millimetre and a label for every ten", () => {
-    const ticks = metricTicks(85.6);
+    const ticks = metricTicks(85.6, 3.78);
     expect(ticks).toHaveLength(86);
     expect(ticks.filter((t) => t.label).map((t) => t.label)).toEqual([
       "10",
@@ -93,8 +93,20 @@ describe("the ruler", () => {
     ]);
   });
 
+  it("has no figure that touches the next, at any length and scale", () => {
+    for (let k = 0; k < 300; k++) {
+      const lengthMm = 10 ** (0.5 + (k % 20) / 4.5);
+      const scale = 10 ** (-1.8 + k / 80);
+      for (const ticks of [metricTicks(lengthMm, scale), inchTicks(lengthMm, scale)]) {
+        const at = ticks.filter((t) => t.label).map((t) => t.at * scale);
+        at.slice(1).forEach((x, i) => expect(x - at[i]!).toBeGreaterThanOrEqual(FIGURE_PX - 1e-9));
+        expect(ticks.length).toBeLessThanOrEqual(4001);
+      }
+    }
+  });
+
   it("has sixteenths of exactly 25.4/16 mm", () => {
-    const ticks = inchTicks(60);
+    const ticks = inchTicks(60, 3.78);
     expect(ticks[16]!.at).toBeCloseTo(25.4, 12);
     expect(ticks.filter((t) => t.label).map((t) => t.label)).toEqual(["1", "2"]);
   });

@@ -19,6 +19,7 @@ export function RingsDoor() {
   if (hands.length === 0) {
     return <First />;
   }
+  const largestMm = Math.max(...hands.map((hand) => hand.sizes?.closedOuterMm ?? 0));
   return (
     <div className="place">
       <div className="flex flex-wrap items-baseline justify-between gap-x-8">
@@ -29,19 +30,20 @@ export function RingsDoor() {
       </div>
       <ul className="mt-4 border-t border-base-content">
         {hands.map((hand) => (
-          <Row key={hand.job.id} hand={hand} units={units} />
+          <Row key={hand.job.id} hand={hand} units={units} largestMm={largestMm} />
         ))}
       </ul>
+      <p className="small soft mt-2">Drawn on one scale.</p>
     </div>
   );
 }
 
-function Row({ hand, units }: { hand: JobInHand; units: Units }) {
+function Row({ hand, units, largestMm }: { hand: JobInHand; units: Units; largestMm: number }) {
   const navigate = useNavigate();
   const { job, sizes } = hand;
   return (
     <li className="flex items-center gap-5 border-b border-base-300 py-2">
-      <RingMark sizes={sizes} metal={hand.metal} box={44} />
+      <RingMark sizes={sizes} metal={hand.metal} box={52} largestMm={largestMm} />
       <div className="min-w-0 flex-1">
         <Link to={`/rings/${job.id}`} className="figures text-lg font-bold no-underline hover:underline">
           {job.data.name}
