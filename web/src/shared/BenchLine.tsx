@@ -4,14 +4,15 @@ import { call, Problem } from "../api/client";
 import { usePreferences } from "../api/queries";
 import type { FormLineAnswer, LineAnswer, WeaveLineAnswer } from "../api/types";
 import { formNoteWords } from "./formWords";
-import { many, plain, signedPercent, sizeText, wireLength } from "../quantity/format";
+import { many, sizeText, wireLength } from "../quantity/format";
 import { takeFormLine } from "./newForm";
-import { takeLine } from "./newJob";
+import { keepJob, sheetOfLine, type RingLineReply } from "./newJob";
+import { RingLine } from "./RingLine";
 import { takeWeaveLine } from "./newWeave";
 import { WeaveLine } from "./WeaveLine";
 
 type Reply =
-  | { kind: "answer"; answer: LineAnswer }
+  | ({ kind: "rings" } & RingLineReply)
   | { kind: "form"; answer: FormLineAnswer }
   | { kind: "weave"; answer: WeaveLineAnswer }
   | { kind: "problem"; words: string };
@@ -32,12 +33,16 @@ export function BenchLine() {
   }, []);
 
   useEffect(() => {
-    if (!text.trim()) {
+    if (!text.trim() || !choices) {
       setReply(null);
       return;
     }
     const abort = new AbortController();
-    const question = { text, bareGauge: choices?.bareGauge };
+    const question = { text, bareGauge: choices.bareGauge };
+    const rings = async (answer: LineAnswer): Promise<Reply> => ({
+      kind: "rings",
+      ...(await sheetOfLine(answer, text, choices, abort.signal)),
+    });
     const ask = async (): Promise<Reply> => {
       const form = await call<FormLineAnswer | undefined>("POST", "/api/line/form", question, abort.signal);
       if (form) {
@@ -51,7 +56,7 @@ export function BenchLine() {
       );
       return weave
         ? { kind: "weave", answer: weave }
-        : { kind: "answer", answer: await call<LineAnswer>("POST", "/api/line", question, abort.signal) };
+        : rings(await call<LineAnswer>("POST", "/api/line", question, abort.signal));
     };
     ask()
       .then(setReply)
@@ -61,7 +66,7 @@ export function BenchLine() {
         }
       });
     return () => abort.abort();
-  }, [text, choices?.bareGauge]);
+  }, [text, choices]);
 
   const take = async () => {
     if (reply?.kind === "form" && choices) {
@@ -76,8 +81,8 @@ export function BenchLine() {
       input.current?.blur();
       await navigate(`/weaves/${id}`);
     }
-    if (reply?.kind === "answer" && choices) {
-      const id = await takeLine(reply.answer, text, choices);
+    if (reply?.kind === "rings") {
+      const id = await keepJob({ ...reply.job, name: text.trim().slice(0, 120) });
       setText("");
       input.current?.blur();
       await navigate(`/rings/${id}`);
@@ -112,7 +117,7 @@ export function BenchLine() {
       {reply && (
         <div className="line-answer" role="status">
           {reply.kind === "problem" && <p>{reply.words}</p>}
-          {reply.kind === "answer" && <Answer answer={reply.answer} />}
+          {reply.kind === "rings" && <RingLine reply={reply} units={units} />}
           {reply.kind === "weave" && <WeaveLine answer={reply.answer} units={units} />}
           {reply.kind === "form" && <FormLine answer={reply.answer} />}
         </div>
@@ -170,50 +175,6 @@ export function BenchLine() {
         </ul>
         <p className="mt-2 small">
           <kbd>Enter</kbd> takes it to Shapes
-        </p>
-      </>
-    );
-  }
-
-  function Answer({ answer }: { answer: LineAnswer }) {
-    return (
-      <>
-        <p className="figures text-3xl font-extrabold">
-          {sizeText(answer.innerDiameterMm, units)} <span className="text-base font-medium soft">inside</span>
-        </p>
-        <p className="mt-1">
-          aspect ratio <strong>{plain(answer.aspectRatio)}</strong>, outside{" "}
-          <strong>{sizeText(answer.outerDiameterMm, units)}</strong>, on a{" "}
-          <strong>{sizeText(answer.mandrelDiameterMm, units)}</strong> rod
-        </p>
-        {answer.count !== null && (
-          <p>
-            {many(answer.count, "ring")} take <strong>{wireLength(answer.wireForCountMm, units)}</strong> of
-            wire, leads and tails aside
-          </p>
-        )}
-        {answer.fromRings !== null && (
-          <p>
-            that gives <strong>{many(answer.fromRings, "ring")}</strong>
-          </p>
-        )}
-        {answer.otherGauge && (
-          <p className="care">
-            Read as {answer.otherGauge.taken}; {answer.otherGauge.name} is{" "}
-            {answer.otherGauge.millimetres.toFixed(2)} mm,{" "}
-            {signedPercent(answer.otherGauge.differencePercent)}.
-          </p>
-        )}
-        <ul className="small soft">
-          {answer.understood.map((part) => (
-            <li key={part.role}>
-              {part.role}: {part.as}
-            </li>
-          ))}
-          <li>{answer.metal.replaceAll("-", " ")}</li>
-        </ul>
-        <p className="mt-2 small">
-          <kbd>Enter</kbd> takes it to Rings
         </p>
       </>
     );

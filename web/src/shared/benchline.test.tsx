@@ -91,6 +91,75 @@ it("counts a weave at once and takes it to Weaves", async () => {
   });
 });
 
+const RING_ANSWER = {
+  understood: [{ said: "1.0", role: "wire", as: "1.00 mm" }],
+  metal: "copper",
+  temper: "HALF_HARD",
+  wireDiameterMm: 1.02,
+  convention: "MANDREL",
+  aimValue: 4.5,
+  count: 20,
+  turnsPerRing: 1,
+  cutMethod: null,
+  cutLossMm: null,
+  mandrelDiameterMm: 4.5,
+  innerDiameterMm: 4.6,
+  outerDiameterMm: 6.6,
+  aspectRatio: 4.6,
+  wireForCountMm: 350,
+  fromRings: null,
+  otherGauge: null,
+};
+const SHEET_OF_LINE = {
+  ring: { closedInnerMm: 4.71, closedOuterMm: 6.71, aspectRatio: 4.71, mandrelDiameterMm: 4.5 },
+  figures: [{ id: "wire-total", value: 468 }],
+  ringsMade: 21,
+  coils: [{}],
+};
+const SPOOL = { id: "s", data: { name: "Spool", metal: "copper", temper: "SOFT", wireDiameterMm: 1.0 } };
+
+it("answers rings with the sheet of the job they become, and says what is in it", async () => {
+  const asked = serve({
+    ...PREFERENCES,
+    "POST /api/line/form": null,
+    "POST /api/line/weave": null,
+    "POST /api/line": RING_ANSWER,
+    "GET /api/spools": [SPOOL],
+    "POST /api/rings/sheet": SHEET_OF_LINE,
+    "PUT /api/ring-jobs/": (body: unknown) => body,
+  });
+  show(
+    <Routes>
+      <Route path="/" element={<BenchLine />} />
+      <Route path="/rings/:id" element={<p>its place</p>} />
+    </Routes>,
+  );
+  const line = screen.getByLabelText("Bench line");
+  fireEvent.change(line, { target: { value: "20 rings 1.02 on 4.5" } });
+  expect(await screen.findByText("4.71 mm")).toBeTruthy();
+  expect(screen.getByText(/21 with the spare/).textContent).toContain("468 mm");
+  const sheet = asked.find((one) => one.path === "/api/rings/sheet")!.body as object;
+  expect(sheet).toMatchObject({ spoolId: "s", temper: "SOFT", wireDiameterMm: 1.0, ringCount: 20 });
+  fireEvent.submit(line.closest("form")!);
+  expect(await screen.findByText("its place")).toBeTruthy();
+  expect(asked.find((one) => one.method === "PUT")!.body).toMatchObject({ data: sheet });
+});
+
+it("says why the Rings place would not make it", async () => {
+  serve({
+    ...PREFERENCES,
+    "POST /api/line/form": null,
+    "POST /api/line/weave": null,
+    "POST /api/line": RING_ANSWER,
+    "GET /api/spools": [],
+    "POST /api/rings/sheet": new Refused({ code: "rod-too-short", detail: "A longer rod is needed." }),
+  });
+  show(<BenchLine />);
+  fireEvent.change(screen.getByLabelText("Bench line"), { target: { value: "20 rings 1.02 on 4.5" } });
+  expect(await screen.findByText("A longer rod is needed.")).toBeTruthy();
+  expect(screen.getByText("4.60 mm")).toBeTruthy();
+});
+
 it("asks for a ring where the line is no form, and says what it cannot read", async () => {
   serve({
     ...PREFERENCES,

@@ -1,7 +1,7 @@
 /** Starting a ring job: from nothing, from the bench line, from the shelf's table. */
-import { call } from "../api/client";
+import { call, Problem } from "../api/client";
 import { changed, queries } from "../api/queries";
-import type { Choices, CutData, Kept, LineAnswer, RingJobData, SpoolData } from "../api/types";
+import type { Choices, CutData, Kept, LineAnswer, RingJobData, RingSheet, SpoolData } from "../api/types";
 import { newId } from "../api/newId";
 
 export function usualCut(choices: Choices): CutData {
@@ -71,12 +71,13 @@ export async function keepJob(data: RingJobData): Promise<string> {
   return id;
 }
 
-/** A bench line's answer as a job. A spool of that metal and size is taken if there is one. */
-export async function takeLine(answer: LineAnswer, text: string, choices: Choices): Promise<string> {
-  const spools = await queries.ensureQueryData({
-    queryKey: ["spools"],
-    queryFn: () => call<Kept<SpoolData>[]>("GET", "/api/spools"),
-  });
+/** The job a bench line's answer is: a spool of that metal and size is taken if there is one, the rest as the maker chose. */
+export function lineJob(
+  answer: LineAnswer,
+  text: string,
+  choices: Choices,
+  spools: Kept<SpoolData>[],
+): RingJobData {
   const spool = spools.find(
     ({ data }) =>
       data.metal === answer.metal && Math.abs(data.wireDiameterMm - answer.wireDiameterMm) < 0.035,
@@ -87,7 +88,7 @@ export async function takeLine(answer: LineAnswer, text: string, choices: Choice
       : answer.cutMethod === "flush"
         ? { method: "flush", kerfMm: null, trimMm: answer.cutLossMm, flipped: true }
         : usualCut(choices);
-  return keepJob({
+  return {
     ...blankJob(choices, spool),
     name: text.trim().slice(0, 120),
     metal: spool?.data.metal ?? answer.metal,
@@ -98,5 +99,40 @@ export async function takeLine(answer: LineAnswer, text: string, choices: Choice
     ringCount: answer.count ?? 100,
     turnsPerRing: answer.turnsPerRing,
     cut,
+  };
+}
+
+/** A bench line's answer as its job, and as the Rings place works that out: one question, one answer. */
+export async function sheetOfLine(
+  answer: LineAnswer,
+  text: string,
+  choices: Choices,
+  signal: AbortSignal,
+): Promise<RingLineReply> {
+  const spools = await queries.ensureQueryData({
+    queryKey: ["spools"],
+    queryFn: () => call<Kept<SpoolData>[]>("GET", "/api/spools"),
   });
+  const job = lineJob(answer, text, choices, spools);
+  try {
+    return {
+      answer,
+      job,
+      sheet: await call<RingSheet>("POST", "/api/rings/sheet", job, signal),
+      refusal: null,
+    };
+  } catch (failure) {
+    if (failure instanceof Problem) {
+      return { answer, job, sheet: null, refusal: failure.body.detail };
+    }
+    throw failure;
+  }
+}
+
+export interface RingLineReply {
+  answer: LineAnswer;
+  job: RingJobData;
+  sheet: RingSheet | null;
+  /** Why the Rings place would not make it, in words. */
+  refusal: string | null;
 }

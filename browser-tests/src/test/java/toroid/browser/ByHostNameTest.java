@@ -64,7 +64,7 @@ class ByHostNameTest extends BrowserTest {
         page.keyboard().type("wrapped 0.6 loop 2.5 x3");
         page.getByText("takes it to Shapes").waitFor();
         page.keyboard().press("Enter");
-        page.waitForURL("**/shapes/*/*");
+        page.waitForURL("**/shapes/*-*");
         page.locator("h1").first().waitFor();
     }
 }

@@ -82,12 +82,22 @@ public record RingWork(
 
     /** Wire that stays in one finished ring, mm. */
     public double wireInRingMm() {
+        return wireInRingMm(closed, turns);
+    }
+
+    /** Wire that stays in a closed ring of so many full turns, mm: a circle for one, a helix for more; exact. */
+    public static double wireInRingMm(Ring closed, int turns) {
         return turns == 1 ? closed.wireLengthMm() : turns * closed.turnLengthMm();
     }
 
     /** Mass of one finished ring, g: torus for one turn, cylinder of the developed length for more. */
     public double massGrams() {
+        return massGrams(closed, turns, metal);
+    }
+
+    /** Mass of a closed ring of so many full turns, g; what a saw took is gone from it. Exact. */
+    public static double massGrams(Ring closed, int turns, Metal metal) {
         double d = closed.wireDiameterMm();
-        return wireInRingMm() * Math.PI * d * d / 4 / 1000 * metal.densityGramsPerCubicCentimetre();
+        return wireInRingMm(closed, turns) * Math.PI * d * d / 4 / 1000 * metal.densityGramsPerCubicCentimetre();
     }
 }

@@ -19,6 +19,7 @@ import toroid.core.bend.program.Frame;
 import toroid.core.bend.program.WirePoint;
 import toroid.core.numeric.Refusal;
 import toroid.core.quantity.Figure;
+import toroid.core.wire.Wire;
 
 /** What holds for every form of the catalogue. */
 class CatalogueTest {
@@ -95,6 +96,26 @@ class CatalogueTest {
                     .isCloseTo(wire.offcutMm(), within(1e-9));
         }
         assertThat(work.steps()).noneMatch(step -> step.lengthMm() < 0);
+    }
+
+    /** In any wire there is: no form has limits upside down, nor a value that cannot be given. */
+    @ParameterizedTest
+    @MethodSource("ids")
+    void limitsStandTheRightWayUp(String id) {
+        for (double wireMm = Wire.THINNEST_MM; wireMm <= Wire.THICKEST_MM; wireMm *= 1.1) {
+            for (Parameter parameter : Forms.byId(id).parameters()) {
+                if (parameter.kind() == Parameter.Kind.ROWS) {
+                    continue;
+                }
+                double least = parameter.least().applyAsDouble(wireMm);
+                double most = parameter.most().applyAsDouble(wireMm);
+                assertThat(least)
+                        .as("%s of %s in %.3f mm", parameter.id(), id, wireMm)
+                        .isLessThanOrEqualTo(most);
+                boolean whole = parameter.kind() == Parameter.Kind.COUNT;
+                assertThat(whole ? Math.ceil(least) : least).isLessThanOrEqualTo(most);
+            }
+        }
     }
 
     @ParameterizedTest

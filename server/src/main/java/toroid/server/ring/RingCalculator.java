@@ -13,6 +13,7 @@ import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
 import toroid.core.quantity.Note;
 import toroid.core.ring.ClosedRing;
+import toroid.core.ring.Coil;
 import toroid.core.ring.CoilAllowances;
 import toroid.core.ring.CoilPlan;
 import toroid.core.ring.CoilRequest;
@@ -21,6 +22,7 @@ import toroid.core.ring.RingCut;
 import toroid.core.ring.RingGiven;
 import toroid.core.ring.RingSolver;
 import toroid.core.ring.RingStrength;
+import toroid.core.ring.RingWork;
 
 /** One stateless question answered by the core, by the handbook alone. */
 final class RingCalculator {
@@ -65,10 +67,8 @@ final class RingCalculator {
         Ring wound = mandrel == null ? ring : new Ring(ring.wireDiameterMm(), mandrel);
         var job = new CoilRequest(wound, ring, count, turns, cut, allowances());
         Ring closed = ClosedRing.close(ring, cut, turns);
-        int turnsToWind = CoilPlan.forJob(job).coils().stream()
-                .mapToInt(c -> c.turnsWound())
-                .sum();
-        double coilTurns = count * turns + 2 * job.hand().spoiltTurnsPerEnd();
+        CoilPlan plan = CoilPlan.forJob(job);
+        int turnsToWind = plan.coils().stream().mapToInt(Coil::turnsWound).sum();
         double d = ring.wireDiameterMm();
         note(ring, wound, closed);
         return new SolveAnswer(
@@ -77,16 +77,13 @@ final class RingCalculator {
                 ring.outerDiameterMm(),
                 ring.meanDiameterMm(),
                 ring.aspectRatio(),
-                turns * ring.wireLengthMm(),
-                metal == null ? null : turns * ring.massGrams(metal.densityGramsPerCubicCentimetre()),
+                RingWork.wireInRingMm(closed, turns),
+                metal == null ? null : RingWork.massGrams(closed, turns, metal),
                 closed.innerDiameterMm(),
                 closed.outerDiameterMm(),
                 closed.aspectRatio(),
-                (coilTurns + 1) * d,
-                coilTurns * ring.turnLengthMm()
-                        + count * cut.coilLossPerRingMm()
-                        + job.hand().leadMm()
-                        + job.hand().tailMm(),
+                plan.coils().get(0).sprungLengthMm(),
+                plan.wireMm(),
                 count,
                 turnsToWind,
                 mandrel,

@@ -8,11 +8,11 @@ import toroid.core.quantity.Note;
  * The ring and its coil. Lengths mm.
  *
  * @param innerDiameterMm as sprung, before cutting
- * @param wirePerRingMm circle through the middle of the wire, π (ID + d), times the turns per ring
- * @param massPerRingG torus; null when no metal is named
+ * @param wirePerRingMm what stays in one closed ring: π (ID + d) for one turn, helices for more; what a saw took is gone
+ * @param massPerRingG of that wire; null when no metal is named
  * @param closedInnerDiameterMm after cutting and closing flush
- * @param coilLengthMm (turns + 1) d of the sprung coil
- * @param totalWireMm turns of the coil, trims, lead and tail
+ * @param coilLengthMm (turns + 1) d of the first coil, sprung
+ * @param totalWireMm the whole turns wound, spoilt ones and trims included, with lead and tail; what the sheet says of the same rings
  * @param turnsToWind on the mandrel, so many that springback leaves enough; whole turns
  * @param mandrelForThisMm rod that gives this ring; null when no metal is named
  * @param openingForceN unsoldered; null when no metal is named

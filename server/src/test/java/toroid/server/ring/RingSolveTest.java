@@ -28,10 +28,48 @@ class RingSolveTest extends ApiTest {
         assertThat(answer.number("wirePerRingMm")).isCloseTo(Math.PI * 7.2, within(1e-9));
         assertThat(answer.number("massPerRingG"))
                 .isCloseTo(2 * Math.PI * Math.PI * 3.6 * 0.36 * 8.94 / 1000, within(1e-9));
-        assertThat(answer.number("coilLengthMm")).isCloseTo(101 * 1.2, within(1e-9));
-        assertThat(answer.number("totalWireMm")).isCloseTo(100 * Math.hypot(Math.PI * 7.2, 1.2), within(1e-6));
+        double least = 100 * Math.hypot(Math.PI * 7.2, 1.2);
+        double wound = Math.hypot(Math.PI * (answer.number("mandrelForThisMm") + 1.2), 1.2);
+        assertThat(answer.number("totalWireMm"))
+                .isCloseTo(answer.number("turnsToWind") * wound, within(1e-6))
+                .isBetween(least - 0.01, least + wound);
+        assertThat(answer.number("coilLengthMm")).isBetween(101 * 1.2 - 1e-9, 102 * 1.2);
         assertThat(answer.body().get("notes").isArray()).isTrue();
         assertThat(answer.number("mandrelForThisMm")).isLessThan(6);
+    }
+
+    /** One question, one answer: asked of the calculator, the line and the Rings place, with the same allowances. */
+    @ParameterizedTest
+    @CsvSource({"2,1.5,20,0,0,0", "20,1.0,6.5,25,40,1", "336,0.9,5.3,10,0,2", "7,2.0,40,500,3,0"})
+    void calculatorLineAndSheetAgree(int rings, double wire, double outer, double lead, double tail, int spoilt) {
+        Answer api = solve(Map.of(
+                "wireDiameterMm", wire, "outerDiameterMm", outer, "metal", "copper", "temper", "HALF_HARD",
+                "ringCount", rings, "leadMm", lead, "tailMm", tail, "spoiltTurnsPerEnd", spoilt));
+        var job = new java.util.HashMap<String, Object>(Map.of(
+                "name", "n", "metal", "copper", "temper", "HALF_HARD", "wireDiameterMm", wire,
+                "convention", "OUTER", "aimValue", outer, "ringCount", rings, "sparePercent", 0));
+        job.putAll(Map.of(
+                "turnsPerRing", 1, "cut", Map.of("method", "none"), "winding", "TURNED", "leadMm", lead,
+                "tailMm", tail, "spoiltTurnsPerEnd", spoilt, "usableMandrelMm", 3000, "note", ""));
+        Answer sheet = tell("/api/rings/sheet", job);
+        assertThat(sheet.status()).as(sheet.body().toString()).isEqualTo(200);
+        assertThat(api.number("totalWireMm")).isCloseTo(figure(sheet, "wire-total"), within(1e-9));
+        assertThat(api.number("massPerRingG")).isCloseTo(figure(sheet, "mass-per-ring"), within(1e-9));
+        assertThat(api.number("wirePerRingMm")).isCloseTo(figure(sheet, "wire-per-ring"), within(1e-9));
+        assertThat(api.number("turnsToWind")).isEqualTo(figure(sheet, "turns-to-wind"));
+        if (lead + tail + spoilt == 0) {
+            Answer line = tell("/api/line", Map.of("text", rings + " rings " + wire + " od " + outer + " copper"));
+            assertThat(line.number("wireForCountMm")).isCloseTo(figure(sheet, "wire-total"), within(1e-9));
+        }
+    }
+
+    private static double figure(Answer sheet, String id) {
+        for (var figure : sheet.body().get("figures")) {
+            if (figure.get("id").asText().equals(id)) {
+                return figure.get("value").asDouble();
+            }
+        }
+        throw new AssertionError("no figure " + id);
     }
 
     /** ID_closed = (ℓ_turn − k)/π − d. */
