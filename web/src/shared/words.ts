@@ -138,13 +138,13 @@ export function cautionWords(caution: Caution): string {
 }
 
 /** A refusal, as a sentence with the way out. */
-export function problemWords(problem: ProblemBody): string {
+export function problemWords(problem: ProblemBody, names: Record<string, string> = {}): string {
   switch (problem.code) {
     case "too-springy":
       return `${problem.detail}`;
     case "out-of-range":
     case "not-a-number":
-      return rangeWords(problem);
+      return rangeWords(problem, names);
     default:
       return problem.detail;
   }
@@ -173,9 +173,10 @@ const FIELDS: Record<string, string> = {
   lossMm: "The loss",
 };
 
-function rangeWords(problem: ProblemBody): string {
+function rangeWords(problem: ProblemBody, names: Record<string, string>): string {
   const unit = problem.unit ? ` ${problem.unit}` : "";
-  const what = FIELDS[problem.field ?? ""] ?? capital(problem.field ?? "This");
+  const name = names[problem.field ?? ""];
+  const what = (name && capital(name)) ?? FIELDS[problem.field ?? ""] ?? capital(problem.field ?? "This");
   const range =
     problem.minimum !== undefined && problem.maximum !== undefined
       ? `from ${plain(problem.minimum)} to ${plain(problem.maximum)}`

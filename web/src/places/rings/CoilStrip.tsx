@@ -19,10 +19,12 @@ interface Props {
   sheet: RingSheet;
   data: RingJobData;
   change: Change;
+  /** A value is refused: what is shown is from before. */
+  shut?: boolean;
 }
 
 /** The coil lies along the bottom edge at true scale: lead, spoilt turns, rings, spare, tail, over a ruler edge. */
-export function CoilStrip({ kept, sheet, data, change }: Props) {
+export function CoilStrip({ kept, sheet, data, change, shut = false }: Props) {
   const { ref, width } = useSize<HTMLDivElement>();
   const pixelsPerMm = usePixelsPerMm();
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
@@ -44,7 +46,7 @@ export function CoilStrip({ kept, sheet, data, change }: Props) {
             {plain(coil.woundLengthMm, 0)} mm long
           </strong>
         </p>
-        <StartRun kept={kept} sheet={sheet} />
+        <StartRun kept={kept} sheet={sheet} shut={shut} />
         <p className="sentence small basis-full">
           <NumberInput
             label="Rings wanted"

@@ -5,7 +5,7 @@ import type { Kept, RingJobData } from "../../api/types";
 import { useOwnAddress } from "../../shared/draft";
 import { Lost } from "../../shared/Lost";
 import { typing } from "../../shared/typing";
-import { problemWords } from "../../shared/words";
+import { RefusedValue } from "../../shared/RefusedValue";
 import { useEditor } from "../../shared/useEditor";
 import { CoilStrip } from "./CoilStrip";
 import { FigureList } from "./FigureList";
@@ -25,6 +25,14 @@ export function RingsPlace() {
   return job ? <RingJobPage key={job.id} kept={job} /> : <Lost />;
 }
 
+/** Under which field a refusal names what the ring is aimed by. */
+const AIMED: Record<string, RingJobData["convention"]> = {
+  innerDiameterMm: "INNER",
+  outerDiameterMm: "OUTER",
+  mandrelDiameterMm: "MANDREL",
+  aspectRatio: "ASPECT_RATIO",
+};
+
 /** One ring job: the drawing, the rail, the ladder, the figures, the coil. */
 export function RingJobPage({ kept }: { kept: Kept<RingJobData> }) {
   const { editor, data, state } = useEditor("ring-jobs", kept);
@@ -32,6 +40,12 @@ export function RingJobPage({ kept }: { kept: Kept<RingJobData> }) {
   useOwnAddress(kept, editor, "/rings");
   const [trueSize, setTrueSize] = useState(false);
   const change = (patch: Partial<RingJobData>, tag: string) => editor.change(patch, tag);
+  const taking = (field: string) =>
+    AIMED[field] === data.convention
+      ? (value: number) => change({ aimValue: value }, field)
+      : typeof data[field as keyof RingJobData] === "number"
+        ? (value: number) => change({ [field]: value }, field)
+        : null;
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -44,14 +58,10 @@ export function RingJobPage({ kept }: { kept: Kept<RingJobData> }) {
   }, []);
 
   return (
-    <div className="rings-place" data-stale={stale}>
+    <div className="rings-place" data-stale={stale} data-refused={problem !== null}>
       <section className="face" aria-label="The ring">
         <JobSentence editor={editor} data={data} state={state} change={change} />
-        {problem && (
-          <p className="stop mt-1 mr-4 max-w-prose" role="alert">
-            {problemWords(problem)}
-          </p>
-        )}
+        {problem && <RefusedValue problem={problem} onTake={taking} />}
         {sheet && (
           <>
             <RingFace
@@ -74,7 +84,7 @@ export function RingJobPage({ kept }: { kept: Kept<RingJobData> }) {
             <FigureList sheet={sheet} data={data} change={change} />
           </section>
           <section className="strip" aria-label="The coil">
-            <CoilStrip kept={kept} sheet={sheet} data={data} change={change} />
+            <CoilStrip kept={kept} sheet={sheet} data={data} change={change} shut={problem !== null} />
           </section>
         </>
       )}

@@ -7,7 +7,16 @@ import { say } from "../../shared/says";
 import { editorOf } from "../../shared/useEditor";
 
 /** From the drawing to the bench. */
-export function StartRun({ kept, sheet }: { kept: Kept<RingJobData>; sheet: RingSheet }) {
+export function StartRun({
+  kept,
+  sheet,
+  shut = false,
+}: {
+  kept: Kept<RingJobData>;
+  sheet: RingSheet;
+  /** A value is refused: what is shown is from before. */
+  shut?: boolean;
+}) {
   const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
   const start = async () => {
@@ -26,7 +35,8 @@ export function StartRun({ kept, sheet }: { kept: Kept<RingJobData>; sheet: Ring
   };
   return (
     <span className="flex items-center gap-x-5">
-      <button className="action" disabled={busy} onClick={() => void start()}>
+      {shut && <span className="care small">First put right what is refused above.</span>}
+      <button className="action" disabled={busy || shut} onClick={() => void start()}>
         Wind {sheet.ringsMade} of these
       </button>
       <Link className="quiet" to={`/print/${kept.id}`}>

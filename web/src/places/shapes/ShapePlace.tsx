@@ -7,7 +7,7 @@ import { Lost } from "../../shared/Lost";
 import { blankForm } from "../../shared/newForm";
 import { typing } from "../../shared/typing";
 import { useEditor } from "../../shared/useEditor";
-import { problemWords } from "../../shared/words";
+import { RefusedValue } from "../../shared/RefusedValue";
 import { Beside } from "./Beside";
 import { FormSentence } from "./FormSentence";
 import { Player } from "./Player";
@@ -57,6 +57,16 @@ function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
   const beside = query.get("beside");
   const { shapes, refusal } = useForming(data, step !== null);
   const change = (patch: Partial<FormJobData>, tag: string) => editor.change(patch, tag);
+  const parameters = useCatalogue(data.wireDiameterMm).data?.find(
+    (one) => one.id === data.formId,
+  )?.parameters;
+  const names = Object.fromEntries((parameters ?? []).map((one) => [one.id, one.name]));
+  const taking = (field: string) =>
+    field in names
+      ? (value: number) => change({ parameters: { ...data.parameters, [field]: value } }, field)
+      : field === "wireDiameterMm" && data.spoolId === null
+        ? (value: number) => change({ wireDiameterMm: value }, field)
+        : null;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const wanted = VIEW_KEYS[event.key];
@@ -68,14 +78,10 @@ function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
     return () => window.removeEventListener("keydown", onKey);
   }, []);
   return (
-    <div className="shape-place" data-stale={stale}>
+    <div className="shape-place" data-stale={stale} data-refused={problem !== null}>
       <section className="view" aria-label="The form">
         <FormSentence editor={editor} kept={kept} data={data} state={state} change={change} />
-        {problem && (
-          <p className="stop mt-1 mr-4 max-w-prose" role="alert">
-            {problemWords(problem)}
-          </p>
-        )}
+        {problem && <RefusedValue problem={problem} names={names} onTake={taking} />}
         {form && (
           <div className="views">
             <ShapeView
@@ -110,7 +116,7 @@ function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
           </section>
           <section className="strip" aria-label="The wire">
             <WireStrip form={form} step={step === null ? null : step - 1} pieces={data.pieces}>
-              <StartForm kept={kept} form={form} data={data} change={change} />
+              <StartForm kept={kept} form={form} data={data} change={change} shut={problem !== null} />
             </WireStrip>
           </section>
         </>

@@ -18,10 +18,12 @@ interface Props {
   form: FormAnswer;
   data: FormJobData;
   change: ChangeForm;
+  /** A value is refused: what is shown is from before. */
+  shut?: boolean;
 }
 
 /** From the drawing to the bench: how many, in what rhythm, of which hand. */
-export function StartForm({ kept, form, data, change }: Props) {
+export function StartForm({ kept, form, data, change, shut = false }: Props) {
   const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
   const stopped = form.notes.some((note) => note.severity === "STOP");
@@ -75,7 +77,7 @@ export function StartForm({ kept, form, data, change }: Props) {
         />
       </p>
       <p className="flex flex-wrap items-center gap-x-5">
-        <button className="action" disabled={busy} onClick={() => void start()}>
+        <button className="action" disabled={busy || shut} onClick={() => void start()}>
           Make {data.pieces} of these
         </button>
         {data.hand !== "PAIRS" && (
@@ -89,7 +91,8 @@ export function StartForm({ kept, form, data, change }: Props) {
           </button>
         )}
       </p>
-      {stopped && <p className="care small">As it stands it cannot be made: see beside.</p>}
+      {shut && <p className="care small">First put right what is refused above.</p>}
+      {stopped && !shut && <p className="care small">As it stands it cannot be made: see beside.</p>}
     </div>
   );
 }

@@ -6,7 +6,7 @@ import type { FormAnswer, FormJobData, OutlineRow } from "../../api/types";
 import { Refused, serve, show } from "../../test/app";
 import { BASE, CATALOGUE, FORM, JOB, KEPT, UNTAUGHT, WHOLE } from "../../test/form";
 import { CataloguePlace } from "./CataloguePlace";
-import { NewShapePlace } from "./ShapePlace";
+import { NewShapePlace, ShapePlace } from "./ShapePlace";
 import { OutlineTable } from "./OutlineTable";
 import { OwnTail } from "./OwnTail";
 import { ParameterList } from "./ParameterList";
@@ -69,6 +69,47 @@ describe("the catalogue", () => {
     const put = asked.find((one) => one.method === "PUT")!.body as { version: null; data: FormJobData };
     expect(put.version).toBeNull();
     expect(put.data).toMatchObject({ formId: "s-hook", name: "Hooks for the sail" });
+  });
+});
+
+describe("a refused value", () => {
+  it("leaves the old figures grey and the button shut, is named by its label, and offers the nearest", async () => {
+    const asked = serve({
+      ...BASE,
+      "POST /api/forms/plain-loop/solve": (body: unknown) =>
+        (body as { parameters: { loop?: number } }).parameters.loop === 0.1
+          ? new Refused({
+              code: "out-of-range",
+              detail: "no",
+              field: "loop",
+              value: "0.1",
+              minimum: 1.2,
+              maximum: 40,
+              unit: "mm",
+            })
+          : WHOLE,
+      "GET /api/form-jobs": [KEPT],
+      "PUT /api/form-jobs/": (body: unknown) => ({ ...KEPT, ...(body as object), version: 4 }),
+    });
+    const { container } = show(
+      <Routes>
+        <Route path="/" element={<ShapePlace />} />
+        <Route path="/shapes/:id" element={<ShapePlace />} />
+      </Routes>,
+      "/shapes/job-1",
+    );
+    const loop = await screen.findByLabelText("loop, inside");
+    fireEvent.focus(loop);
+    fireEvent.change(loop, { target: { value: "0.1" } });
+    fireEvent.blur(loop);
+    const alert = await screen.findByRole("alert");
+    expect(alert.textContent).toMatch(/^Loop, inside cannot be 0.1 mm; it can be from 1.2/);
+    expect(container.querySelector("[data-refused=true]")).toBeTruthy();
+    expect((screen.getByText("Make 4 of these") as HTMLButtonElement).disabled).toBe(true);
+    fireEvent.click(screen.getByText(/take 1.2/));
+    await waitFor(() => expect(screen.queryByRole("alert")).toBeNull());
+    expect((screen.getByText("Make 4 of these") as HTMLButtonElement).disabled).toBe(false);
+    expect(asked.filter((one) => one.path.endsWith("/solve")).length).toBeGreaterThan(2);
   });
 });
 

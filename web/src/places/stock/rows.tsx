@@ -19,8 +19,8 @@ export async function addKept<D>(path: string, data: D): Promise<void> {
       () => void bringBack(path, id),
     );
     changed(path, "ring-table", "sheet");
-  } catch {
-    say("The server is not answering; nothing was added.");
+  } catch (failure) {
+    say(failure instanceof Problem ? failure.body.detail : "The server is not answering; nothing was added.");
   }
 }
 

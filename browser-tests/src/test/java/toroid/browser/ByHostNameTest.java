@@ -17,7 +17,7 @@ class ByHostNameTest extends BrowserTest {
         page.navigate(DOOR + "/");
         field("The workshop's password").fill(PASSWORD);
         button("Come in").click();
-        page.locator("main h1").first().waitFor();
+        page.getByText("bench line").first().waitFor();
         assertThat(page.evaluate("() => window.isSecureContext")).isEqualTo(false);
         assertThat(page.evaluate("() => typeof crypto.randomUUID")).isEqualTo("undefined");
     }

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
@@ -76,7 +77,9 @@ class ShapesKeysTest extends BrowserTest {
     @Test
     void twoTabsGetAChoiceAndNoLostEdit() {
         visit(DEMO + "/shapes");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^figure-eight")))
+        page.locator("a[href^='/shapes/new/']")
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^\\s*figure-eight")))
+                .first()
                 .click();
         page.waitForURL("**/shapes/new/*");
         page.getByTestId("to-cut").waitFor();
@@ -103,7 +106,9 @@ class ShapesKeysTest extends BrowserTest {
     @Test
     void undoPutsAParameterBack() {
         visit(DEMO + "/shapes");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^tight coil")))
+        page.locator("a[href^='/shapes/new/']")
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^\\s*tight coil")))
+                .first()
                 .click();
         page.waitForURL("**/shapes/new/*");
         page.getByTestId("to-cut").waitFor();
