@@ -13,7 +13,9 @@ class PlacesTest extends BrowserTest {
     private List<String> places() {
         visit(DEMO + "/rings");
         String job = DEMO
-                + page.locator("main a[href^='/rings/']:not([href*=new])").first().getAttribute("href");
+                + page.locator("main a[href^='/rings/']:not([href*=new])")
+                        .first()
+                        .getAttribute("href");
         visit(DEMO + "/notebook");
         String spool = DEMO + page.locator("aside a").first().getAttribute("href");
         visit(DEMO + "/");

@@ -15,10 +15,11 @@ public final class FormValues {
 
     private FormValues() {}
 
-    /** @throws Refusal for an unknown parameter, a value out of its limits, or a word that is no choice */
+    /** @throws Refusal for a wire the form cannot be made of, an unknown parameter, a value out of its limits, or a word that is no choice */
     public static FormValues of(Form form, FormRequest request) {
         var checked = new FormValues();
         double d = request.wireDiameterMm();
+        WireRange.check(form, d);
         for (Parameter parameter : form.parameters()) {
             Object given = request.values().get(parameter.id());
             if (parameter.kind() == Parameter.Kind.ROWS) {

@@ -43,14 +43,56 @@ class RingSolveTest extends ApiTest {
     @CsvSource({"2,1.5,20,0,0,0", "20,1.0,6.5,25,40,1", "336,0.9,5.3,10,0,2", "7,2.0,40,500,3,0"})
     void calculatorLineAndSheetAgree(int rings, double wire, double outer, double lead, double tail, int spoilt) {
         Answer api = solve(Map.of(
-                "wireDiameterMm", wire, "outerDiameterMm", outer, "metal", "copper", "temper", "HALF_HARD",
-                "ringCount", rings, "leadMm", lead, "tailMm", tail, "spoiltTurnsPerEnd", spoilt));
+                "wireDiameterMm",
+                wire,
+                "outerDiameterMm",
+                outer,
+                "metal",
+                "copper",
+                "temper",
+                "HALF_HARD",
+                "ringCount",
+                rings,
+                "leadMm",
+                lead,
+                "tailMm",
+                tail,
+                "spoiltTurnsPerEnd",
+                spoilt));
         var job = new java.util.HashMap<String, Object>(Map.of(
-                "name", "n", "metal", "copper", "temper", "HALF_HARD", "wireDiameterMm", wire,
-                "convention", "OUTER", "aimValue", outer, "ringCount", rings, "sparePercent", 0));
+                "name",
+                "n",
+                "metal",
+                "copper",
+                "temper",
+                "HALF_HARD",
+                "wireDiameterMm",
+                wire,
+                "convention",
+                "OUTER",
+                "aimValue",
+                outer,
+                "ringCount",
+                rings,
+                "sparePercent",
+                0));
         job.putAll(Map.of(
-                "turnsPerRing", 1, "cut", Map.of("method", "none"), "winding", "TURNED", "leadMm", lead,
-                "tailMm", tail, "spoiltTurnsPerEnd", spoilt, "usableMandrelMm", 3000, "note", ""));
+                "turnsPerRing",
+                1,
+                "cut",
+                Map.of("method", "none"),
+                "winding",
+                "TURNED",
+                "leadMm",
+                lead,
+                "tailMm",
+                tail,
+                "spoiltTurnsPerEnd",
+                spoilt,
+                "usableMandrelMm",
+                3000,
+                "note",
+                ""));
         Answer sheet = tell("/api/rings/sheet", job);
         assertThat(sheet.status()).as(sheet.body().toString()).isEqualTo(200);
         assertThat(api.number("totalWireMm")).isCloseTo(figure(sheet, "wire-total"), within(1e-9));
