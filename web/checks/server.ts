@@ -18,12 +18,17 @@ export interface Answer {
   contacts: { depthMm: number }[];
 }
 
+/** Asks, and asks again for what takes longer than a moment until it is there. */
 async function ask(path: string, body: unknown): Promise<Response> {
-  const response = await fetch(`${URL_OF_SERVER}${path}`, {
+  let response = await fetch(`${URL_OF_SERVER}${path}`, {
     method: "POST",
     headers: { "Content-Type": "application/json" },
     body: JSON.stringify(body),
   });
+  while (response.status === 202) {
+    const told = (await response.json()) as { effort: string };
+    response = await fetch(`${URL_OF_SERVER}/api/efforts/${told.effort}`);
+  }
   if (!response.ok) {
     throw new Error(`${path}: ${response.status} ${await response.text()}`);
   }
