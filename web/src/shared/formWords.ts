@@ -247,7 +247,7 @@ export function formNoteWords(note: Note, units: Units): string {
 }
 
 export function handWord(hand: FormJobData["hand"]): string {
-  return { RIGHT: "one hand", LEFT: "the other hand", PAIRS: "mirrored pairs" }[hand];
+  return { RIGHT: "right", LEFT: "left", PAIRS: "mirrored pairs" }[hand];
 }
 
 export function rhythmWord(rhythm: FormJobData["rhythm"]): string {

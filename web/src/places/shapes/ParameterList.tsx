@@ -1,6 +1,6 @@
 import { useCatalogue } from "../../api/queries";
 import type { FormAnswer, FormJobData, OutlineRow, ParameterView } from "../../api/types";
-import { sizeText, type Units } from "../../quantity/format";
+import { plain, sizeText, type Units } from "../../quantity/format";
 import { NumberInput } from "../../shared/NumberInput";
 import type { ChangeForm } from "./FormSentence";
 import { OutlineTable } from "./OutlineTable";
@@ -52,11 +52,22 @@ export function ParameterList({ form, data, change, units }: Props) {
               value={(data.parameters[parameter.id] ?? form.parameters[parameter.id]) as number | string}
               onValue={(value) => set(parameter.id, value)}
             />
+            {parameter.kind !== "CHOICE" && (
+              <small className="reason soft">
+                {range(parameter, units)}. {parameter.reason}
+              </small>
+            )}
           </div>
         ),
       )}
     </div>
   );
+}
+
+function range(parameter: ParameterView, units: Units): string {
+  const said = (value: number) =>
+    parameter.kind === "LENGTH" ? sizeText(value, units) : `${plain(value)}${parameter.unit}`;
+  return `From ${said(parameter.least)} to ${said(parameter.most)}`;
 }
 
 function usual(parameter: ParameterView, units: Units): string {

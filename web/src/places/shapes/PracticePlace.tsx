@@ -24,7 +24,7 @@ export function PracticePlace() {
   const half = learnt?.loops.halfWidthMm ?? 0;
   const done = taken.length >= LOOPS;
   return (
-    <div className="place practice">
+    <div className="place">
       <Link className="quiet small" to="/shapes">
         all shapes
       </Link>
@@ -128,7 +128,7 @@ function Entry({
         inputMode="decimal"
         autoComplete="off"
         autoFocus
-        placeholder="0.00"
+        placeholder="–"
         value={text}
         onChange={(event) => setText(event.target.value)}
       />

@@ -134,6 +134,7 @@ describe("parameters", () => {
     show(<Sheet />);
     const loop = await screen.findByLabelText("loop, inside");
     fireEvent.focus(loop);
+    expect(screen.getByText(/^From 1.20 mm to 40/)).toBeTruthy();
     fireEvent.change(loop, { target: { value: "3.1" } });
     fireEvent.blur(loop);
     await waitFor(() =>
