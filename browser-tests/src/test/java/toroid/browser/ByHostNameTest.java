@@ -41,6 +41,7 @@ class ByHostNameTest extends BrowserTest {
         field("Diameter of New rod").fill("5");
         saved();
 
+        visit(DOOR + "/");
         line("6 rings copper 1.0 on 5 saw 0.3");
         page.getByText("Wind 7 of these").first().click();
         page.waitForURL("**/making/*");
@@ -65,6 +66,6 @@ class ByHostNameTest extends BrowserTest {
         page.getByText("takes it to Shapes").waitFor();
         page.keyboard().press("Enter");
         page.waitForURL("**/shapes/*-*");
-        page.locator("h1").first().waitFor();
+        page.getByTestId("to-cut").first().waitFor();
     }
 }

@@ -148,7 +148,7 @@ class WholeJobTest extends BrowserTest {
         assertThat(page.locator("main")).containsText("4 measurements moved its flow stress");
         field("measured inside").fill("99");
         field("measured inside").press("Enter");
-        assertThat(page.locator("[role=alert]")).containsText("Check the rod");
+        assertThat(page.locator("[role=alert]")).containsText("measure again");
         visit(EMPTY + "/stock");
         double left = Double.parseDouble(
                 page.getByLabel("Length left of Brass for the trial, metres").inputValue());
