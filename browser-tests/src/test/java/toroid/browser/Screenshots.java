@@ -41,7 +41,7 @@ class Screenshots extends BrowserTest {
         visit(DEMO + hook);
         page.getByText("flat, face-on").click();
         page.getByLabel("Beside it").selectOption("Gull wings, crown of the harbour");
-        exactly("larger").click();
+        button("larger").click();
         page.locator(".beside svg").first().waitFor();
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("shape-flat.png")));
         take("practice", DEMO + "/shapes/practice");
