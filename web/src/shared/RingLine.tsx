@@ -46,11 +46,13 @@ export function RingLine({ reply, units }: { reply: RingLineReply; units: Units 
             {part.role}: {part.as}
           </li>
         ))}
-        <li>
-          {job.spoolId
-            ? `your spool of ${sizeText(job.wireDiameterMm, units)}`
-            : answer.metal.replaceAll("-", " ")}
-        </li>
+        {job.spoolId ? (
+          <li>your spool of {sizeText(job.wireDiameterMm, units)}</li>
+        ) : (
+          answer.understood.every((part) => part.role !== "metal") && (
+            <li>{answer.metal.replaceAll("-", " ")}</li>
+          )
+        )}
       </ul>
       <p className="mt-2 small">
         <kbd>Enter</kbd> takes it to Rings
