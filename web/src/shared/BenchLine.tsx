@@ -9,6 +9,7 @@ import { takeFormLine } from "./newForm";
 import { keepJob, sheetOfLine, type RingLineReply } from "./newJob";
 import { RingLine } from "./RingLine";
 import { takeWeaveLine } from "./newWeave";
+import { Understood } from "./Understood";
 import { WeaveLine } from "./WeaveLine";
 
 type Reply =
@@ -166,16 +167,7 @@ export function BenchLine() {
               {formNoteWords(note, units)}
             </p>
           ))}
-        <ul className="small soft">
-          {answer.understood.map((part) => (
-            <li key={part.role}>
-              {part.role}: {part.as}
-            </li>
-          ))}
-        </ul>
-        <p className="mt-2 small">
-          <kbd>Enter</kbd> takes it to Shapes
-        </p>
+        <Understood parts={answer.understood} place="Shapes" />
       </>
     );
   }

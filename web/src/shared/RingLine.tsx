@@ -1,5 +1,6 @@
 import { many, plain, signedPercent, sizeText, wireLength, type Units } from "../quantity/format";
 import type { RingLineReply } from "./newJob";
+import { Understood } from "./Understood";
 
 /** A ring line as the Rings place will show it: the same sheet, the maker's own spool, spare and tails in it. */
 export function RingLine({ reply, units }: { reply: RingLineReply; units: Units }) {
@@ -40,12 +41,7 @@ export function RingLine({ reply, units }: { reply: RingLineReply; units: Units 
           {answer.otherGauge.millimetres.toFixed(2)} mm, {signedPercent(answer.otherGauge.differencePercent)}.
         </p>
       )}
-      <ul className="small soft">
-        {answer.understood.map((part) => (
-          <li key={part.role}>
-            {part.role}: {part.as}
-          </li>
-        ))}
+      <Understood parts={answer.understood} place="Rings">
         {job.spoolId ? (
           <li>your spool of {sizeText(job.wireDiameterMm, units)}</li>
         ) : (
@@ -53,10 +49,7 @@ export function RingLine({ reply, units }: { reply: RingLineReply; units: Units 
             <li>{answer.metal.replaceAll("-", " ")}</li>
           )
         )}
-      </ul>
-      <p className="mt-2 small">
-        <kbd>Enter</kbd> takes it to Rings
-      </p>
+      </Understood>
     </>
   );
 }

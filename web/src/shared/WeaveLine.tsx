@@ -1,5 +1,6 @@
 import type { WeaveLineAnswer } from "../api/types";
 import { many, plain, sizeText, type Units } from "../quantity/format";
+import { Understood } from "./Understood";
 
 /** A weave as the bench line counted it. */
 export function WeaveLine({ answer, units }: { answer: WeaveLineAnswer; units: Units }) {
@@ -29,16 +30,7 @@ export function WeaveLine({ answer, units }: { answer: WeaveLineAnswer; units: U
           play {plain(Number(verdict.values.playPercent), 0)} %.
         </p>
       )}
-      <ul className="small soft">
-        {answer.understood.map((part) => (
-          <li key={part.role + part.as}>
-            {part.role}: {part.as}
-          </li>
-        ))}
-      </ul>
-      <p className="mt-2 small">
-        <kbd>Enter</kbd> takes it to Weaves
-      </p>
+      <Understood parts={answer.understood} place="Weaves" />
     </>
   );
 }

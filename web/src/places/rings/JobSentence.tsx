@@ -1,7 +1,7 @@
-import { Link } from "react-router";
 import { useCutters } from "../../api/queries";
 import type { CutData, RingJobData } from "../../api/types";
 import type { Editor, SaveState } from "../../shared/editor";
+import { KeptLink } from "../../shared/KeptLink";
 import { NameHead } from "../../shared/NameHead";
 import { WireChoice } from "../../shared/WireChoice";
 import { cutWord, windingWord } from "../../shared/words";
@@ -31,9 +31,14 @@ export function JobSentence({ editor, data, state, change }: Props) {
         state={state}
         describe={describe}
       >
-        <Link to="shelf" className="quiet small whitespace-nowrap">
+        <KeptLink
+          editor={editor}
+          path="ring-jobs"
+          to={`/rings/${editor.id}/shelf`}
+          className="quiet small whitespace-nowrap"
+        >
           all wires on all rods
-        </Link>
+        </KeptLink>
       </NameHead>
       <p className="sentence">
         <span>From</span>

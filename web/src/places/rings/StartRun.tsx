@@ -1,8 +1,9 @@
 import { useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { useNavigate } from "react-router";
 import { call, Problem } from "../../api/client";
 import { changed } from "../../api/queries";
 import type { Kept, RingJobData, RingSheet, RunData } from "../../api/types";
+import { KeptLink } from "../../shared/KeptLink";
 import { say } from "../../shared/says";
 import { editorOf } from "../../shared/useEditor";
 
@@ -39,9 +40,9 @@ export function StartRun({
       <button className="action" disabled={busy || shut} onClick={() => void start()}>
         Wind {sheet.ringsMade} of these
       </button>
-      <Link className="quiet" to={`/print/${kept.id}`}>
+      <KeptLink editor={editorOf("ring-jobs", kept)} path="ring-jobs" to={`/print/${kept.id}`}>
         print sheet
-      </Link>
+      </KeptLink>
     </span>
   );
 }
