@@ -36,7 +36,7 @@ export function RingFace({ sheet, data, change, trueSize, onTrueSize }: Props) {
     rod: (ring.mandrelDiameterMm / 2) * scale,
   };
   return (
-    <div ref={ref} className="relative min-h-[330px] flex-1" data-testid="ring-face">
+    <div ref={ref} className="ring-face relative min-h-[330px] flex-1" data-testid="ring-face">
       {width > 0 && (
         <>
           <FaceDrawing g={geometry} metal={data.metal} width={width} height={height} />

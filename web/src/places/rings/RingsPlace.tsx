@@ -41,8 +41,8 @@ export function RingJobPage({ kept }: { kept: Kept<RingJobData> }) {
   const [trueSize, setTrueSize] = useState(false);
   const change = (patch: Partial<RingJobData>, tag: string) => editor.change(patch, tag);
   const taking = (field: string) =>
-    AIMED[field] === data.convention
-      ? (value: number) => change({ aimValue: value }, field)
+    AIMED[field]
+      ? (value: number) => change({ convention: AIMED[field], aimValue: value }, field)
       : typeof data[field as keyof RingJobData] === "number"
         ? (value: number) => change({ [field]: value }, field)
         : null;

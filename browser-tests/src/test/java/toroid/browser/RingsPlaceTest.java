@@ -215,6 +215,31 @@ class RingsPlaceTest extends BrowserTest {
     }
 
     @Test
+    void aRingOnlyLookedAtLeadsToItsTableAndItsSheet() {
+        visit(DEMO + "/rings/new");
+        page.getByText("all wires on all rods").click();
+        page.waitForURL("**/rings/*-*/shelf");
+        page.locator("table").first().waitFor();
+        visit(DEMO + "/rings/new");
+        page.getByText("print sheet").click();
+        page.waitForURL("**/print/*-*");
+        page.locator("main svg").first().waitFor();
+    }
+
+    @Test
+    void aRefusedValueGreysShutsTheButtonAndOffersTheNearest() {
+        visit(DEMO + "/rings/new");
+        set("Lead", "600");
+        Locator alert = page.getByRole(AriaRole.ALERT);
+        assertThat(alert).containsText("The figures in grey are from before.");
+        assertThat(page.getByText(Pattern.compile("^Wind \\d+ of these"))).isDisabled();
+        assertThat(alert).containsText("The lead cannot be 600 mm; it can be from 0 to 500 mm.");
+        alert.getByText("take 500 mm").click();
+        assertThat(alert).isHidden();
+        assertThat(page.getByText(Pattern.compile("^Wind \\d+ of these"))).isEnabled();
+    }
+
+    @Test
     void keysAreListed() {
         visit(DEMO + "/");
         page.keyboard().press("?");

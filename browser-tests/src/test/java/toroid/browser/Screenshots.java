@@ -28,6 +28,7 @@ class Screenshots extends BrowserTest {
         String job = page.locator("article a[href^='/rings/']").first().getAttribute("href");
         String spool = page.locator("aside a").first().getAttribute("href");
         take("rings", DEMO + job);
+        take("rings-list", DEMO + "/rings");
         take("shelf", DEMO + job + "/shelf");
         take("notebook", DEMO + "/notebook");
         take("spool", DEMO + spool);
@@ -64,7 +65,6 @@ class Screenshots extends BrowserTest {
         take("making-form", DEMO + formRun);
         open(768, 1024, ColorScheme.DARK);
         take("rings-tablet-dark", DEMO + job);
-        take("shape-tablet-dark", DEMO + link);
     }
 
     private String form(String name) {

@@ -1,5 +1,6 @@
 package toroid.server;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
@@ -126,27 +127,29 @@ public abstract class ApiTest {
         }
     }
 
+    /** A spool's content, its length not known. */
+    protected static java.util.HashMap<String, Object> spoolData(
+            String name, String metal, String temper, double diameterMm) {
+        return new java.util.HashMap<>(
+                Map.of("name", name, "metal", metal, "temper", temper, "wireDiameterMm", diameterMm, "note", ""));
+    }
+
+    /** A job of so many pieces of a form, half-hard copper, kept as it is; answers its id. */
+    protected UUID formJob(String name, String form, double wireMm, Map<String, ?> parameters, int pieces) {
+        UUID id = UUID.randomUUID();
+        var data = new java.util.HashMap<String, Object>(Map.of(
+                "name", name, "formId", form, "metal", "copper", "temper", "HALF_HARD", "wireDiameterMm", wireMm));
+        data.putAll(Map.of("parameters", parameters, "hand", "RIGHT", "pieces", pieces, "rhythm", "BATCH"));
+        data.putAll(Map.of("cutting", "PRE_CUT", "plainFromMm", 1.0, "tailFactor", 1.0, "note", ""));
+        assertThat(keep("/api/form-jobs", id, null, data).status()).isEqualTo(200);
+        return id;
+    }
+
     protected UUID spool(String metal, String temper, double diameterMm, double lengthMm) {
         UUID id = UUID.randomUUID();
-        keep(
-                "/api/spools",
-                id,
-                null,
-                Map.of(
-                        "name",
-                        "A spool",
-                        "metal",
-                        metal,
-                        "temper",
-                        temper,
-                        "wireDiameterMm",
-                        diameterMm,
-                        "lengthLeftMm",
-                        lengthMm,
-                        "pricePerMetre",
-                        2,
-                        "note",
-                        ""));
+        var data = spoolData("A spool", metal, temper, diameterMm);
+        data.putAll(Map.of("lengthLeftMm", lengthMm, "pricePerMetre", 2));
+        keep("/api/spools", id, null, data);
         return id;
     }
 

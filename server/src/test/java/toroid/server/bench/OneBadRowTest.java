@@ -16,29 +16,7 @@ class OneBadRowTest extends ApiTest {
     private JdbcTemplate database;
 
     private UUID outline(Object rows) {
-        UUID id = UUID.randomUUID();
-        var data = new java.util.HashMap<String, Object>(Map.of(
-                "name",
-                "An outline",
-                "formId",
-                "outline",
-                "metal",
-                "copper",
-                "temper",
-                "HALF_HARD",
-                "wireDiameterMm",
-                1.0,
-                "parameters",
-                Map.of("symmetric", "no", "bends", rows),
-                "hand",
-                "RIGHT",
-                "pieces",
-                1,
-                "rhythm",
-                "BATCH"));
-        data.putAll(Map.of("cutting", "PRE_CUT", "plainFromMm", 1.0, "tailFactor", 1.0, "note", ""));
-        assertThat(keep("/api/form-jobs", id, null, data).status()).isEqualTo(200);
-        return id;
+        return formJob("An outline", "outline", 1.0, Map.of("symmetric", "no", "bends", rows), 1);
     }
 
     @Test

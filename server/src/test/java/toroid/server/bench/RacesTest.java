@@ -65,21 +65,8 @@ class RacesTest extends ApiTest {
     void ofTwoEditsOfOneVersionOneCounts() throws Exception {
         UUID id = spool("copper", "HALF_HARD", 1.0, 9000);
         var number = new java.util.concurrent.atomic.AtomicInteger();
-        List<Answer> answers = together(() -> keep(
-                "/api/spools",
-                id,
-                0,
-                Map.of(
-                        "name",
-                        "Spool " + number.incrementAndGet(),
-                        "metal",
-                        "copper",
-                        "temper",
-                        "HALF_HARD",
-                        "wireDiameterMm",
-                        1.0,
-                        "note",
-                        "")));
+        List<Answer> answers = together(() ->
+                keep("/api/spools", id, 0, spoolData("Spool " + number.incrementAndGet(), "copper", "HALF_HARD", 1.0)));
         assertThat(answers.stream().filter(answer -> answer.status() == 200)).hasSize(1);
         assertThat(answers.stream().filter(answer -> answer.status() == 409)).hasSize(AT_ONCE - 1);
         assertThat(read("/api/spools/" + id).at("/version").asInt()).isEqualTo(1);

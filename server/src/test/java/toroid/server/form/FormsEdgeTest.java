@@ -100,28 +100,7 @@ class FormsEdgeTest extends ApiTest {
 
     @Test
     void aJobMayHoldWhatCannotBeMadeYetAndSaysSoOnTheBench() {
-        var data = new java.util.HashMap<String, Object>(Map.of(
-                "name",
-                "Half an idea",
-                "formId",
-                "s-hook",
-                "metal",
-                "copper",
-                "temper",
-                "HALF_HARD",
-                "wireDiameterMm",
-                1.2,
-                "parameters",
-                Map.of("large", 0.1),
-                "hand",
-                "RIGHT",
-                "pieces",
-                2,
-                "rhythm",
-                "BATCH"));
-        data.putAll(Map.of("cutting", "PRE_CUT", "plainFromMm", 1.0, "tailFactor", 1.0, "note", ""));
-        UUID id = UUID.randomUUID();
-        assertThat(keep("/api/form-jobs", id, null, data).status()).isEqualTo(200);
+        UUID id = formJob("Half an idea", "s-hook", 1.2, Map.of("large", 0.1), 2);
         assertThat(tell("/api/form-jobs/" + id + "/runs", Map.of()).at("/field").asText())
                 .isEqualTo("large");
         List<String> refusals = read("/api/bench/forms").body().findValuesAsText("refusal");
