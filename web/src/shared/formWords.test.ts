@@ -17,6 +17,7 @@ const STEP: FormStep = {
   degrees: 272,
   heldDegrees: 277,
   turns: null,
+  flat: null,
   stage: "FORM",
   cautions: [],
 };
@@ -65,6 +66,13 @@ describe("a forming step in words", () => {
     expect(
       formStepNumber({ ...STEP, kind: "GLUE", heldDegrees: null, degrees: null }, 0, "INCHES"),
     ).toBeNull();
+  });
+
+  it("says how thin a flat is hammered, and what it becomes of which wire", () => {
+    const flat = { thickMm: 0.8, wideMm: 3.59, longMm: 6 };
+    const hammer: FormStep = { ...STEP, kind: "HAMMER", lengthMm: 5.23, flat };
+    expect(formStepNumber(hammer, 0, "MILLIMETRES")).toMatchObject({ value: 0.8, unit: "mm" });
+    expect(formStepWords(hammer, "MILLIMETRES")).toContain("5.2 mm of wire become about 6.0 mm, 3.6 mm wide");
   });
 
   it("names the wire where there are several", () => {

@@ -90,6 +90,8 @@ export function formStepNumber(
       break;
     case "BIND":
       return mm(step.lengthMm, 0);
+    case "HAMMER":
+      return step.flat && mm(step.flat.thickMm, 2);
     default:
       break;
   }
@@ -141,7 +143,9 @@ export function formStepWords(step: FormStep, units: Units): string {
     case "BIND":
       return `This stretch takes that much wire. ${capital(step.part)}.`;
     case "HAMMER":
-      return "On the outer curves, a little at a time; anneal when it stiffens.";
+      return step.flat
+        ? `Up to the mark: ${sizeText(step.lengthMm, units, 1)} of wire become about ${sizeText(step.flat.longMm, units, 1)}, ${sizeText(step.flat.wideMm, units, 1)} wide. A little at a time; anneal when it stiffens.`
+        : "On the outer curves, a little at a time; anneal when it stiffens.";
     case "DRILL":
       return "Round the end, punch, drill, deburr, then texture.";
     case "SOLDER":
@@ -219,8 +223,11 @@ export function formNoteWords(note: Note, units: Units): string {
       return `${mm("wireMm")} is thick for an ear: ${mm("mostMm")} is the usual most, 0.7 better for many.`;
     case "flat-too-narrow":
       return `Hammered so, the flat is ${mm("wideMm")} wide; a ${mm("holeMm")} hole with 1 mm around it needs ${mm("neededMm")}. Hammer to ${mm("thickMm")}, or take a finer ring.`;
-    case "flat-is-wide":
-      return `Hammered to ${mm("thickMm")} the flat is at most ${mm("wideMm")} wide. Drill ${mm("holeMm")}.`;
+    case "flat-grows":
+      return (
+        `Hammered to ${mm("thickMm")}, ${mm("tookMm", 1)} of wire become a flat about ${mm("longMm", 1)} long and ${mm("wideMm", 1)} wide: approximate until you have measured one.` +
+        (v.holeMm ? ` Drill ${mm("holeMm")}.` : "")
+      );
     case "wheels-take":
       return `Toothed wheels take ${mm("fromMm", 1)} to ${mm("toMm", 1)}; this wire is ${mm("wireMm")}.`;
     case "crimp-shortens":
@@ -235,8 +242,6 @@ export function formNoteWords(note: Note, units: Units): string {
       return `The ${String(note.values.wire)} takes its exact course by hand: its length counts, its drawing is only near.`;
     case "wound-wider":
       return `Wind the coils on ${mm("rodMm")} for ${mm("coreMm")} cores: pressed narrower by ${plain(v.narrowerPercent!, 0)} % they close onto them.`;
-    case "paddle-is-wide":
-      return `Hammered to ${mm("thickMm")} its end is at most ${mm("wideMm")} wide.`;
     case "too-springy-beyond":
       return `This wire only flexes on anything larger than ${mm("largestMm", 1)}: anneal it for wide bends.`;
     case "anneal-first":

@@ -13,6 +13,7 @@ const NOTHING = {
   degrees: null,
   heldDegrees: null,
   turns: null,
+  flat: null,
   cautions: [],
 };
 
@@ -67,8 +68,8 @@ export const FORM: FormAnswer = {
         { atMm: 17, kind: "TRIM", step: -1 },
       ],
       stretches: [
-        { fromMm: 0, toMm: 8, step: 1 },
-        { fromMm: 8, toMm: 17, step: 2 },
+        { fromMm: 0, toMm: 8, wireFromMm: 0, wireToMm: 8, step: 1 },
+        { fromMm: 8, toMm: 17, wireFromMm: 8, wireToMm: 17, step: 2 },
       ],
       points: [0, 0, 0, 8, 0, 0, 10, 2, 0],
       alongMm: [0, 8, 17],

@@ -24,11 +24,12 @@ const WORDS: Record<FormMeasured, string> = {
   MINUTES: "minutes",
   FINISHED: "finished, long",
   SHORT: "did not reach, short by",
+  FLAT_WIDE: "flat, wide",
 };
 
 /** What can be measured at a step. */
-export function measuredIn(step: FormStep, plan?: FormRunData["plan"]): FormMeasured[] {
-  if (step.kind === "TRIM" && step.wire === "core" && plan?.finished) {
+export function measuredIn(step: FormStep, plan: FormRunData["plan"]): FormMeasured[] {
+  if (step.kind === "TRIM" && step.wire === "core" && plan.finished) {
     return ["FINISHED", "OFFCUT", "SHORT", "MINUTES"];
   }
   switch (step.kind) {
@@ -39,6 +40,8 @@ export function measuredIn(step: FormStep, plan?: FormRunData["plan"]): FormMeas
       return step.insideMm !== null ? ["LOOP_INSIDE"] : [];
     case "WRAP":
       return ["WRAPS"];
+    case "HAMMER":
+      return step.flat ? ["FLAT_WIDE"] : [];
     case "TRIM":
       return ["OFFCUT", "SHORT", "MINUTES"];
     default:
@@ -62,7 +65,7 @@ export function FormEntry({ run, step }: { run: Kept<FormRunData>; step: FormSte
       (kind !== "LOOP_INSIDE" || Math.abs((kept.data.predicted ?? 0) - (step.insideMm ?? 0)) < 0.005),
   );
   const learnt = useLearnt(run.data.plan.job.formId).data;
-  const expected = kind === "LOOP_INSIDE" ? learnt?.loops : learnt?.cuts;
+  const expected = kind === "LOOP_INSIDE" ? learnt?.loops : kind === "CUT_LENGTH" ? learnt?.cuts : undefined;
   const planned = plannedValue(run.data, step, kind);
   const take = async () => {
     const typed = text.trim();
@@ -107,7 +110,7 @@ export function FormEntry({ run, step }: { run: Kept<FormRunData>; step: FormSte
           inputMode="decimal"
           autoComplete="off"
           value={text}
-          placeholder={kind === "WRAPS" || kind === "MINUTES" ? "0" : "0.0"}
+          placeholder={counted(kind) ? "0" : "0.0"}
           onChange={(event) => setText(event.target.value)}
           onKeyDown={(event) => event.key === "Escape" && event.currentTarget.blur()}
         />
@@ -130,7 +133,7 @@ export function FormEntry({ run, step }: { run: Kept<FormRunData>; step: FormSte
           {refusal}
         </p>
       )}
-      {here.length > 0 && kind !== "WRAPS" && kind !== "MINUTES" && planned !== null && expected && (
+      {here.length > 0 && planned !== null && expected && (
         <div className="mt-3" data-testid="noted">
           <DotRow
             values={here.map((kept) => kept.data.value)}
@@ -145,14 +148,18 @@ export function FormEntry({ run, step }: { run: Kept<FormRunData>; step: FormSte
           </p>
         </div>
       )}
-      {here.length > 0 && (kind === "WRAPS" || kind === "MINUTES") && (
+      {here.length > 0 && !expected && (
         <p className="mt-3 text-lg" data-testid="noted">
-          {many(here.length, "measurement")}, the last {here.at(-1)!.data.value}.
+          {many(here.length, "measurement")}, the last{" "}
+          {counted(kind) ? here.at(-1)!.data.value : size(here.at(-1)!.data.value, units).value}
+          {planned !== null && !counted(kind) && `; planned ${size(planned, units).value}`}.
         </p>
       )}
     </>
   );
 }
+
+const counted = (kind: FormMeasured) => kind === "WRAPS" || kind === "MINUTES";
 
 async function read(
   typed: string,
@@ -161,8 +168,7 @@ async function read(
   bareGauge: "AWG" | "SWG" | undefined,
 ): Promise<number> {
   const bare = Number(typed.replace(",", "."));
-  const count = kind === "WRAPS" || kind === "MINUTES";
-  if (Number.isFinite(bare) && (count || !inches)) {
+  if (Number.isFinite(bare) && (counted(kind) || !inches)) {
     return bare;
   }
   const text = Number.isFinite(bare) ? `${bare} in` : typed;
@@ -188,6 +194,8 @@ function plannedValue(run: FormRunData, step: FormStep, kind: FormMeasured): num
       return cut.lengthToCutMm - cut.lengthInPieceMm;
     case "FINISHED":
       return run.plan.finished?.plannedMm ?? null;
+    case "FLAT_WIDE":
+      return step.flat?.wideMm ?? null;
     case "MINUTES":
       return null;
   }
@@ -220,7 +228,9 @@ function measurement(
         ? cut.tailMm
         : kind === "FINISHED"
           ? (plan.finished?.plainMm ?? null)
-          : null,
+          : kind === "FLAT_WIDE"
+            ? (step.flat?.thickMm ?? null)
+            : null,
     takenAt: new Date().toISOString(),
     note: "",
   };

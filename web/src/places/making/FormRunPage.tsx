@@ -62,7 +62,7 @@ export function FormRunPage({ run }: { run: Kept<FormRunData> }) {
                 {cautionWords(caution)}
               </p>
             ))}
-            {measuredIn(step).length > 0 && <FormEntry run={run} step={step} />}
+            {measuredIn(step, plan).length > 0 && <FormEntry run={run} step={step} />}
           </div>
         </main>
       ) : (
@@ -129,6 +129,7 @@ function BigNumber({ step, run }: { step: FormStep; run: FormRunData }) {
       <small>
         {number.unit}
         {(step.kind === "LOOP" || step.kind === "FORM" || step.kind === "COIL") && number.length && " jaw"}
+        {step.kind === "HAMMER" && " thick"}
       </small>
     </p>
   );

@@ -16,6 +16,7 @@ const NOTHING = {
   degrees: null,
   heldDegrees: null,
   turns: null,
+  flat: null,
   wire: "hook",
 };
 
@@ -146,10 +147,28 @@ describe("a batch", () => {
 
 describe("a measurement", () => {
   it("is asked for where there is one", () => {
-    expect(measuredIn(CUT)).toEqual(["CUT_LENGTH"]);
-    expect(measuredIn(HOOK)).toEqual(["LOOP_INSIDE"]);
-    expect(measuredIn({ ...CUT, kind: "TRIM" })).toEqual(["OFFCUT", "SHORT", "MINUTES"]);
-    expect(measuredIn({ ...CUT, kind: "GLUE" })).toEqual([]);
+    const { plan } = run(3, 3).data;
+    expect(measuredIn(CUT, plan)).toEqual(["CUT_LENGTH"]);
+    expect(measuredIn(HOOK, plan)).toEqual(["LOOP_INSIDE"]);
+    expect(measuredIn({ ...CUT, kind: "TRIM" }, plan)).toEqual(["OFFCUT", "SHORT", "MINUTES"]);
+    expect(measuredIn({ ...CUT, kind: "GLUE" }, plan)).toEqual([]);
+    expect(measuredIn({ ...CUT, kind: "HAMMER" }, plan)).toEqual([]);
+    const flat = { thickMm: 0.5, wideMm: 1.9, longMm: 6 };
+    expect(measuredIn({ ...CUT, kind: "HAMMER", flat }, plan)).toEqual(["FLAT_WIDE"]);
+  });
+
+  it("of a flat's width goes with the thickness it was hammered to", async () => {
+    const asked = serve({ ...BASE, "PUT /api/form-measurements/": (body: unknown) => body });
+    const flat = { thickMm: 0.5, wideMm: 1.9, longMm: 6 };
+    show(<FormEntry run={run(3, 3)} step={{ ...CUT, kind: "HAMMER", flat }} />);
+    const field = screen.getByLabelText("Measured, flat, wide");
+    fireEvent.change(field, { target: { value: "1.85" } });
+    fireEvent.submit(field.closest("form")!);
+    const noted = () => asked.filter((one) => `${one.method} ${one.path}`.startsWith("PUT /api/form-m"));
+    await waitFor(() => expect(noted()).toHaveLength(1));
+    expect(noted()[0]!.body).toMatchObject({
+      data: { value: 1.85, predicted: 1.9, tailMm: 0.5, measured: "FLAT_WIDE", wireMm: 1.2 },
+    });
   });
 
   it("of a cut length goes with what stays in the piece and the form's own tail", async () => {

@@ -12,6 +12,7 @@ const WORDS: Record<FormMeasured, string> = {
   MINUTES: "minutes a piece",
   FINISHED: "finished, long",
   SHORT: "did not reach, short by",
+  FLAT_WIDE: "flat, wide",
 };
 
 /** One batch of a form: planned against made. */

@@ -6,7 +6,7 @@ import { FigureRow, WhyNumber } from "../../shared/Why";
 import { figureOf } from "../../shared/figures";
 import { Exports } from "./Exports";
 import type { ChangeForm } from "./FormSentence";
-import { OwnLooseness, OwnTail } from "./OwnTail";
+import { OwnLengthening, OwnLooseness, OwnTail } from "./OwnTail";
 import { ParameterList } from "./ParameterList";
 
 interface Props {
@@ -35,6 +35,12 @@ export function ShapeFigures({ kept, form, data, change }: Props) {
           </FigureRow>
         )}
         <OwnLooseness data={data} change={change} />
+        {figureOf(form, "flat-wide") && (
+          <FigureRow figure={figure("flat-wide")} name="flat, wide">
+            {sizeText(figure("flat-wide").value, units, 1)}
+          </FigureRow>
+        )}
+        <OwnLengthening data={data} change={change} />
         {form.wires.length === 1 && (
           <>
             <FigureRow figure={figure("length-in-piece")}>

@@ -107,7 +107,7 @@ function wiresOf(form: FormAnswer, shape: FormShape | null, held: boolean, step:
     return [
       part(0, hand.fromMm, false),
       part(hand.fromMm, hand.toMm, true),
-      { ...part(hand.toMm, wire.lengthInPieceMm, false), holes: wire.holes },
+      { ...part(hand.toMm, wire.alongMm.at(-1) ?? hand.toMm, false), holes: wire.holes },
     ];
   });
 }

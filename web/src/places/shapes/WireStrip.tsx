@@ -124,9 +124,9 @@ export function Straight({
             {hand.map((one, i) => (
               <rect
                 key={i}
-                x={x(first + one.fromMm)}
+                x={x(first + one.wireFromMm)}
                 y={WIRE_Y + thick / 2 + 3}
-                width={Math.max(2, (one.toMm - one.fromMm) * scale)}
+                width={Math.max(2, (one.wireToMm - one.wireFromMm) * scale)}
                 height={4}
                 fill="var(--mark)"
               />

@@ -33,9 +33,8 @@ public final class BendTable {
                         "A coil or a spiral cannot be said in feeds and bends.",
                         "Take its drawing, or its form as JSON.");
             }
-            ScrewRun run = (ScrewRun) bend.run();
-            if (run.curvature() < NOTHING) {
-                feed += run.lengthMm();
+            if (!(bend.run() instanceof ScrewRun run) || run.curvature() < NOTHING) {
+                feed += bend.run().wireMm();
             } else {
                 double inside = 1 / run.curvature() - wire.diameterMm() / 2;
                 double angle = Math.toDegrees(run.curvature() * run.lengthMm());

@@ -1,25 +1,35 @@
 package toroid.core.form;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.Hammering;
 import toroid.core.bend.program.Frame;
 
 /**
- * A stretch of wire hammered flat. Hammered across only, a round wire of diameter d becomes, at thickness t, at most
- * {@code w = πd²/(4t)} wide (equal area; the wire is taken not to lengthen, so real flats are a little narrower); never narrower
- * than the wire it came from. Thickness runs evenly from one end of the stretch to the other, and within one diameter of a
- * round neighbour the section eases over. Lengths mm.
+ * A stretch of wire hammered flat. Its width follows from its thickness by volume ({@link Hammering}). Thickness runs evenly from one end
+ * of the stretch to the other, and within one diameter of a round neighbour the section eases over. Lengths mm.
  *
- * @param fromMm where it begins, from the first end of the piece
+ * @param fromMm where it begins, from the first end of the piece as it is when hammered
  * @param toMm where it ends, beyond {@code fromMm}
- * @param fromThickMm thickness there, above zero up to the wire's diameter
- * @param toThickMm thickness at its end
- * @param turn the width's direction, from the wire's normal about its tangent, radians
- * @param holeMm the drilled hole; 0 for none
  */
-public record Flat(double fromMm, double toMm, double fromThickMm, double toThickMm, double turn, double holeMm) {
-    /** Width of a round wire hammered to a thickness, mm. */
-    public static double widthMm(double wireMm, double thickMm) {
-        return Math.max(wireMm, Math.PI * wireMm * wireMm / (4 * thickMm));
+public record Flat(double fromMm, double toMm, Blow blow) {
+    /**
+     * How it is hammered.
+     *
+     * @param fromThickMm thickness where it begins, above zero up to the wire's diameter
+     * @param toThickMm thickness where it ends
+     * @param turn the width's direction, from the wire's normal about its tangent, radians
+     * @param holeMm drilled through its middle; 0 for none
+     * @param share of the thinning that goes into length, 0 to 0.6
+     */
+    public record Blow(double fromThickMm, double toThickMm, double turn, double holeMm, double share) {
+        /** The wire a flat that long is made from, mm. */
+        public double tookMm(double wireMm, double longMm) {
+            return Hammering.tookMm(longMm, wireMm, fromThickMm, toThickMm, share);
+        }
+
+        Blow mirrored() {
+            return new Blow(fromThickMm, toThickMm, -turn, holeMm, share);
+        }
     }
 
     /** Half the width and half the thickness, mm, and which way the width lies. */
@@ -39,7 +49,7 @@ public record Flat(double fromMm, double toMm, double fromThickMm, double toThic
 
     /** Of the mirror image: the binormal changes sides. */
     Flat mirrored() {
-        return new Flat(fromMm, toMm, fromThickMm, toThickMm, -turn, holeMm);
+        return new Flat(fromMm, toMm, blow.mirrored());
     }
 
     boolean covers(double alongMm) {
@@ -49,11 +59,11 @@ public record Flat(double fromMm, double toMm, double fromThickMm, double toThic
     /** The section there; {@code frame} is the wire's. */
     Section at(double alongMm, double wireMm, double lengthMm, Frame frame) {
         double share = (alongMm - fromMm) / (toMm - fromMm);
-        double flat = fromThickMm + share * (toThickMm - fromThickMm);
+        double flat = blow.fromThickMm() + share * (blow.toThickMm() - blow.fromThickMm());
         double eased = Math.min(ease(alongMm - fromMm, fromMm, wireMm), ease(toMm - alongMm, lengthMm - toMm, wireMm));
         double thick = wireMm + eased * (flat - wireMm);
-        Vector3D across = new Vector3D(Math.cos(turn), frame.normal(), Math.sin(turn), frame.binormal());
-        return new Section(across, widthMm(wireMm, thick) / 2, thick / 2);
+        Vector3D across = new Vector3D(Math.cos(blow.turn()), frame.normal(), Math.sin(blow.turn()), frame.binormal());
+        return new Section(across, Hammering.widthMm(wireMm, thick, blow.share()) / 2, thick / 2);
     }
 
     /** 0 at a round neighbour to 1 a diameter from it; 1 at a cut end. */

@@ -109,7 +109,7 @@ public final class FormFigures {
                 PRACTICE,
                 exact.formula(),
                 exact.worked(),
-                "How loosely it is bent is the hand's own: from the least it can be, learnt from the first one made.");
+                slack.why());
     }
 
     private static Figure toCut(FormWork work) {

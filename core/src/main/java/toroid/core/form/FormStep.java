@@ -14,6 +14,7 @@ package toroid.core.form;
  * @param degrees how far it is bent, after springback
  * @param heldDegrees how far to bend it so that it springs back to that
  * @param turns of a coil, wraps or a spiral
+ * @param flat what hammering leaves
  */
 public record FormStep(
         int id,
@@ -27,7 +28,21 @@ public record FormStep(
         Double toolMm,
         Double degrees,
         Double heldDegrees,
-        Double turns) {
+        Double turns,
+        Hammered flat) {
+    /** A step that says no more than what is done, to what part of which wire. */
+    public static FormStep plain(Kind kind, String part, String wire) {
+        return new FormStep(-1, kind, part, wire, 0, null, null, null, null, null, null, null, null);
+    }
+
+    /**
+     * A flat as it comes out, mm; width approximate, by volume.
+     *
+     * @param thickMm where it is thinnest
+     * @param wideMm there
+     */
+    public record Hammered(double thickMm, double wideMm, double longMm) {}
+
     /** What the hands do. */
     public enum Kind {
         CUT,

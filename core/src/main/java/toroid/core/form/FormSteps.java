@@ -19,10 +19,10 @@ final class FormSteps {
     static List<FormStep> of(FormRequest request, List<FormedWire> wires, List<StepDraft> drafts) {
         var steps = new ArrayList<FormStep>();
         for (FormedWire wire : wires) {
-            steps.add(plain(FormStep.Kind.CUT, "straight", wire.name()));
+            steps.add(FormStep.plain(FormStep.Kind.CUT, "straight", wire.name()));
             if (wire.middleMm() > 0 || !Marks.of(wire).isEmpty()) {
-                steps.add(
-                        plain(FormStep.Kind.MARK, wire.middleMm() > 0 ? "middle" : "from the first end", wire.name()));
+                steps.add(FormStep.plain(
+                        FormStep.Kind.MARK, wire.middleMm() > 0 ? "middle" : "from the first end", wire.name()));
             }
         }
         for (StepDraft draft : drafts) {
@@ -43,6 +43,7 @@ final class FormSteps {
                         null,
                         null,
                         null,
+                        null,
                         null));
             } else {
                 bent(request, wire, draft, steps);
@@ -50,21 +51,17 @@ final class FormSteps {
         }
         for (FormedWire wire : wires) {
             if (wire.offcutMm() > 0) {
-                steps.add(plain(FormStep.Kind.TRIM, "ends", wire.name()));
+                steps.add(FormStep.plain(FormStep.Kind.TRIM, "ends", wire.name()));
             }
             if (wire.ends().contains(EndState.FILED)) {
-                steps.add(plain(FormStep.Kind.FILE, "ends", wire.name()));
+                steps.add(FormStep.plain(FormStep.Kind.FILE, "ends", wire.name()));
             }
         }
         return steps;
     }
 
-    private static FormStep plain(FormStep.Kind kind, String part, String wire) {
-        return new FormStep(-1, kind, part, wire, 0, null, null, null, null, null, null, null);
-    }
-
     private static void bent(FormRequest request, FormedWire wire, StepDraft draft, List<FormStep> out) {
-        double length = wire.program().lengthOfStepMm(draft.number());
+        double length = wire.program().wireOfStepMm(draft.number());
         double grip = gripMm(wire, draft.number());
         ScrewRun main = sharpest(wire, draft.number());
         SpiralRun spiral = spiral(wire, draft.number());
@@ -94,12 +91,13 @@ final class FormSteps {
                 draft.wire(),
                 length,
                 wire.tails().firstMm() + grip,
-                wire.middleMm() > 0 ? Math.abs(grip - wire.middleMm()) : null,
+                wire.middleMm() > 0 ? Math.abs(grip - wire.program().onWireMm(wire.middleMm())) : null,
                 inside,
                 tool,
                 degrees,
                 held,
-                turns));
+                turns,
+                draft.flat()));
     }
 
     /** The rod that leaves that inside diameter, or null when the bend is crisp or the wire only flexes. */
@@ -156,14 +154,14 @@ final class FormSteps {
 
     /** Where the step begins: its end nearer to the middle the form is worked from. */
     private static double gripMm(FormedWire wire, int step) {
-        double[] at = wire.program().beginningsMm();
+        double[] at = wire.program().beginningsOnWireMm();
+        double middle = wire.middleMm() == 0 ? 0 : wire.program().onWireMm(wire.middleMm());
         List<Bend> bends = wire.program().bends();
         double best = Double.NaN;
         for (int i = 0; i < bends.size(); i++) {
             if (bends.get(i).step() == step) {
                 for (double place : new double[] {at[i], at[i + 1]}) {
-                    boolean nearer = Double.isNaN(best)
-                            || Math.abs(place - wire.middleMm()) < Math.abs(best - wire.middleMm()) - CLOSE;
+                    boolean nearer = Double.isNaN(best) || Math.abs(place - middle) < Math.abs(best - middle) - CLOSE;
                     best = nearer ? place : best;
                 }
             }

@@ -41,15 +41,19 @@ public record FormedWire(
         }
     }
 
-    /** Low and high of the length that stays in the piece, mm: 95 %. */
-    public record Slack(double lowMm, double highMm) {}
+    /**
+     * Low and high of the length that stays in the piece, mm: 95 %.
+     *
+     * @param why what it depends on, a sentence
+     */
+    public record Slack(double lowMm, double highMm, String why) {}
 
     public DevelopedLength inPiece() {
-        return new DevelopedLength(program.lengthMm() + meltedMm);
+        return new DevelopedLength(program.wireMm() + meltedMm);
     }
 
     public CutLength toCut() {
-        return new CutLength(program.lengthMm() + meltedMm + tails.sum());
+        return new CutLength(program.wireMm() + meltedMm + tails.sum());
     }
 
     /** Of this wire for so many pieces, mm. */
@@ -112,14 +116,14 @@ public record FormedWire(
     /** Every drilled hole. */
     public List<Hole> holes() {
         return flats.stream()
-                .filter(flat -> flat.holeMm() > 0)
+                .filter(flat -> flat.blow().holeMm() > 0)
                 .map(flat -> {
                     var at = new WirePoint(flat.holeAtMm(), program.at(flat.holeAtMm()));
                     Flat.Section section = sectionAt(at);
                     return new Hole(
                             at.frame().position(),
                             section.through(at.frame()),
-                            flat.holeMm(),
+                            flat.blow().holeMm(),
                             2 * section.halfThickMm());
                 })
                 .toList();

@@ -69,7 +69,7 @@ public final class Forming {
             return now;
         }
         Frame wanted = wire.program().at(wire.middleMm());
-        Frame have = now.at(wire.middleMm());
+        Frame have = now.at(now.alongMm(wire.program().onWireMm(wire.middleMm())));
         return now.startingAt(now.start().moved(have, wanted));
     }
 }

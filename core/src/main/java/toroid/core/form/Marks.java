@@ -34,19 +34,20 @@ public final class Marks {
         if (first > 0) {
             marks.add(new Mark(first, Kind.TRIM, -1));
         }
-        double[] at = wire.program().beginningsMm();
+        double[] at = wire.program().beginningsOnWireMm();
+        double middleOnWire = wire.program().onWireMm(wire.middleMm());
         List<Bend> bends = wire.program().bends();
         for (int i = 1; i < bends.size(); i++) {
             if (bends.get(i).step() != bends.get(i - 1).step()) {
-                boolean outward = at[i] >= wire.middleMm() - 1e-9;
+                boolean outward = at[i] >= middleOnWire - 1e-9;
                 add(marks, first + at[i], bends.get(outward ? i : i - 1).step());
             }
         }
         if (wire.tails().secondMm() > 0) {
-            marks.add(new Mark(first + wire.program().lengthMm(), Kind.TRIM, -1));
+            marks.add(new Mark(first + wire.program().wireMm(), Kind.TRIM, -1));
         }
         if (wire.middleMm() > 0) {
-            double middle = first + wire.middleMm();
+            double middle = first + middleOnWire;
             marks.removeIf(mark -> Math.abs(mark.atMm() - middle) < ONE_MARK_MM);
             marks.add(new Mark(middle, Kind.MIDDLE, -1));
             marks.sort((a, b) -> Double.compare(a.atMm(), b.atMm()));

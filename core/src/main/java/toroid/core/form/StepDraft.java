@@ -4,18 +4,30 @@ package toroid.core.form;
  * A step while the form is being made: its number in the programs, and what it is.
  *
  * @param rodMm the rod it is made on where the form says so; null where it follows from the bend
+ * @param flat what hammering leaves; null when nothing is hammered
  */
-record StepDraft(int number, FormStep.Kind kind, String part, String wire, double meltsMm, Double rodMm) {
+record StepDraft(
+        int number,
+        FormStep.Kind kind,
+        String part,
+        String wire,
+        double meltsMm,
+        Double rodMm,
+        FormStep.Hammered flat) {
     StepDraft(int number, FormStep.Kind kind, String part, String wire) {
-        this(number, kind, part, wire, 0, null);
+        this(number, kind, part, wire, 0, null, null);
     }
 
     StepDraft melting(double mm) {
-        return new StepDraft(number, kind, part, wire, mm, null);
+        return new StepDraft(number, kind, part, wire, mm, rodMm, flat);
     }
 
     /** On that very rod, whatever the middle line's own radius: a coil lies between it and the rod. */
     StepDraft onRod(double mm) {
-        return new StepDraft(number, kind, part, wire, meltsMm, mm);
+        return new StepDraft(number, kind, part, wire, meltsMm, mm, flat);
+    }
+
+    StepDraft leaving(FormStep.Hammered left) {
+        return new StepDraft(number, kind, part, wire, meltsMm, rodMm, left);
     }
 }

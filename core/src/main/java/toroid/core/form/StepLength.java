@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.TreeSet;
 import toroid.core.bend.program.Bend;
+import toroid.core.bend.program.HammeredRun;
 import toroid.core.bend.program.Run;
 import toroid.core.bend.program.ScrewRun;
 import toroid.core.bend.program.SpiralCurve;
@@ -50,8 +51,8 @@ final class StepLength {
 
     private void add(List<Bend> bends) {
         for (Bend bend : bends) {
-            if (bend.run().lengthMm() > 1e-6) {
-                lengthMm += bend.run().lengthMm();
+            if (bend.run().wireMm() > 1e-6) {
+                lengthMm += bend.run().wireMm();
                 worked.add(told(bend.run()));
             }
         }
@@ -85,6 +86,10 @@ final class StepLength {
     private String told(Run run) {
         if (run instanceof ScrewRun screw) {
             return screw(screw);
+        }
+        if (run instanceof HammeredRun flat) {
+            formulas.add("∫ (t/d)^λ ds over each flat");
+            return say("%.2f for a flat %.2f long", flat.wireMm(), flat.lengthMm());
         }
         return spiral(((SpiralRun) run).curve());
     }

@@ -1,12 +1,16 @@
 package toroid.core.form;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.Hammering;
 import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.DomedSpiral;
 import toroid.core.bend.program.Frame;
+import toroid.core.bend.program.HammeredRun;
 import toroid.core.bend.program.ProgramBuilder;
 import toroid.core.bend.program.Run;
 import toroid.core.bend.program.SpiralRun;
@@ -19,6 +23,7 @@ public final class WireMaker {
     private final ProgramBuilder builder;
     private final List<StepDraft> steps = new ArrayList<>();
     private final List<Flat> flats = new ArrayList<>();
+    private final Deque<StepDraft> hammered = new ArrayDeque<>();
     private EndState end = EndState.FLUSH;
     private boolean follows;
     private FormedWire.Slack slack;
@@ -96,18 +101,27 @@ public final class WireMaker {
     }
 
     /**
-     * Leaves a length straight and hammers it flat; the hammering is a step of its own, told where {@link #does} puts it.
+     * A stretch that will be hammered flat, by a step of its own that {@link #hammer} puts in its place among the others.
      *
-     * @param fromThickMm thickness where it begins
-     * @param toThickMm thickness where it ends
-     * @param turnDegrees the width's direction from the wire's normal
-     * @param holeMm drilled through its middle; 0 for none
+     * @param longMm how long it is when it is flat
      */
-    public WireMaker flat(
-            String part, double mm, double fromThickMm, double toThickMm, double turnDegrees, double holeMm) {
+    public WireMaker flat(double longMm, Flat.Blow blow) {
         double from = lengthMm();
-        leave(part, mm);
-        flats.add(new Flat(from, lengthMm(), fromThickMm, toThickMm, Math.toRadians(turnDegrees), holeMm));
+        int number = form.nextStep();
+        double thick = Math.min(blow.fromThickMm(), blow.toThickMm());
+        double wide = Hammering.widthMm(diameterMm, thick, blow.share());
+        hammered.add(new StepDraft(number, FormStep.Kind.HAMMER, "", wire)
+                .leaving(new FormStep.Hammered(thick, wide, longMm)));
+        builder.step(number);
+        builder.run(new HammeredRun(longMm, blow.tookMm(diameterMm, longMm)));
+        flats.add(new Flat(from, lengthMm(), blow));
+        return this;
+    }
+
+    /** Hammers the first of the flats that is not hammered yet. */
+    public WireMaker hammer(String part) {
+        StepDraft next = hammered.remove();
+        steps.add(new StepDraft(next.number(), next.kind(), part, wire).leaving(next.flat()));
         return this;
     }
 
@@ -208,9 +222,9 @@ public final class WireMaker {
         return this;
     }
 
-    /** What of it stays in the piece is only known within these, mm. */
-    public WireMaker between(double lowMm, double highMm) {
-        slack = new FormedWire.Slack(lowMm, highMm);
+    /** What of it stays in the piece is only known within these, mm, and why. */
+    public WireMaker between(double lowMm, double highMm, String why) {
+        slack = new FormedWire.Slack(lowMm, highMm, why);
         return this;
     }
 

@@ -48,6 +48,6 @@ class FormRhythmTest {
     }
 
     private static FormStep step(FormStep.Kind kind) {
-        return new FormStep(-1, kind, "", "", 0, null, null, null, null, null, null, null);
+        return FormStep.plain(kind, "", "");
     }
 }

@@ -273,7 +273,7 @@ class CatalogueTest {
         for (int i = 0; i < work.wires().size(); i++) {
             BendProgram program = work.wires().get(i).program();
             assertThat(begun.get(i).sharpestRadiusMm()).isInfinite();
-            assertThat(begun.get(i).lengthMm()).isCloseTo(program.lengthMm(), within(1e-9));
+            assertThat(begun.get(i).lengthMm()).isCloseTo(program.wireMm(), within(1e-9));
             assertThat(done.get(i).end().position().distance(program.end().position()))
                     .isLessThan(1e-6);
             assertThat(done.get(i).start().position().distance(program.start().position()))

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.calibration.Expected;
 import toroid.core.calibration.HandlingTail;
+import toroid.core.calibration.Lengthening;
 import toroid.core.calibration.Looseness;
 import toroid.core.calibration.Repeatability;
 import toroid.server.store.Kept;
@@ -45,6 +46,7 @@ class FormMeasurementController extends KeptController<FormMeasurementData> {
      *
      * @param loops how near to the plan a loop is expected
      * @param looseness how much longer than the least coils on coils come out
+     * @param lengthening how much of a flat's thinning goes into its length
      * @param cuts how near to the plan a cut length is expected
      */
     record Learnt(
@@ -52,6 +54,7 @@ class FormMeasurementController extends KeptController<FormMeasurementData> {
             @NotNull Expected loops,
             @NotNull Expected cuts,
             @NotNull Looseness looseness,
+            @NotNull Lengthening lengthening,
             @NotNull List<Session> sessions) {}
 
     @GetMapping("/of-run/{runId}")
@@ -66,6 +69,7 @@ class FormMeasurementController extends KeptController<FormMeasurementData> {
                 measurements.loopsOf(formId),
                 measurements.cutsOf(formId),
                 measurements.loosenessOf(formId),
+                measurements.lengtheningOf(formId),
                 sessions(measurements.ofForm(formId)));
     }
 

@@ -3,6 +3,7 @@ package toroid.server.calibration;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.UUID;
+import toroid.core.calibration.Lengthening;
 import toroid.core.form.Forms;
 import toroid.core.numeric.Checks;
 import toroid.core.wire.Wire;
@@ -15,8 +16,9 @@ import toroid.server.store.Words;
  * @param sessionId the practice session it belongs to; null outside one
  * @param value mm, or a count for wraps, or minutes
  * @param predicted what was planned, same unit; for a cut length what stays in the piece; for a finished
- *     length the least it can be, plain turns left out; null when nothing was
- * @param tailMm for a cut length: the form's own handling tail, mm; for a finished length its plain turns
+ *     length the least it can be, plain turns left out; for a flat its planned width; null when nothing was
+ * @param tailMm for a cut length: the form's own handling tail, mm; for a finished length its plain turns; for a flat's width its
+ *     thickness, which a width needs
  */
 public record FormMeasurementData(
         UUID runId,
@@ -38,6 +40,7 @@ public record FormMeasurementData(
         OFFCUT("mm", 2000),
         FINISHED("mm", 2000),
         SHORT("mm", 2000),
+        FLAT_WIDE("mm", 200),
         MINUTES("min", 10_000);
 
         private final String unit;
@@ -47,6 +50,11 @@ public record FormMeasurementData(
             this.unit = unit;
             this.most = most;
         }
+    }
+
+    /** A flat's width, as it teaches how hammering lengthens. */
+    Lengthening.Reading asFlat() {
+        return new Lengthening.Reading(wireMm, value, tailMm == null ? Double.NaN : tailMm);
     }
 
     /** @throws toroid.core.numeric.Refusal when it cannot be right */
@@ -61,6 +69,9 @@ public record FormMeasurementData(
         }
         if (tailMm != null) {
             Checks.within("tailMm", tailMm, 0, 1e4, "mm", "Leave it out.");
+        }
+        if (measured == Kind.FLAT_WIDE) {
+            asFlat().percent();
         }
     }
 }

@@ -8,6 +8,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.core.calibration.Expected;
 import toroid.core.calibration.HandlingTail;
+import toroid.core.calibration.Lengthening;
 import toroid.core.calibration.Looseness;
 import toroid.server.store.Keeper;
 import toroid.server.store.Kept;
@@ -78,6 +79,15 @@ public class FormMeasurements extends Keeper<FormMeasurement, FormMeasurementDat
                 .filter(m -> m.measured() == FormMeasurementData.Kind.FINISHED)
                 .filter(m -> m.predicted() != null && m.predicted() >= 0.1)
                 .map(m -> new Looseness.Reading(m.value(), m.predicted(), m.tailMm() == null ? 0 : m.tailMm()))
+                .toList());
+    }
+
+    /** How this maker's hammer lengthens what it flattens. */
+    @Transactional(readOnly = true)
+    public Lengthening lengtheningOf(String formId) {
+        return Lengthening.of(ofForm(formId).stream()
+                .filter(m -> m.measured() == FormMeasurementData.Kind.FLAT_WIDE)
+                .map(FormMeasurementData::asFlat)
                 .toList());
     }
 

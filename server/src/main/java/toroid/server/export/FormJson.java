@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import toroid.core.bend.program.Bend;
+import toroid.core.bend.program.HammeredRun;
 import toroid.core.bend.program.ScrewRun;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
@@ -53,6 +54,8 @@ class FormJson {
             run.put("lengthMm", bend.run().lengthMm());
             if (bend.run() instanceof ScrewRun screw) {
                 run.put("curvaturePerMm", screw.curvature()).put("torsionPerMm", screw.torsion());
+            } else if (bend.run() instanceof HammeredRun flat) {
+                run.put("hammeredFromMm", flat.wireMm());
             } else {
                 run.put("spiral", true);
             }

@@ -73,6 +73,7 @@ public record FormAnswer(
             Double degrees,
             Double heldDegrees,
             Double turns,
+            FormStep.Hammered flat,
             @NotNull JobThread.Stage stage,
             @NotNull List<Caution> cautions) {}
 
@@ -115,6 +116,8 @@ public record FormAnswer(
     public record Stretch(
             @NotNull double fromMm,
             @NotNull double toMm,
+            @NotNull double wireFromMm,
+            @NotNull double wireToMm,
             @NotNull int step) {}
 
     /** A bead, ball or cord. */

@@ -85,6 +85,7 @@ final class FormView {
                 step.degrees(),
                 step.heldDegrees(),
                 step.turns(),
+                step.flat(),
                 FormCautions.stageOf(step.kind()),
                 FormCautions.of(step, work.info().family()));
     }
@@ -123,16 +124,20 @@ final class FormView {
     private static List<FormAnswer.Stretch> stretches(FormedWire wire, FormWork work) {
         var stretches = new ArrayList<FormAnswer.Stretch>();
         double at = 0;
+        double on = 0;
         for (Bend bend : wire.program().bends()) {
             double to = at + bend.run().lengthMm();
+            double onTo = on + bend.run().wireMm();
             int step = place(bend.step(), work);
             int last = stretches.size() - 1;
             if (last >= 0 && stretches.get(last).step() == step) {
-                stretches.set(last, new FormAnswer.Stretch(stretches.get(last).fromMm(), to, step));
+                FormAnswer.Stretch before = stretches.get(last);
+                stretches.set(last, new FormAnswer.Stretch(before.fromMm(), to, before.wireFromMm(), onTo, step));
             } else {
-                stretches.add(new FormAnswer.Stretch(at, to, step));
+                stretches.add(new FormAnswer.Stretch(at, to, on, onTo, step));
             }
             at = to;
+            on = onTo;
         }
         return stretches;
     }

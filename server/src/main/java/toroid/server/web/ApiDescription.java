@@ -25,6 +25,8 @@ class ApiDescription {
             "HandlingTail",
             "Expected",
             "Looseness",
+            "Lengthening",
+            "Hammered",
             "PreClosed",
             "PieceExtent",
             "HubRing",

@@ -149,6 +149,29 @@ class FormJobsTest extends ApiTest {
                 .contains(run.at("/id").asText());
     }
 
+    /** 2 mm hammered to 0.8 and found 3.9 wide went hardly into length; one found 4.6 wide is no flat of that wire. */
+    @Test
+    void aMeasuredFlatTeachesHowHammeringLengthens() {
+        var data = measurement("FLAT_WIDE", 3.9, 3.6, 0.8);
+        data.put("formId", "hammered-bar");
+        data.put("wireMm", 2.0);
+        assertThat(keep("/api/form-measurements", UUID.randomUUID(), null, data).status())
+                .isEqualTo(200);
+        Answer learnt = read("/api/form-measurements/of-form/hammered-bar");
+        assertThat(learnt.at("/lengthening/measurements").asInt()).isEqualTo(1);
+        assertThat(learnt.at("/lengthening/percent").asDouble()).isBetween(6.0, 14.0);
+        data.put("value", 4.6);
+        Answer wider = keep("/api/form-measurements", UUID.randomUUID(), null, data);
+        assertThat(wider.status()).isEqualTo(400);
+        assertThat(wider.at("/field").asText()).isEqualTo("value");
+        data.put("value", 3.9);
+        data.remove("tailMm");
+        assertThat(keep("/api/form-measurements", UUID.randomUUID(), null, data)
+                        .at("/field")
+                        .asText())
+                .isEqualTo("tailMm");
+    }
+
     @Test
     void tenLoopsAreASessionWithASpread() {
         UUID session = UUID.randomUUID();

@@ -21,17 +21,47 @@ public record BendProgram(Frame start, List<Bend> bends) {
         bends = List.copyOf(bends);
     }
 
-    /** Developed length: the sum of the runs, mm. */
+    /** How long the bent wire is along its middle: the sum of the runs, mm. */
     public double lengthMm() {
         return bends.stream().mapToDouble(bend -> bend.run().lengthMm()).sum();
     }
 
-    /** Developed length of the runs one forming step makes, mm. */
-    public double lengthOfStepMm(int step) {
+    /** Developed length: the straight wire it is made from, mm. Shorter than {@link #lengthMm()} where it is hammered. */
+    public double wireMm() {
+        return bends.stream().mapToDouble(bend -> bend.run().wireMm()).sum();
+    }
+
+    /** The straight wire one forming step puts in, mm. */
+    public double wireOfStepMm(int step) {
         return bends.stream()
                 .filter(bend -> bend.step() == step)
-                .mapToDouble(bend -> bend.run().lengthMm())
+                .mapToDouble(bend -> bend.run().wireMm())
                 .sum();
+    }
+
+    /** Where each bend begins on the straight wire, mm; one more entry for the end. */
+    public double[] beginningsOnWireMm() {
+        double[] along = new double[bends.size() + 1];
+        for (int i = 0; i < bends.size(); i++) {
+            along[i + 1] = along[i] + bends.get(i).run().wireMm();
+        }
+        return along;
+    }
+
+    /** Where a place on the bent wire was on the straight one, mm. */
+    public double onWireMm(double alongMm) {
+        double before = 0;
+        double wire = 0;
+        for (Bend bend : bends) {
+            double length = bend.run().lengthMm();
+            if (alongMm <= before + length) {
+                double share = length > 0 ? (alongMm - before) / length : 0;
+                return wire + share * bend.run().wireMm();
+            }
+            before += length;
+            wire += bend.run().wireMm();
+        }
+        return wire;
     }
 
     /** How far along the wire each bend begins, mm; one more entry for the end. */
@@ -41,6 +71,22 @@ public record BendProgram(Frame start, List<Bend> bends) {
             along[i + 1] = along[i] + bends.get(i).run().lengthMm();
         }
         return along;
+    }
+
+    /** Where a place on the straight wire is on the bent one, mm: {@link #onWireMm} the other way round. */
+    public double alongMm(double onWireMm) {
+        double before = 0;
+        double wire = 0;
+        for (Bend bend : bends) {
+            double took = bend.run().wireMm();
+            if (onWireMm <= wire + took) {
+                double share = took > 0 ? (onWireMm - wire) / took : 0;
+                return before + share * bend.run().lengthMm();
+            }
+            before += bend.run().lengthMm();
+            wire += took;
+        }
+        return before;
     }
 
     /** The frame each bend begins in, rolled; one more entry for the end. */

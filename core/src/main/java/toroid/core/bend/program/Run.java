@@ -1,9 +1,14 @@
 package toroid.core.bend.program;
 
 /** A piece of wire bent in one way, without a mark inside. Immutable. */
-public sealed interface Run permits ScrewRun, SpiralRun {
+public sealed interface Run permits ScrewRun, SpiralRun, HammeredRun {
     /** Length along the wire, mm, zero or more. */
     double lengthMm();
+
+    /** The straight round wire it is made from, mm: as long as the run unless hammering made it longer. */
+    default double wireMm() {
+        return lengthMm();
+    }
 
     /**
      * The frame {@code alongMm} into the run.

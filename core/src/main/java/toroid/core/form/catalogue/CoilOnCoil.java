@@ -232,7 +232,8 @@ public final class CoilOnCoil implements Form {
         double one = s.first();
         core.between(
                 core.lengthMm() - (s.share() - s.lowShare()) * one,
-                core.lengthMm() + (s.highShare() - s.share()) * one);
+                core.lengthMm() + (s.highShare() - s.share()) * one,
+                "How loosely it is bent is the hand's own: from the least it can be, learnt from the first one made.");
         // the hand's own tail factor is for what it holds, not for what a loose bend may need
         double loosest =
                 (s.highShare() - s.share()) * one / m.request().schools().tailFactor();

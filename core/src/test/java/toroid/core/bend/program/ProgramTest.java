@@ -113,7 +113,7 @@ class ProgramTest {
     void whileItIsFormedWhatIsNotMadeIsStraight() {
         var built = builder().step(1).straight(3).step(2).arc(2, 1).step(3).arc(1, 2);
         BendProgram program = built.build();
-        assertThat(program.lengthOfStepMm(3)).isCloseTo(2, within(1e-12));
+        assertThat(program.wireOfStepMm(3)).isCloseTo(2, within(1e-12));
         BendProgram half = program.formed(step -> step < 3);
         assertThat(half.sharpestRadiusMm()).isCloseTo(2, within(1e-12));
         assertThat(program.formed(step -> false).end().position().distance(new Vector3D(7, 0, 0)))
