@@ -1,5 +1,6 @@
 package toroid.core.calibration;
 
+import java.util.Arrays;
 import java.util.List;
 import toroid.core.bend.BarInBending;
 import toroid.core.bend.BendingStrain;
@@ -63,9 +64,20 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
                 prior.typical(), Math.min(2, by * prior.strengthSpread()), Math.min(2, by * prior.exponentSpread()));
     }
 
+    private record Wound(double wireMm, double rodMm) {
+        static Wound of(SpringbackReading reading) {
+            return new Wound(reading.wireDiameterMm(), reading.mandrelDiameterMm());
+        }
+    }
+
     /** One search, in (ln S, ln n). */
     private static final class Search {
         private final List<SpringbackReading> readings;
+
+        /** Every wire and rod once: coils are wound on few. */
+        private final List<Wound> wound;
+
+        private final int[] place;
         private final double modulusMpa;
         private final double[] prior;
         private final double[] precision;
@@ -76,6 +88,9 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
 
         Search(List<SpringbackReading> readings, double modulusMpa, FlowPrior prior) {
             this.readings = readings;
+            this.wound = readings.stream().map(Wound::of).distinct().toList();
+            this.place =
+                    readings.stream().mapToInt(r -> wound.indexOf(Wound.of(r))).toArray();
             this.modulusMpa = modulusMpa;
             this.prior = new double[] {
                 Math.log(prior.typical().strengthMpa()),
@@ -106,9 +121,13 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
         private double step() {
             double[] gradient = new double[2];
             information = new double[3];
-            for (SpringbackReading r : readings) {
-                double[] g = SprungDiameter.gradient(r.wireDiameterMm(), modulusMpa, curve(now), r.mandrelDiameterMm());
-                double residual = r.sprungInnerMm() - predicted(r, now);
+            List<double[]> slopes = wound.stream()
+                    .map(w -> SprungDiameter.gradient(w.wireMm(), modulusMpa, curve(now), w.rodMm()))
+                    .toList();
+            double[] residuals = residuals(now);
+            for (int i = 0; i < place.length; i++) {
+                double[] g = slopes.get(place[i]);
+                double residual = residuals[i];
                 information[0] += g[0] * g[0] / scatterSquare;
                 information[1] += g[0] * g[1] / scatterSquare;
                 information[2] += g[1] * g[1] / scatterSquare;
@@ -144,8 +163,7 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
         }
 
         private void learnScatter() {
-            double squares = readings.stream()
-                    .mapToDouble(r -> r.sprungInnerMm() - predicted(r, now))
+            double squares = Arrays.stream(residuals(now))
                     .map(residual -> residual * residual)
                     .sum();
             double usual = FlowEstimate.USUAL_SCATTER_MM;
@@ -175,8 +193,7 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
 
         private double cost(double[] at) {
             double sum = 0;
-            for (SpringbackReading r : readings) {
-                double residual = r.sprungInnerMm() - predicted(r, at);
+            for (double residual : residuals(at)) {
                 sum += residual * residual / scatterSquare;
             }
             double a = at[0] - prior[0];
@@ -187,14 +204,23 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
         /** Whether such wire takes a set on every rod it was measured on. */
         private boolean sets(double[] at) {
             FlowCurve curve = curve(at);
-            return readings.stream()
-                    .noneMatch(r -> Springback.onlyFlexes(
-                            BarInBending.ofWire(r.wireDiameterMm(), modulusMpa, curve), r.mandrelDiameterMm()));
+            return wound.stream()
+                    .noneMatch(
+                            w -> Springback.onlyFlexes(BarInBending.ofWire(w.wireMm(), modulusMpa, curve), w.rodMm()));
         }
 
-        private double predicted(SpringbackReading r, double[] at) {
-            return Springback.innerDiameterMm(
-                    BarInBending.ofWire(r.wireDiameterMm(), modulusMpa, curve(at)), r.mandrelDiameterMm());
+        /** Measured − predicted, mm, in the order of the readings. */
+        private double[] residuals(double[] at) {
+            FlowCurve curve = curve(at);
+            double[] predicted = wound.stream()
+                    .mapToDouble(w ->
+                            Springback.innerDiameterMm(BarInBending.ofWire(w.wireMm(), modulusMpa, curve), w.rodMm()))
+                    .toArray();
+            double[] residuals = new double[place.length];
+            for (int i = 0; i < place.length; i++) {
+                residuals[i] = readings.get(i).sprungInnerMm() - predicted[place[i]];
+            }
+            return residuals;
         }
 
         private static FlowCurve curve(double[] at) {
@@ -217,11 +243,7 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
                     readings.size(),
                     strains[0],
                     strains[strains.length - 1]);
-            return new SpringbackFit(
-                    flow,
-                    readings.stream()
-                            .map(r -> r.sprungInnerMm() - predicted(r, now))
-                            .toList());
+            return new SpringbackFit(flow, Arrays.stream(residuals(now)).boxed().toList());
         }
     }
 }

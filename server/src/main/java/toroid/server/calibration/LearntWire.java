@@ -5,7 +5,6 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.core.bend.FlowEstimate;
-import toroid.core.calibration.SpringbackFit;
 import toroid.core.calibration.SpringbackReading;
 import toroid.server.wire.SpoolData;
 import toroid.server.wire.WireKnowledge;
@@ -16,8 +15,11 @@ import toroid.server.wire.WireKnowledge;
 class LearntWire implements WireKnowledge {
     private final MeasurementRepository repository;
 
-    LearntWire(MeasurementRepository repository) {
+    private final Fits fits;
+
+    LearntWire(MeasurementRepository repository, Fits fits) {
         this.repository = repository;
+        this.fits = fits;
     }
 
     @Override
@@ -25,11 +27,7 @@ class LearntWire implements WireKnowledge {
         List<SpringbackReading> readings = spoolId == null ? List.of() : readings(spoolId);
         return readings.isEmpty()
                 ? FlowEstimate.ofHandbook(data.metalKept().flow(data.temper()))
-                : SpringbackFit.of(
-                                readings,
-                                data.metalKept().youngsModulus().inMegapascals(),
-                                data.metalKept().flow(data.temper()))
-                        .flow();
+                : fits.of(data, readings).flow();
     }
 
     private List<SpringbackReading> readings(UUID spoolId) {

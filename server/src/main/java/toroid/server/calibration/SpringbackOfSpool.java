@@ -22,8 +22,10 @@ class SpringbackOfSpool {
     private final Spools spools;
     private final Mandrels mandrels;
     private final Measurements measurements;
+    private final Fits fits;
 
-    SpringbackOfSpool(Spools spools, Mandrels mandrels, Measurements measurements) {
+    SpringbackOfSpool(Spools spools, Mandrels mandrels, Measurements measurements, Fits fits) {
+        this.fits = fits;
         this.spools = spools;
         this.mandrels = mandrels;
         this.measurements = measurements;
@@ -38,9 +40,7 @@ class SpringbackOfSpool {
                 .filter(m -> !m.deleted())
                 .map(m -> m.data().reading())
                 .toList();
-        SpringbackFit fit = counted.isEmpty()
-                ? null
-                : SpringbackFit.of(counted, modulus, spool.metalKept().flow(spool.temper()));
+        SpringbackFit fit = counted.isEmpty() ? null : fits.of(spool, counted);
         var readings = new ArrayList<SpringbackView.ReadingView>();
         int next = 0;
         for (Kept<MeasurementData> m : taken) {

@@ -18,7 +18,7 @@ class LearntWireTest {
     private static final SpoolData BRASS = new SpoolData("Brass", "yellow-brass", Temper.HALF_HARD, 1, null, null, "");
 
     private final MeasurementRepository repository = mock(MeasurementRepository.class);
-    private final LearntWire learnt = new LearntWire(repository);
+    private final LearntWire learnt = new LearntWire(repository, new Fits());
 
     @Test
     void wireNotInStockHasTheHandbooksStrength() {
