@@ -25,7 +25,8 @@ export function RingLine({ reply, units }: { reply: RingLineReply; units: Units 
             {wireLength(sheet.figures.find((figure) => figure.id === "wire-total")!.value, units)}
           </strong>{" "}
           of wire: {sheet.ringsMade > answer.count && `${sheet.ringsMade} with the spare, `}
-          {job.spoiltTurnsPerEnd > 0 && `${many(job.spoiltTurnsPerEnd, "spoilt turn")} at each end, `}
+          {sheet.coils[0]!.spoiltTurns > 0 &&
+            `${many(sheet.coils[0]!.spoiltTurns / 2, "spoilt turn")} at each end, `}
           lead {sizeText(job.leadMm, units, 0)}, tail {sizeText(job.tailMm, units, 0)}
           {sheet.coils.length > 1 && `, for each of ${sheet.coils.length} coils`}
         </p>

@@ -94,7 +94,12 @@ export function CoilStrip({ kept, sheet, data, change, shut = false }: Props) {
             value={data.spoiltTurnsPerEnd}
             onChange={(value) => change({ spoiltTurnsPerEnd: value }, "spoilt turns")}
           />
-          <span>spoilt at each end.</span>
+          <span>
+            spoilt at each end
+            {coil.spoiltTurns < 2 * data.spoiltTurnsPerEnd &&
+              (coil.spoiltTurns === 0 ? "; none for so few rings" : `; ${coil.spoiltTurns / 2} for so few rings`)}
+            .
+          </span>
           <Stock sheet={sheet} data={data} />
         </p>
       </div>

@@ -16,6 +16,9 @@ public final class Springback {
 
     public static final double LARGEST_MANDREL_MM = 200;
 
+    /** The largest ring worked with, mm. */
+    public static final double LARGEST_SPRUNG_MM = 250;
+
     private static final double TOLERANCE_MM = 1e-10;
 
     private Springback() {}
@@ -51,15 +54,41 @@ public final class Springback {
     public static double innerDiameterMm(BarInBending bar, double mandrelDiameterMm) {
         checkMandrel(mandrelDiameterMm);
         if (onlyFlexes(bar, mandrelDiameterMm)) {
-            throw Refusal.of(
-                    "too-springy",
-                    "mandrelDiameterMm",
-                    Double.toString(mandrelDiameterMm),
-                    "This wire only flexes round a %.2f mm rod and springs back straight.".formatted(mandrelDiameterMm),
-                    "Take a rod below %.1f mm, a thicker wire, or anneal it."
-                            .formatted(Math.floor(largestSettingMandrelMm(bar) * 10) / 10));
+            throw tooSpringy(
+                    bar,
+                    mandrelDiameterMm,
+                    "This wire only flexes round a %.2f mm rod and springs back straight."
+                            .formatted(mandrelDiameterMm));
         }
         return springs(bar, mandrelDiameterMm);
+    }
+
+    /**
+     * @param sprungMm what the coil springs open to
+     * @throws Refusal {@code too-springy} when it is larger: the wire hardly takes a set on this mandrel, with the largest mandrel that
+     *     leaves a ring
+     */
+    public static double checkSet(BarInBending bar, double mandrelDiameterMm, double sprungMm) {
+        if (sprungMm > LARGEST_SPRUNG_MM) {
+            throw tooSpringy(
+                    bar,
+                    mandrelDiameterMm,
+                    "Wound on %.2f mm this wire hardly takes a set: it springs open to %,.0f mm."
+                            .formatted(mandrelDiameterMm, sprungMm));
+        }
+        return sprungMm;
+    }
+
+    private static Refusal tooSpringy(BarInBending bar, double mandrelDiameterMm, String message) {
+        double mostMm = mandrelForMm(bar, LARGEST_SPRUNG_MM);
+        return Refusal.tooLarge(
+                "too-springy",
+                "mandrelDiameterMm",
+                mandrelDiameterMm,
+                mostMm,
+                "mm",
+                message,
+                "Take a rod below %.1f mm, a thicker wire, or anneal it.".formatted(Math.floor(mostMm * 10) / 10));
     }
 
     /**

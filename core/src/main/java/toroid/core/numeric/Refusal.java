@@ -65,6 +65,13 @@ public final class Refusal extends IllegalArgumentException {
         return new Refusal(code, field, value, null, null, null, remedy, (message + " " + remedy).trim());
     }
 
+    /** A number that is too large for a reason its own code names: with the largest that is not, rounded down to a hundredth. */
+    public static Refusal tooLarge(
+            String code, String field, double value, double most, String unit, String message, String remedy) {
+        double told = Math.floor(100 * most) / 100;
+        return new Refusal(code, field, plain(value), null, told, unit, remedy, (message + " " + remedy).trim());
+    }
+
     private static String spaced(String unit) {
         return unit == null || unit.isEmpty() ? "" : " " + unit;
     }

@@ -33,7 +33,7 @@ public record Coil(
     static Coil forRings(CoilRequest job, int rings) {
         double turn = job.sprung().turnLengthMm();
         double perRing = job.turnsPerRing() + job.cut().coilLossPerRingMm() / turn;
-        int spoilt = 2 * job.hand().spoiltTurnsPerEnd();
+        int spoilt = 2 * job.spoiltTurnsPerEnd();
         double needed = rings * perRing + spoilt;
         int wound = (int) Math.ceil(needed * job.opening() - 1e-9);
         double sprung = wound / job.opening();

@@ -24,6 +24,14 @@ public record CoilRequest(Ring wound, Ring sprung, int rings, int turnsPerRing, 
         }
     }
 
+    /**
+     * Malformed turns thrown away at each end: the hand's usual, and for few rings in all at most a quarter of them, rounded down. A couple of
+     * rings are formed with lead and tail in hand and none is thrown away (common practice; the quarter is ours).
+     */
+    int spoiltTurnsPerEnd() {
+        return Math.min(hand.spoiltTurnsPerEnd(), rings / 4);
+    }
+
     /** {@code D/D₀}: how much the turn opens. */
     double opening() {
         return sprung.meanDiameterMm() / wound.meanDiameterMm();

@@ -1,5 +1,6 @@
 package toroid.core.ring;
 
+import toroid.core.bend.Springback;
 import toroid.core.numeric.Checks;
 import toroid.core.wire.Wire;
 
@@ -8,7 +9,7 @@ import toroid.core.wire.Wire;
  */
 public record Ring(double wireDiameterMm, double innerDiameterMm) {
     public static final double SMALLEST_INNER_MM = 0.1;
-    public static final double LARGEST_INNER_MM = 250;
+    public static final double LARGEST_INNER_MM = Springback.LARGEST_SPRUNG_MM;
 
     public Ring {
         Wire.checkDiameter(wireDiameterMm);

@@ -51,7 +51,10 @@ public record RingWork(
                         BarInBending.ofWire(wireDiameterMm, modulus, flow.curve()),
                         ClosedRing.before(aimed, cut, turns).innerDiameterMm());
         SprungDiameter inner = SprungDiameter.predict(wireDiameterMm, modulus, flow, mandrel);
-        Ring sprung = new Ring(wireDiameterMm, inner.innerDiameterMm());
+        Ring sprung = new Ring(
+                wireDiameterMm,
+                Springback.checkSet(
+                        BarInBending.ofWire(wireDiameterMm, modulus, flow.curve()), mandrel, inner.innerDiameterMm()));
         Ring closed = ClosedRing.close(sprung, cut, turns);
         double shift = closed.innerDiameterMm() - sprung.innerDiameterMm();
         return new RingWork(

@@ -10,13 +10,13 @@ import java.util.List;
 import java.util.Locale;
 import toroid.core.numeric.Checks;
 import toroid.core.quantity.Figure;
+import toroid.core.ring.Spare;
 import toroid.core.weave.assembly.PreClosed;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.piece.Colouring;
 import toroid.core.weave.piece.Piece;
 import toroid.core.weave.piece.PieceExtent;
 import toroid.core.weave.piece.PieceShape;
-import toroid.core.weave.piece.Spare;
 import toroid.core.weave.solve.Pose;
 
 /**

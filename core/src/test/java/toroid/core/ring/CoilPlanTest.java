@@ -9,6 +9,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import toroid.core.numeric.Refusal;
 
 class CoilPlanTest {
@@ -67,6 +69,16 @@ class CoilPlanTest {
                 .allSatisfy(coil -> assertThat(coil.woundLengthMm()).isLessThanOrEqualTo(rod));
     }
 
+    /** Two rings are wound as two; from four on a turn at each end is thrown away, from eight two where that is the habit. */
+    @ParameterizedTest
+    @CsvSource({"1, 1, 0", "2, 1, 0", "3, 1, 0", "4, 1, 2", "100, 1, 2", "7, 2, 2", "8, 2, 4", "2, 0, 0"})
+    void fewRingsThrowFewTurnsAway(int rings, int perEnd, int spoilt) {
+        var hand = new CoilAllowances(25, 40, perEnd, 180, Double.POSITIVE_INFINITY);
+        Coil coil = CoilPlan.forJob(job(rings, SAW, hand)).coils().get(0);
+        assertThat(coil.spoiltTurns()).isEqualTo(spoilt);
+        assertThat(coil.turnsSprung() - coil.leftoverTurns()).isCloseTo(rings + spoilt, within(1e-9));
+    }
+
     /** Common practice: wire carried round a fixed rod is cut at about 1.5 m at most. */
     @Test
     void carriedWireIsCutInHandlengths() {
@@ -107,7 +119,7 @@ class CoilPlanTest {
     @Test
     void aRodTooShortForOneRingIsSaid() {
         var stub = new CoilAllowances(0, 0, 10, 5, Double.POSITIVE_INFINITY);
-        assertThatThrownBy(() -> CoilPlan.forJob(job(1, SAW, stub)))
+        assertThatThrownBy(() -> CoilPlan.forJob(job(40, SAW, stub)))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("longer rod");
         assertThatThrownBy(() -> new CoilAllowances(-1, 0, 0, 100, 1500)).isInstanceOf(Refusal.class);

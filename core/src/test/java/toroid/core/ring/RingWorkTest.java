@@ -14,6 +14,7 @@ import toroid.core.metal.FlowCurve;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
+import toroid.core.numeric.Refusal;
 import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
 import toroid.core.ring.RingAim.Convention;
@@ -110,6 +111,37 @@ class RingWorkTest {
         assertThat(RingNotes.of(pointed, Temper.DEAD_SOFT))
                 .extracting(Note::code)
                 .containsExactly("pointed-ends", "opens-easily");
+    }
+
+    /** Every metal in every temper on rods up to the largest: a ring, or that the wire hardly sets there and the rod on which it does. */
+    @Test
+    void wireThatHardlySetsIsSaidWithTheRodOnWhichItDoes() {
+        int springy = 0;
+        for (Metal metal : Metals.all()) {
+            for (Temper temper : metal.yields().keySet()) {
+                var flow = FlowEstimate.ofHandbook(metal.flow(temper));
+                for (double d : new double[] {0.2, 0.5, 1, 2, 4}) {
+                    for (double rod : new double[] {1, 3, 10, 30, 60, 100, 150, 199}) {
+                        Refusal refusal = WireOnMandrel.of(d, metal, flow, rod, new RingCut.None(), 1)
+                                .refusal();
+                        if (refusal == null) {
+                            continue;
+                        }
+                        springy++;
+                        assertThat(refusal.code())
+                                .as("%s %s %s on %s", metal.id(), temper, d, rod)
+                                .isEqualTo("too-springy");
+                        assertThat(refusal.getMessage()).contains("rod below");
+                        double most = refusal.maximum().orElseThrow();
+                        assertThat(most).isLessThan(rod);
+                        assertThat(WireOnMandrel.of(d, metal, flow, most, new RingCut.None(), 1)
+                                        .refusal())
+                                .isNull();
+                    }
+                }
+            }
+        }
+        assertThat(springy).isGreaterThan(10);
     }
 
     @Test

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import toroid.core.numeric.Refusal;
 import toroid.core.quantity.Figure;
+import toroid.core.ring.Spare;
 import toroid.core.weave.assembly.PreClosed;
 import toroid.core.weave.assembly.Way;
 import toroid.core.weave.pattern.WeavePattern;
@@ -20,7 +21,6 @@ import toroid.core.weave.piece.Colouring;
 import toroid.core.weave.piece.Piece;
 import toroid.core.weave.piece.PieceRing;
 import toroid.core.weave.piece.PieceShape;
-import toroid.core.weave.piece.Spare;
 import toroid.core.weave.solve.Pose;
 
 /** What a piece takes, against sums of its rings done here. */
@@ -109,6 +109,14 @@ class PieceWorkTest {
         assertThat(Spare.ofSizes(Colouring.PLAIN.counts(piece), 5)).containsExactly(2);
         assertThat(Spare.ofSizes(colours.counts(piece), 5)).containsExactly(3);
         assertThat(Spare.of(13, 5) + Spare.of(27, 5)).isEqualTo(3);
+    }
+
+    /** A batch of two has no spare at 5 %, one of ten has one; at 25 % two have one. */
+    @ParameterizedTest
+    @CsvSource({"1, 5, 0", "2, 5, 0", "9, 5, 0", "10, 5, 1", "20, 5, 1", "21, 5, 2", "2, 25, 1", "2, 0, 0", "1, 100, 1"
+    })
+    void aBatchOfTwoStaysABatchOfTwo(int count, double percent, int spare) {
+        assertThat(Spare.of(count, percent)).isEqualTo(spare);
     }
 
     @Test

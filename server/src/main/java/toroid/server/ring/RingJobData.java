@@ -8,6 +8,7 @@ import toroid.core.numeric.Checks;
 import toroid.core.ring.CoilAllowances;
 import toroid.core.ring.CoilRequest;
 import toroid.core.ring.RingAim;
+import toroid.core.ring.Spare;
 import toroid.core.wire.Wire;
 import toroid.server.store.Words;
 import toroid.server.wire.SpoolData;
@@ -57,7 +58,7 @@ public record RingJobData(
         Wire.checkDiameter(wireDiameterMm);
         aim();
         Checks.within("ringCount", ringCount, 1, 50_000, "rings", "Split the job.");
-        Checks.within("sparePercent", sparePercent, 0, 100, "%", "Five is usual.");
+        Checks.within("sparePercent", sparePercent, 0, Spare.MOST_PERCENT, "%", "Five is usual.");
         Checks.within("turnsPerRing", turnsPerRing, 1, CoilRequest.MOST_TURNS, "turns", "One is a plain ring.");
         cut.toCore(wireDiameterMm);
         hand();
@@ -72,9 +73,9 @@ public record RingJobData(
         return new CoilAllowances(leadMm, tailMm, spoiltTurnsPerEnd, usableMandrelMm, feed);
     }
 
-    /** Rings to have in hand: wanted plus spare, rounded up. */
+    /** Rings to have in hand: wanted plus spare. */
     int ringsWithSpare() {
-        return (int) Math.ceil(ringCount * (1 + sparePercent / 100) - 1e-9);
+        return ringCount + Spare.of(ringCount, sparePercent);
     }
 
     /** The same job as wound from that spool. */

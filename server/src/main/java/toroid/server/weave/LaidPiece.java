@@ -9,7 +9,7 @@ import toroid.core.weave.circle.Circle;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.piece.Colouring;
 import toroid.core.weave.piece.Piece;
-import toroid.core.weave.piece.Spare;
+import toroid.core.ring.Spare;
 import toroid.core.weave.solve.Pose;
 
 /**

@@ -8,7 +8,7 @@ import toroid.core.weave.PieceWork;
 import toroid.core.weave.assembly.Way;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.piece.PieceShape;
-import toroid.core.weave.piece.Spare;
+import toroid.core.ring.Spare;
 import toroid.core.weave.solve.Pose;
 
 /**

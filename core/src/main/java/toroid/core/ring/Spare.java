@@ -1,4 +1,4 @@
-package toroid.core.weave.piece;
+package toroid.core.ring;
 
 import java.util.Arrays;
 import java.util.List;
@@ -7,10 +7,13 @@ import toroid.core.numeric.Checks;
 
 /**
  * Rings made on top, for those that drop or close badly: {@code ⌈count × share⌉} of each size and colour by itself, since no other
- * ring can stand in for one.
+ * ring can stand in for one; none where the share is less than half a ring, so that a batch of two stays a batch of two. Common practice;
+ * the half is ours.
  */
 public final class Spare {
     public static final double MOST_PERCENT = 100;
+
+    private static final double LEAST = 0.5;
 
     private Spare() {}
 
@@ -20,7 +23,8 @@ public final class Spare {
      */
     public static int of(int count, double percent) {
         Checks.within("sparePercent", percent, 0, MOST_PERCENT, "%", "Five is usual.");
-        return (int) Math.ceil(count * percent / 100 - 1e-9);
+        double share = count * percent / 100;
+        return share < LEAST - 1e-9 ? 0 : (int) Math.ceil(share - 1e-9);
     }
 
     /** Of each size class, all colours together; shape of the counts (colours, classes). */
