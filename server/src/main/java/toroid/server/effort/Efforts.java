@@ -12,6 +12,7 @@ import java.util.concurrent.FutureTask;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
@@ -121,13 +122,12 @@ public class Efforts {
     }
 
     private <T> T waited(UUID number, Running<T> one) {
-        one.asked();
+        one.waiting.incrementAndGet();
         try {
             T answer = one.get(patience.toMillis(), TimeUnit.MILLISECONDS);
             running.remove(number);
             return answer;
         } catch (TimeoutException longer) {
-            one.asked();
             throw new StillWorking(new StillWorking.Told(number, one.way.seconds(), one.way.share()));
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
@@ -139,6 +139,9 @@ public class Efforts {
         } catch (ExecutionException failed) {
             running.remove(number);
             throw told(failed.getCause());
+        } finally {
+            one.asked();
+            one.waiting.decrementAndGet();
         }
     }
 
@@ -177,7 +180,7 @@ public class Efforts {
     private void callOffForsaken() {
         long before = System.nanoTime() - forsaken.toNanos();
         running.forEach((number, one) -> {
-            if (one.askedAt - before < 0) {
+            if (one.waiting.get() == 0 && one.askedAt - before < 0) {
                 callOff(number);
             }
         });
@@ -190,6 +193,7 @@ public class Efforts {
 
     private final class Running<T> extends FutureTask<T> {
         private final Lanes.Way way;
+        private final AtomicInteger waiting = new AtomicInteger();
         private volatile long askedAt = System.nanoTime();
 
         Running(Supplier<T> work, boolean atTheBack) {

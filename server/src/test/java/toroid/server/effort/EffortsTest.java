@@ -93,7 +93,7 @@ class EffortsTest {
         efforts.close();
         efforts = new Efforts(2, SHORT, SHORT);
         var stopped = new CountDownLatch(1);
-        assertThat(laterStopped(stopped)).isInstanceOfAny(StillWorking.class, Effort.Stopped.class);
+        assertThat(laterStopped(stopped)).isInstanceOf(StillWorking.class);
         eventually(() -> stopped.getCount() == 0);
         eventually(() -> efforts.known() == 0);
     }
