@@ -50,6 +50,19 @@ public final class Effort {
         }
     }
 
+    /** Runs the work on this thread with one more listening, after whoever listens already. */
+    public static void alsoHeard(Listener listener, Runnable work) {
+        Listener before = LISTENING.get();
+        heard(
+                before == null
+                        ? listener
+                        : share -> {
+                            before.at(share);
+                            listener.at(share);
+                        },
+                work);
+    }
+
     /** Runs the work on this thread with somebody listening. */
     public static void heard(Listener listener, Runnable work) {
         Listener before = LISTENING.get();

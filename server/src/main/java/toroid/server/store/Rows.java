@@ -1,10 +1,13 @@
 package toroid.server.store;
 
+import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
 
 /** Lists worked out row by row: one that cannot be is shown in its place with the reason, and never takes the list with it. */
@@ -12,7 +15,17 @@ public final class Rows {
     private static final Logger LOG = LoggerFactory.getLogger(Rows.class);
     private static final String FAULT = "This one cannot be worked out. ./toroid logs says why.";
 
+    private static final String LONG = "Working this one out takes longer than a list waits for. Open it.";
+
+    /** What one row of a list may take of the time all wait for. */
+    static final Duration BUDGET = Duration.ofSeconds(2);
+
     private Rows() {}
+
+    /** One row has taken its time. */
+    private static final class RowTooLong extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+    }
 
     /**
      * @param work what a row becomes
@@ -24,8 +37,25 @@ public final class Rows {
 
     /** One row of such a list. */
     public static <R, V> V one(R row, Function<R, V> work, BiFunction<R, String, V> instead) {
+        return one(row, work, instead, BUDGET);
+    }
+
+    static <R, V> V one(R row, Function<R, V> work, BiFunction<R, String, V> instead, Duration budget) {
+        long begun = System.nanoTime();
         try {
-            return work.apply(row);
+            var answer = new ArrayList<V>(1);
+            Effort.alsoHeard(
+                    share -> {
+                        if (System.nanoTime() - begun > budget.toNanos()) {
+                            throw new RowTooLong();
+                        }
+                    },
+                    () -> answer.add(work.apply(row)));
+            return answer.get(0);
+        } catch (RowTooLong tooLong) {
+            return instead.apply(row, LONG);
+        } catch (Effort.Stopped calledOff) {
+            throw calledOff;
         } catch (Refusal refusal) {
             return instead.apply(row, refusal.getMessage());
         } catch (RuntimeException | StackOverflowError fault) {

@@ -2,6 +2,7 @@ package toroid.server.weave;
 
 import java.util.ArrayList;
 import java.util.List;
+import toroid.core.ring.Spare;
 import toroid.core.weave.WeaveRings;
 import toroid.core.weave.assembly.Assembly;
 import toroid.core.weave.assembly.AssemblyStep;
@@ -9,7 +10,6 @@ import toroid.core.weave.circle.Circle;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.piece.Colouring;
 import toroid.core.weave.piece.Piece;
-import toroid.core.ring.Spare;
 import toroid.core.weave.solve.Pose;
 
 /**

@@ -4,11 +4,11 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.ring.Spare;
 import toroid.core.weave.PieceWork;
 import toroid.core.weave.assembly.Way;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.piece.PieceShape;
-import toroid.core.ring.Spare;
 import toroid.core.weave.solve.Pose;
 
 /**
