@@ -1,5 +1,6 @@
 import { useId, useState, type ReactNode } from "react";
 import type { Figure } from "../api/types";
+import { Formula } from "./Formula";
 import { BASIS_WORDS, FIGURE_NAMES } from "./figures";
 
 /** A figure's row; its name opens to its formula, the formula with the values in it, its band and its source. */
@@ -59,7 +60,7 @@ function Why({ figure }: { figure: Figure }) {
   const banded = figure.high > figure.low;
   return (
     <span className="why">
-      <span className="formula">{figure.formula}</span>
+      <Formula>{figure.formula}</Formula>
       <span>{figure.worked}</span>
       {banded && (
         <span>

@@ -97,7 +97,9 @@ export function CoilStrip({ kept, sheet, data, change, shut = false }: Props) {
           <span>
             spoilt at each end
             {coil.spoiltTurns < 2 * data.spoiltTurnsPerEnd &&
-              (coil.spoiltTurns === 0 ? "; none for so few rings" : `; ${coil.spoiltTurns / 2} for so few rings`)}
+              (coil.spoiltTurns === 0
+                ? "; none for so few rings"
+                : `; ${coil.spoiltTurns / 2} for so few rings`)}
             .
           </span>
           <Stock sheet={sheet} data={data} />

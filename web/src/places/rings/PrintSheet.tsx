@@ -1,6 +1,7 @@
 import { Link, useParams } from "react-router";
 import { useJobs } from "../../api/queries";
 import type { RingJobData, RingSheet } from "../../api/types";
+import { Formula } from "../../shared/Formula";
 import { FIGURE_NAMES } from "../../shared/figures";
 import { MetalFace } from "../../shared/MetalFace";
 import { Lost } from "../../shared/Lost";
@@ -39,9 +40,15 @@ function Page({ id, job }: { id: string; job: RingJobData }) {
   );
 }
 
+/** As finely as the bench can use it, by unit. */
+const DECIMALS: Record<string, number> = { mm: 2, g: 3, "%": 1, N: 1, "": 2 };
+
+/** Room for the ring and for the words under the 50 mm line, mm. */
+const LEAST_BOX = 90;
+
 function Content({ job, sheet }: { job: RingJobData; sheet: RingSheet }) {
   const { ring } = sheet;
-  const box = Math.max(60, ring.closedOuterMm + 6);
+  const box = Math.max(LEAST_BOX, ring.closedOuterMm + 6);
   return (
     <>
       <h1 className="text-3xl font-extrabold">{job.name}</h1>
@@ -78,9 +85,11 @@ function Content({ job, sheet }: { job: RingJobData; sheet: RingSheet }) {
           <div key={figure.id} className="contents">
             <dt>{FIGURE_NAMES[figure.id]}</dt>
             <dd className="figures font-bold text-right">
-              {plain(figure.value, 3)} {figure.unit}
+              {plain(figure.value, DECIMALS[figure.unit] ?? 2)} {figure.unit}
             </dd>
-            <dd className="tiny soft">{figure.formula}</dd>
+            <dd className="tiny soft">
+              <Formula>{figure.formula}</Formula>
+            </dd>
           </div>
         ))}
       </dl>

@@ -59,7 +59,7 @@ public final class RingFigures {
                 w.sprungHighMm(),
                 "mm",
                 w.flow().basis(),
-                "κ = κ₀ − M_b(κ₀)/(E I), ID = 2/κ − d, κ₀ = 2/(M + d)",
+                "κ = κ₀ − M_b/(E I), ID = 2/κ − d, κ₀ = 2/(M + d), M_b: the moment that holds κ₀",
                 say(
                         "M = %.3f, d = %.3f, E = %.0f GPa, %s → ID = %.3f mm",
                         w.mandrelDiameterMm(),
@@ -166,7 +166,7 @@ public final class RingFigures {
                 w.massGrams(),
                 "g",
                 EXACT,
-                "m = ρ π (d/2)² ℓ (for one turn the torus, ρ 2π² (D/2)(d/2)²)",
+                "m = ρ π (d/2)² ℓ; for one turn the torus, ρ 2π² (D/2)(d/2)²",
                 say(
                         "ρ = %.2f g/cm³, ℓ = %.3f mm → %.4f g",
                         w.metal().densityGramsPerCubicCentimetre(), wire, w.massGrams()),
@@ -210,7 +210,7 @@ public final class RingFigures {
                 strength.opens().inNewtons() * highShare(w),
                 "N",
                 w.flow().basis(),
-                "F = (σ d³/6)/(D/2), unsoldered, pulled across a side gap; σ as hardened by winding, 6 M_b/d³",
+                "F = M_p/(D/2), M_p = σ d³/6, unsoldered, pulled across a side gap; σ as hardened by winding, 6 M_b/d³",
                 say(
                         "σ = %.0f MPa, d = %.3f, D = %.3f → %.1f N",
                         w.effectiveYieldMpa(),
@@ -225,7 +225,7 @@ public final class RingFigures {
                 strength.staysOpen().inNewtons() * highShare(w),
                 "N",
                 w.flow().basis(),
-                "F = (σ π d³/32)/(D/2) = 0.59 of the opening force",
+                "F = M_y/(D/2), M_y = σ π d³/32: 0.59 of the opening force",
                 say(
                         "0.589 × %.1f = %.1f N",
                         strength.opens().inNewtons(), strength.staysOpen().inNewtons()),
