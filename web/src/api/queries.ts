@@ -2,6 +2,7 @@
 import { QueryClient, useQuery } from "@tanstack/react-query";
 import { call } from "./client";
 import type {
+  AtAGlance,
   CatalogueForm,
   FormEntry,
   FormInHand,
@@ -61,6 +62,7 @@ export const useCutters = () => useList<Kept<CutterData>[]>("cutters");
 export const useJobs = () => useList<Kept<RingJobData>[]>("ring-jobs");
 export const useBench = () => useList<JobInHand[]>("bench");
 export const useNotebook = () => useList<NotebookEntry[]>("notebook");
+export const useGlance = () => useList<AtAGlance>("notebook/learnt");
 export const usePreferences = () => useList<Kept<Choices>>("preferences");
 export const useSession = () => useList<SessionView>("session");
 

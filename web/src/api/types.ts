@@ -32,6 +32,9 @@ export type JobInHand = Omit<Received<Schemas["JobInHand"]>, "thread" | "job"> &
   thread: Record<Stage, StageState>;
   job: Kept<RingJobData>;
 };
+export type AtAGlance = Received<Schemas["AtAGlance"]>;
+export type WireLearnt = Received<Schemas["OfWire"]>;
+export type FormAtAGlance = Received<Schemas["OfForm"]>;
 export type NotebookEntry = Received<Schemas["Entry"]>;
 export type Repeatability = Received<Schemas["Repeatability"]>;
 export type SpringbackView = Received<Schemas["SpringbackView"]>;

@@ -3,6 +3,8 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { CHOICES, PREFERENCES, serve, show, type Answers } from "../test/app";
 import workshop from "../test/workshop.json";
 import { BenchPlace } from "./bench/BenchPlace";
+import type { AtAGlance } from "../api/types";
+import { share, ticks } from "./notebook/glance";
 import { NotebookPlace } from "./notebook/NotebookPlace";
 import { PreferencesPlace } from "./preferences/PreferencesPlace";
 import { StockPlace } from "./stock/StockPlace";
@@ -15,6 +17,43 @@ const echo = (body: unknown) => ({
   data: (body as { data: object }).data,
 });
 
+const GLANCE: AtAGlance = {
+  wires: [
+    {
+      spoolId: "s1",
+      name: "Brass, measured",
+      metal: "yellow-brass",
+      wireDiameterMm: 1,
+      rodMm: 5,
+      handbookPercent: 4.9,
+      ownPercent: 6.25,
+      lowPercent: 4,
+      highPercent: 8.5,
+      coils: 3,
+    },
+    {
+      spoolId: "s2",
+      name: "A spring wire",
+      metal: "stainless-304",
+      wireDiameterMm: 0.3,
+      rodMm: 1.5,
+      handbookPercent: null,
+      ownPercent: null,
+      lowPercent: null,
+      highPercent: null,
+      coils: 0,
+    },
+  ],
+  forms: [
+    {
+      formId: "bead-link",
+      name: "bead link",
+      tail: { factor: 1.08, low: 0.9, high: 1.2, measurements: 6 },
+      loops: { centreMm: 0.03, halfWidthMm: 0.31, measurements: 6 },
+    },
+  ],
+};
+
 const BASE: Answers = {
   ...PREFERENCES,
   "GET /api/spools": workshop.spools,
@@ -23,6 +62,7 @@ const BASE: Answers = {
   "GET /api/metals": workshop.metals,
   "GET /api/notebook/forms": workshop.formNotebook,
   "GET /api/notebook": workshop.notebook,
+  "GET /api/notebook/learnt": GLANCE,
   "GET /api/bench/forms": [],
   "GET /api/bench/weaves": [],
   "GET /api/bench": workshop.bench,
@@ -111,6 +151,36 @@ describe("the notebook", () => {
     const form = workshop.formNotebook[0]!;
     const mine = entries.find((entry) => entry.textContent!.includes(form.name))!;
     expect(mine.textContent).toContain(`of ${form.pieces} pieces`);
+  });
+
+  it("shows at a glance what wires and hands have taught, the measured first, all on one scale", async () => {
+    serve(BASE);
+    show(<NotebookPlace />);
+    const wires = (await screen.findByRole("heading", { name: "What each wire does" })).closest("section")!;
+    const rows = [...wires.querySelectorAll(".glance-row")];
+    expect(rows[0]!.textContent).toContain("Brass, measured6.3 %3 readings; book 4.9");
+    expect(rows[1]!.textContent).toContain("only flexes there");
+    const at = (row: Element, what: string) =>
+      parseFloat((row.querySelector(`.glance-scale > ${what}`) as HTMLElement).style.left);
+    const own = at(rows[0]!, ".glance-ring:not(.open)");
+    expect(at(rows[0]!, ".glance-ring.open") / own).toBeCloseTo(4.9 / 6.25, 3);
+    expect(at(rows[0]!, "b") / own).toBeCloseTo(4 / 6.25, 3);
+    const hands = screen.getByRole("heading", { name: "What your hands need" }).closest("section")!;
+    expect(hands.textContent).toContain("bead link108 %6 pieces");
+    expect(hands.textContent).toContain("loops come 0.03 larger, give or take 0.31 mm, from 6");
+  });
+
+  it.each([
+    [0.4, 0.5],
+    [2, 2],
+    [7.2, 8],
+    [11.3, 12],
+    [130, 140],
+  ])("has a scale that reaches %d", (most, end) => {
+    const scale = ticks(most);
+    expect(scale.at(-1)).toBe(end);
+    expect(scale.length).toBeLessThanOrEqual(8);
+    expect(share(end, end)).toBe("100.00%");
   });
 
   it("says what it will be for while nothing was made", async () => {

@@ -140,7 +140,7 @@ class WholeJobTest extends BrowserTest {
         visit(EMPTY + "/notebook");
         assertThat(page.locator("article").first()).containsText("6.36");
         assertThat(page.locator("article").first()).containsText("Same again");
-        page.locator("aside a").first().click();
+        page.locator(".glance a").first().click();
         assertThat(page.locator("main")).containsText("4 measurements moved its flow stress");
         page.getByText("leave it out").first().click();
         assertThat(page.locator("main")).containsText("3 measurements moved its flow stress");

@@ -3,6 +3,7 @@ package toroid.server.calibration;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
@@ -59,6 +60,52 @@ class LearningTest extends ApiTest {
         assertThat(predicted(spool, 6)).isCloseTo(handbook, within(1e-9));
         tell("/api/measurements/" + id + "/restore", Map.of());
         assertThat(predicted(spool, 6)).isCloseTo(moved, within(1e-9));
+    }
+
+    /** The notebook's first look and the spool's own page take the figure from one function. */
+    @Test
+    void atAGlanceTheNotebookSaysWhatTheSpoolsPageSays() {
+        UUID spool = spool("yellow-brass", "HARD", 1.0, 9000);
+        keep(
+                "/api/mandrels",
+                UUID.randomUUID(),
+                null,
+                Map.of("name", "Five", "kind", "ROD", "diameterMm", 5, "usableLengthMm", 150, "note", ""));
+        JsonNode before = glance(spool);
+        assertThat(before.get("ownPercent").isNull()).isTrue();
+        assertThat(before.get("handbookPercent").asDouble()).isBetween(2.0, 8.0);
+        keep("/api/measurements", UUID.randomUUID(), null, coil(spool, 4, 4.3));
+        keep("/api/measurements", UUID.randomUUID(), null, coil(spool, 6, 6.45));
+        JsonNode wire = glance(spool);
+        JsonNode rod = null;
+        for (JsonNode one : read("/api/spools/" + spool + "/springback").at("/rods")) {
+            rod = one.get("mandrelDiameterMm").asDouble() == 5 ? one : rod;
+        }
+        assertThat(wire.get("rodMm").asDouble()).isEqualTo(5);
+        assertThat(wire.get("coils").asInt()).isEqualTo(2);
+        for (var pair : Map.of(
+                        "ownPercent",
+                        "fittedMm",
+                        "lowPercent",
+                        "lowMm",
+                        "highPercent",
+                        "highMm",
+                        "handbookPercent",
+                        "handbookMm")
+                .entrySet()) {
+            assertThat(wire.get(pair.getKey()).asDouble())
+                    .as(pair.getKey())
+                    .isCloseTo(100 * (rod.get(pair.getValue()).asDouble() / 5 - 1), within(1e-9));
+        }
+    }
+
+    private JsonNode glance(UUID spool) {
+        for (JsonNode wire : read("/api/notebook/learnt").at("/wires")) {
+            if (wire.get("spoolId").asText().equals(spool.toString())) {
+                return wire;
+            }
+        }
+        throw new AssertionError("the spool is not in the notebook");
     }
 
     @Test

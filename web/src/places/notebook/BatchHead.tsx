@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { day } from "../../quantity/format";
 
@@ -7,19 +8,21 @@ interface Props {
   run: string;
   startedAt: string;
   finished: boolean;
+  /** What of it is made, of what. */
+  children: ReactNode;
 }
 
-/** What was made, when, and whether it is still in hand. */
-export function EntryHead({ name, job, run, startedAt, finished }: Props) {
+/** What was made, when, how much of it, and whether it is still in hand. */
+export function BatchHead({ name, job, run, startedAt, finished, children }: Props) {
   return (
-    <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-      <h2 className="text-xl font-bold">
+    <div>
+      <h3 className="font-bold">
         <Link to={job} className="no-underline hover:underline">
           {name}
         </Link>
-      </h2>
-      <span className="small soft">
-        {day(startedAt)}
+      </h3>
+      <p className="small soft">
+        {day(startedAt)}, {children}
         {!finished && (
           <>
             ,{" "}
@@ -28,7 +31,7 @@ export function EntryHead({ name, job, run, startedAt, finished }: Props) {
             </Link>
           </>
         )}
-      </span>
+      </p>
     </div>
   );
 }
@@ -36,12 +39,12 @@ export function EntryHead({ name, job, run, startedAt, finished }: Props) {
 /** A run that cannot be shown, in its place. */
 export function Unreadable({ name, reason, startedAt }: { name: string; reason: string; startedAt: string }) {
   return (
-    <article className="mt-6 border-t border-base-content pt-4">
-      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-        <h2 className="text-xl font-bold">{name}</h2>
-        <span className="small soft">{day(startedAt)}</span>
+    <article className="batch">
+      <div>
+        <h3 className="font-bold">{name}</h3>
+        <p className="small soft">{day(startedAt)}</p>
       </div>
-      <p className="stop mt-1">{reason}</p>
+      <p className="stop col-span-2">{reason}</p>
     </article>
   );
 }

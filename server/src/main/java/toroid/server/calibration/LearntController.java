@@ -1,0 +1,120 @@
+package toroid.server.calibration;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+import toroid.core.bend.FlowEstimate;
+import toroid.core.bend.SprungDiameter;
+import toroid.core.calibration.Expected;
+import toroid.core.calibration.HandlingTail;
+import toroid.core.form.Forms;
+import toroid.core.numeric.Refusal;
+import toroid.server.store.Kept;
+import toroid.server.wire.SpoolData;
+import toroid.server.wire.Spools;
+import toroid.server.wire.WireKnowledge;
+
+/** What was learnt, at a glance: how far each wire springs open, and what each form needs of this maker's hands. */
+@RestController
+class LearntController {
+    /** All wires are compared on a rod that many times as thick as they are: the aspect ratio of everyday rings. */
+    static final double RODS_IN_WIRES = 5;
+
+    private final Spools spools;
+    private final WireKnowledge knowledge;
+    private final FormMeasurements measurements;
+
+    LearntController(Spools spools, WireKnowledge knowledge, FormMeasurements measurements) {
+        this.spools = spools;
+        this.knowledge = knowledge;
+        this.measurements = measurements;
+    }
+
+    record AtAGlance(@NotNull List<OfWire> wires, @NotNull List<OfForm> forms) {}
+
+    /**
+     * How far a wire springs open on a rod of five times its thickness, per cent of the rod.
+     *
+     * @param handbookPercent null where it only flexes there
+     * @param ownPercent by the maker's own coils; null when none was measured
+     * @param lowPercent 19 in 20 of the next coils fall between this
+     * @param highPercent and this
+     * @param coils how many it rests on
+     */
+    record OfWire(
+            @NotNull UUID spoolId,
+            @NotNull String name,
+            @NotNull String metal,
+            @NotNull double wireDiameterMm,
+            @NotNull double rodMm,
+            Double handbookPercent,
+            Double ownPercent,
+            Double lowPercent,
+            Double highPercent,
+            @NotNull int coils) {}
+
+    /**
+     * @param tail of the form's own handling tail, what this maker needs
+     * @param loops how near to the plan the next loop is expected
+     */
+    record OfForm(
+            @NotNull String formId,
+            @NotNull String name,
+            @NotNull HandlingTail tail,
+            @NotNull Expected loops) {}
+
+    @GetMapping("/api/notebook/learnt")
+    @Transactional(readOnly = true)
+    public AtAGlance learnt() {
+        return new AtAGlance(
+                spools.all().stream().map(this::wire).toList(),
+                measurements.all().stream()
+                        .map(kept -> kept.data().formId())
+                        .distinct()
+                        .sorted()
+                        .map(this::form)
+                        .filter(form ->
+                                form.tail().measurements() + form.loops().measurements() > 0)
+                        .toList());
+    }
+
+    private OfForm form(String id) {
+        return new OfForm(id, Forms.byId(id).info().name(), measurements.tailOf(id), measurements.loopsOf(id));
+    }
+
+    private OfWire wire(Kept<SpoolData> kept) {
+        SpoolData spool = kept.data();
+        double rod = RODS_IN_WIRES * spool.wireDiameterMm();
+        FlowEstimate flow = knowledge.flowOf(kept.id(), spool);
+        SprungDiameter handbook =
+                sprung(spool, FlowEstimate.ofHandbook(spool.metalKept().flow(spool.temper())), rod);
+        SprungDiameter own = flow.measurements() == 0 ? null : sprung(spool, flow, rod);
+        return new OfWire(
+                kept.id(),
+                spool.name(),
+                spool.metal(),
+                spool.wireDiameterMm(),
+                rod,
+                handbook == null ? null : percent(handbook.innerDiameterMm(), rod),
+                own == null ? null : percent(own.innerDiameterMm(), rod),
+                own == null ? null : percent(own.lowMm(), rod),
+                own == null ? null : percent(own.highMm(), rod),
+                flow.measurements());
+    }
+
+    private static SprungDiameter sprung(SpoolData spool, FlowEstimate flow, double rodMm) {
+        try {
+            return SprungDiameter.predict(
+                    spool.wireDiameterMm(), spool.metalKept().youngsModulus().inMegapascals(), flow, rodMm);
+        } catch (Refusal onlyFlexes) {
+            return null;
+        }
+    }
+
+    private static double percent(double innerMm, double rodMm) {
+        return 100 * (innerMm / rodMm - 1);
+    }
+}
