@@ -37,3 +37,16 @@ export function spread(wished: readonly number[], gap: number, low: number, high
   }
   return placed;
 }
+
+/** Where a value stands on a scale, and on which side it is beyond it: then it stands at that end, and is said to. */
+export function onScale(
+  value: number,
+  low: number,
+  high: number,
+): { at: number; beyond: "below" | "above" | null } {
+  return value < low
+    ? { at: low, beyond: "below" }
+    : value > high
+      ? { at: high, beyond: "above" }
+      : { at: value, beyond: null };
+}

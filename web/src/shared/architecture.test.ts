@@ -52,3 +52,16 @@ it("asks nothing of the browser that plain HTTP under a host's name does not hav
     .filter((path) => secureOnly.test(readFileSync(path, "utf8")));
   expect(wrong).toEqual([]);
 });
+
+it("greys no button without saying why: it is a ShutButton, or it goes away at the end of its way", () => {
+  const wrong: string[] = [];
+  for (const file of files(ROOT).filter((path) => path.endsWith(".tsx") && !path.includes(".test."))) {
+    const text = readFileSync(file, "utf8");
+    for (const [tag] of text.matchAll(/<(?:button|input|select)\b(?:[^>]|=>)*?>/g)) {
+      if (/\sdisabled=/.test(tag) && !/at-end/.test(tag) && !file.endsWith("ShutButton.tsx")) {
+        wrong.push(`${relative(ROOT, file)}: ${tag}`);
+      }
+    }
+  }
+  expect(wrong).toEqual([]);
+});

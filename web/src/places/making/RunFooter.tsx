@@ -18,7 +18,7 @@ interface Props {
 export function RunFooter({ atStart, done, full, word, onBack, onForward, children }: Props) {
   return (
     <footer>
-      <button className="back" disabled={atStart} onClick={onBack}>
+      <button className="back at-end" disabled={atStart} onClick={onBack}>
         Back
       </button>
       <div className="middle">{children}</div>

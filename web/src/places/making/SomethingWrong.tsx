@@ -145,7 +145,11 @@ function Ask({
             value={count}
             onChange={setCount}
           />
-          <button className="quiet" disabled={count === 0} onClick={() => onSaid(Math.round(count), null)}>
+          <button
+            className="quiet at-end"
+            disabled={count === 0}
+            onClick={() => onSaid(Math.round(count), null)}
+          >
             so many
           </button>
           <button className="quiet" onClick={() => onSaid(null, null)}>

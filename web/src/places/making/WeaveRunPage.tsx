@@ -150,7 +150,7 @@ export function WeaveRunPage({ run }: { run: Kept<WeaveRunData> }) {
                 value={ringsIn}
                 aria-label="Rings put in"
               />
-              <button className="quiet" disabled={ringsIn === 0} onClick={() => setWrong(!wrong)}>
+              <button className="quiet at-end" disabled={ringsIn === 0} onClick={() => setWrong(!wrong)}>
                 {wrong ? "go on making" : "something looks wrong"}
               </button>
             </>

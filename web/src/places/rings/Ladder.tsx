@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import type { RingSheet, WeaveWindow } from "../../api/types";
-import { lanes, spread } from "../../drawing/ladder";
+import { lanes, onScale, spread } from "../../drawing/ladder";
 import { openRing } from "../../drawing/ring";
 import { plain } from "../../quantity/format";
 import { useSize } from "../../shared/useSize";
@@ -39,15 +39,17 @@ export function Ladder({ sheet }: { sheet: RingSheet }) {
   const top = 46;
   const bottom = Math.max(top + 220, height - 34);
   const y = (ratio: number) => bottom - ((ratio - LOW) / (HIGH - LOW)) * (bottom - top);
+  const end = (ratio: number) => y(onScale(ratio, LOW, HIGH).at);
   const nominal = sheet.ring.nominalAspectRatio;
-  const marker = y(Math.max(LOW, Math.min(HIGH, nominal)));
+  const stands = onScale(nominal, LOW, HIGH);
+  const marker = y(stands.at);
   const solved = useWindows(sheet);
   const bars = useMemo(() => barsOf(sheet, solved ?? []), [sheet, solved]);
   const lane = lanes(bars);
   const laneCount = Math.max(...lane.values()) + 1;
   const labelX = FIRST_LANE + laneCount * LANE + 8;
   const labelY = spread(
-    bars.map((weave) => y((weave.low + weave.high) / 2)),
+    bars.map((weave) => end((weave.low + weave.high) / 2)),
     19,
     top + 6,
     bottom,
@@ -77,21 +79,21 @@ export function Ladder({ sheet }: { sheet: RingSheet }) {
               <g key={weave.id}>
                 <rect
                   x={x}
-                  y={y(weave.high)}
+                  y={end(weave.high)}
                   width={7}
-                  height={y(weave.low) - y(weave.high)}
+                  height={end(weave.low) - end(weave.high)}
                   fill={fits ? "var(--mark)" : "color-mix(in oklab, var(--soft) 34%, var(--paper))"}
                 />
                 {weave.habit && (
                   <path
                     className="dimension"
-                    d={`M${x + 9} ${y(weave.habit.high)}V${y(weave.habit.low)}M${x + 7} ${y(weave.habit.high)}h3M${x + 7} ${y(weave.habit.low)}h3`}
+                    d={`M${x + 9} ${end(weave.habit.high)}V${end(weave.habit.low)}${mark(x + 9, weave.habit.high, end)}${mark(x + 9, weave.habit.low, end)}`}
                   />
                 )}
                 <path
                   className="extension"
                   opacity={0.35}
-                  d={`M${x + 9} ${y((weave.low + weave.high) / 2)}L${labelX - 4} ${labelY[i]! - 4}`}
+                  d={`M${x + 9} ${end((weave.low + weave.high) / 2)}L${labelX - 4} ${labelY[i]! - 4}`}
                 />
                 <text
                   x={labelX}
@@ -104,15 +106,47 @@ export function Ladder({ sheet }: { sheet: RingSheet }) {
               </g>
             );
           })}
-          <path d={`M${AXIS - 20} ${marker}H${labelX - 4}`} className="marked" strokeWidth="1.3" />
-          <circle cx={AXIS - 26} cy={marker} r={9} fill="var(--paper)" />
-          <path d={openRing(AXIS - 26, marker, 7, 0.5)} className="marked" strokeWidth="4" />
+          {stands.beyond === null ? (
+            <>
+              <path d={`M${AXIS - 20} ${marker}H${labelX - 4}`} className="marked" strokeWidth="1.3" />
+              <circle cx={AXIS - 26} cy={marker} r={9} fill="var(--paper)" />
+              <path d={openRing(AXIS - 26, marker, 7, 0.5)} className="marked" strokeWidth="4" />
+            </>
+          ) : (
+            <Beyond y={marker} above={stands.beyond === "above"} ratio={nominal} />
+          )}
           <text x={4} y={Math.max(height, 330) - 8} className="soft">
             {solved ? "bars as solved, lines usual" : "usual windows"}
           </text>
         </svg>
       )}
     </div>
+  );
+}
+
+/** The end of a habit: a tick where it ends, an arrowhead where it goes on beyond the ladder. */
+function mark(x: number, ratio: number, end: (ratio: number) => number): string {
+  const { beyond } = onScale(ratio, LOW, HIGH);
+  const back = beyond === "above" ? 5 : -5;
+  return beyond === null
+    ? `M${x - 2} ${end(ratio)}h3`
+    : `M${x - 3} ${end(ratio) + back}L${x} ${end(ratio)}L${x + 3} ${end(ratio) + back}`;
+}
+
+/** This ring is off the ladder: an arrow that way, and how far. */
+function Beyond({ y, above, ratio }: { y: number; above: boolean; ratio: number }) {
+  const up = above ? -1 : 1;
+  return (
+    <g data-testid="beyond">
+      <path
+        className="marked"
+        strokeWidth="1.6"
+        d={`M14 ${y - up * 6}V${y + up * 10}m-5 ${-up * 6}l5 ${up * 6}l5 ${-up * 6}`}
+      />
+      <text x={24} y={y + up * 12 + 4} className="figures" style={{ fill: "var(--mark)", fontWeight: 700 }}>
+        {plain(ratio, 1)}, {above ? "above" : "below"} the ladder
+      </text>
+    </g>
   );
 }
 

@@ -23,10 +23,12 @@ export function RingFace({ sheet, data, change, trueSize, onTrueSize }: Props) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const { ring } = sheet;
   const outer = ring.closedOuterMm / 2;
-  const room = Math.max(40, Math.min(width / 2 - 84, (height - 84) / 2 - 6));
+  const several = data.turnsPerRing > 1;
+  const below = several ? 44 : 0;
+  const room = Math.max(40, Math.min(width / 2 - 84, (height - 84 - below) / 2 - 6) / (several ? 1.08 : 1));
   const scale = trueSize ? pixelsPerMm : room / outer;
-  const cx = width / 2 - 34;
-  const cy = 82 + (height - 84) / 2;
+  const cx = width / 2 - (several ? 34 + room / 3 : 34);
+  const cy = 82 + (height - 84 - below) / 2;
   const geometry = {
     cx,
     cy,
@@ -39,7 +41,13 @@ export function RingFace({ sheet, data, change, trueSize, onTrueSize }: Props) {
     <div ref={ref} className="ring-face relative min-h-[330px] flex-1" data-testid="ring-face">
       {width > 0 && (
         <>
-          <FaceDrawing g={geometry} metal={data.metal} width={width} height={height} />
+          <FaceDrawing
+            g={geometry}
+            turns={data.turnsPerRing}
+            metal={data.metal}
+            width={width}
+            height={height}
+          />
           <Dimension x={cx} y={24} suffix="outside">
             <NumberInput
               label="Outer diameter"
@@ -54,7 +62,10 @@ export function RingFace({ sheet, data, change, trueSize, onTrueSize }: Props) {
               onChange={(value) => change({ convention: "INNER", aimValue: value }, "inner diameter")}
             />
           </Dimension>
-          <div className="absolute -translate-x-1/2 -translate-y-1/2 text-center" style={rodPlace(geometry)}>
+          <div
+            className="absolute -translate-x-1/2 -translate-y-1/2 text-center"
+            style={rodPlace(geometry, several)}
+          >
             <span className="sentence justify-center text-lg">
               <NumberInput
                 label="Rod"
@@ -69,7 +80,13 @@ export function RingFace({ sheet, data, change, trueSize, onTrueSize }: Props) {
           </div>
           <div
             className="absolute -translate-y-1/2"
-            style={{ left: Math.min(cx + geometry.outer + 14, width - 84), top: cy }}
+            style={{
+              left: Math.min(
+                cx + geometry.outer + 14 + behind(data.turnsPerRing, geometry).at(-1)!,
+                width - 84,
+              ),
+              top: cy,
+            }}
           >
             {data.spoolId === null ? (
               <NumberInput
@@ -105,9 +122,9 @@ interface Geometry {
   rod: number;
 }
 
-/** The rod's number stands in the hole when there is room, else below the ring. */
-function rodPlace(g: Geometry) {
-  return g.rod > 60 ? { left: g.cx, top: g.cy } : { left: g.cx, top: g.cy + g.outer + 26 };
+/** The rod's number stands in the hole when there is room and nothing behind it, else below the ring. */
+function rodPlace(g: Geometry, several: boolean) {
+  return g.rod > 60 && !several ? { left: g.cx, top: g.cy } : { left: g.cx, top: g.cy + g.outer + 26 };
 }
 
 function Dimension({
@@ -131,13 +148,21 @@ function Dimension({
   );
 }
 
+/** How far to the side each turn of a double or triple ring stands, front first, pixels: a wire's thickness, less where they are many. */
+function behind(turns: number, g: Geometry): number[] {
+  const step = Math.min(0.8 * (g.outer - g.inner), (0.6 * g.outer) / Math.max(1, turns - 1));
+  return Array.from({ length: turns }, (_, turn) => turn * step);
+}
+
 function FaceDrawing({
   g,
+  turns,
   metal,
   width,
   height,
 }: {
   g: Geometry;
+  turns: number;
   metal: string;
   width: number;
   height: number;
@@ -155,7 +180,18 @@ function FaceDrawing({
           <path d="M0 0V7" stroke="var(--hatch)" strokeWidth="1.2" />
         </pattern>
       </defs>
-      <MetalFace cx={g.cx} cy={g.cy} outer={g.outer} inner={g.inner} metal={metal} />
+      {behind(turns, g)
+        .reverse()
+        .map((aside) => (
+          <MetalFace
+            key={aside}
+            cx={g.cx + aside}
+            cy={g.cy + aside / 8}
+            outer={g.outer}
+            inner={g.inner}
+            metal={metal}
+          />
+        ))}
       <circle cx={g.cx} cy={g.cy} r={g.rod} fill="url(#rod-hatch)" stroke="var(--soft)" strokeWidth="1" />
       <circle cx={g.cx} cy={g.cy} r={g.sprung} className="dash" />
       <DimensionLine from={g.cx - g.outer} to={g.cx + g.outer} y={24} down={g.cy} />
@@ -163,7 +199,7 @@ function FaceDrawing({
       <path
         className="dimension"
         strokeWidth="2"
-        d={`M${n(g.cx + g.inner)} ${n(g.cy)}H${n(g.cx + g.outer + 6)}`}
+        d={`M${n(g.cx + g.inner)} ${n(g.cy)}H${n(g.cx + g.outer + 6 + behind(turns, g).at(-1)!)}`}
       />
     </svg>
   );

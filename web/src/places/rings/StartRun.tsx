@@ -5,6 +5,7 @@ import { changed } from "../../api/queries";
 import type { Kept, RingJobData, RingSheet, RunData } from "../../api/types";
 import { KeptLink } from "../../shared/KeptLink";
 import { say } from "../../shared/says";
+import { REFUSED_ABOVE, ShutButton } from "../../shared/ShutButton";
 import { editorOf } from "../../shared/useEditor";
 
 /** From the drawing to the bench. */
@@ -36,10 +37,9 @@ export function StartRun({
   };
   return (
     <span className="flex items-center gap-x-5">
-      {shut && <span className="care small">First put right what is refused above.</span>}
-      <button className="action" disabled={busy || shut} onClick={() => void start()}>
+      <ShutButton why={shut ? REFUSED_ABOVE : busy ? "being begun" : null} onClick={() => void start()}>
         Wind {sheet.ringsMade} of these
-      </button>
+      </ShutButton>
       <KeptLink editor={editorOf("ring-jobs", kept)} path="ring-jobs" to={`/print/${kept.id}`}>
         print sheet
       </KeptLink>

@@ -71,6 +71,7 @@ describe("the ring's face", () => {
         onTrueSize={() => {}}
       />,
     );
+    expect(screen.getByTestId("ring-face").querySelectorAll("radialGradient")).toHaveLength(1);
     const inner = screen.getByLabelText("Inner diameter");
     fireEvent.keyDown(inner, { key: "ArrowUp" });
     fireEvent.keyDown(inner, { key: "ArrowDown", shiftKey: true });
@@ -103,6 +104,40 @@ describe("the rail", () => {
   });
 });
 
+describe("a ring of several turns", () => {
+  it("is drawn with as many, the rod's number out of their way", () => {
+    serve(BASE);
+    show(
+      <RingFace
+        sheet={SHEET}
+        data={{ ...JOB.data, turnsPerRing: 3 }}
+        change={() => {}}
+        trueSize={false}
+        onTrueSize={() => {}}
+      />,
+    );
+    const face = screen.getByTestId("ring-face");
+    const shades = [...face.querySelectorAll("radialGradient")].map((one) => Number(one.getAttribute("cx")));
+    expect(shades).toHaveLength(3);
+    expect(shades[0]!).toBeGreaterThan(shades[1]!);
+    expect(shades[1]!).toBeGreaterThan(shades[2]!);
+  });
+});
+
+describe("a ring off the ladder", () => {
+  it("is said to be, with an arrow, and stands nowhere on it", () => {
+    serve(BASE);
+    const off = { ...SHEET, ring: { ...SHEET.ring, nominalAspectRatio: 13.86 } };
+    const view = show(<Ladder sheet={off} />);
+    expect(view.getByTestId("beyond").textContent).toBe("13.9, above the ladder");
+    const low = { ...SHEET, ring: { ...SHEET.ring, nominalAspectRatio: 1.6 } };
+    cleanup();
+    expect(show(<Ladder sheet={low} />).getByTestId("beyond").textContent).toBe("1.6, below the ladder");
+    cleanup();
+    expect(show(<Ladder sheet={SHEET} />).queryByTestId("beyond")).toBeNull();
+  });
+});
+
 describe("the figures", () => {
   it("open to formula, worked values, band and source", async () => {
     serve(BASE);
@@ -112,7 +147,7 @@ describe("the figures", () => {
     expect(name.getAttribute("aria-expanded")).toBe("false");
     fireEvent.click(name);
     expect(name.getAttribute("aria-expanded")).toBe("true");
-    expect(screen.getByText(/κ = κ₀ − M_b/)).toBeTruthy();
+    expect(document.querySelector(".formula")!.getAttribute("aria-label")).toContain("κ = κ₀ − M_b");
     expect(screen.getByText(/19 in 20 fall from/)).toBeTruthy();
     expect(screen.getByText(/Gardiner/)).toBeTruthy();
     fireEvent.click(name);

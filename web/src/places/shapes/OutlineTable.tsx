@@ -67,7 +67,7 @@ export function OutlineTable({ rows, onRows }: { rows: OutlineRow[]; onRows: (ro
             </td>
             <td>
               <button
-                className="quiet tiny"
+                className="quiet tiny at-end"
                 aria-label={`Take row ${i + 1} out`}
                 disabled={rows.length === 1}
                 onClick={() => onRows(rows.filter((_, k) => k !== i))}

@@ -67,7 +67,7 @@ export function Player({ form, step, held, ready, refusal, onStep, onHeld }: Pro
           {playing ? "stop" : "play the bends"}
         </button>
         <button
-          className="quiet"
+          className="quiet at-end"
           aria-label="One step back"
           disabled={step === null || step === 0}
           onClick={() => {
@@ -79,7 +79,7 @@ export function Player({ form, step, held, ready, refusal, onStep, onHeld }: Pro
         </button>
         <Chain count={last} at={step} steps={form.steps.map(formStepTitle)} onStep={go} />
         <button
-          className="quiet"
+          className="quiet at-end"
           aria-label="One step on"
           disabled={step === last && !(held && springs)}
           onClick={() => {

@@ -6,6 +6,7 @@ import type { FormAnswer, FormJobData, FormRunData, Kept } from "../../api/types
 import { cuttingWord, handWord, rhythmWord } from "../../shared/formWords";
 import { NumberInput } from "../../shared/NumberInput";
 import { say } from "../../shared/says";
+import { REFUSED_ABOVE, ShutButton } from "../../shared/ShutButton";
 import { editorOf } from "../../shared/useEditor";
 import type { ChangeForm } from "./FormSentence";
 
@@ -77,9 +78,9 @@ export function StartForm({ kept, form, data, change, shut = false }: Props) {
         />
       </p>
       <p className="flex flex-wrap items-center gap-x-5">
-        <button className="action" disabled={busy || shut} onClick={() => void start()}>
+        <ShutButton why={shut ? REFUSED_ABOVE : busy ? "being begun" : null} onClick={() => void start()}>
           Make {data.pieces} of these
-        </button>
+        </ShutButton>
         {data.hand !== "PAIRS" && (
           <button
             className="quiet"
@@ -91,7 +92,6 @@ export function StartForm({ kept, form, data, change, shut = false }: Props) {
           </button>
         )}
       </p>
-      {shut && <p className="care small">First put right what is refused above.</p>}
       {stopped && !shut && <p className="care small">As it stands it cannot be made: see beside.</p>}
     </div>
   );

@@ -1,4 +1,5 @@
 import type { WeaveEntry } from "../../api/types";
+import { onScale } from "../../drawing/ladder";
 import { plain } from "../../quantity/format";
 import { KINDS } from "./weaveWords";
 
@@ -14,17 +15,26 @@ const LOW = 1.5;
 const HIGH = 8.5;
 const WIDTH = 210;
 const ROW = 26;
-const x = (ratio: number) => ((Math.min(HIGH, Math.max(LOW, ratio)) - LOW) / (HIGH - LOW)) * WIDTH;
+const x = (ratio: number) => ((onScale(ratio, LOW, HIGH).at - LOW) / (HIGH - LOW)) * WIDTH;
 
 /**
  * Every weave on one scale of aspect ratio: solid from tight to loose as solved, the trade's habit as a line above it, this ring
  * the blue line through all of them. Also where a weave is chosen.
  */
 export function WeaveLadder({ weaves, chosen, ratio, onChoose }: Props) {
+  const { beyond } = onScale(ratio, LOW, HIGH);
   return (
     <div className="weave-ladder">
       <div className="ladder-row ladder-head">
-        <span className="small soft">this ring in every weave</span>
+        <span className="small soft">
+          {beyond === null || ratio === 0 ? (
+            "this ring in every weave"
+          ) : (
+            <span className="mark strong" data-testid="beyond">
+              {beyond === "below" ? "←" : "→"} {plain(ratio, 1)}, {beyond} the scale
+            </span>
+          )}
+        </span>
         <svg width={WIDTH} height={18} aria-hidden="true">
           {[2, 3, 4, 5, 6, 7, 8].map((mark) => (
             <text key={mark} x={x(mark)} y={14} textAnchor="middle" className="figures soft">
@@ -89,7 +99,9 @@ function Window({ weave, ratio }: { weave: WeaveEntry; ratio: number }) {
           d={`M${x(weave.usualLow)} 6.5H${x(weave.usualHigh)}M${x(weave.usualLow)} 4v5M${x(weave.usualHigh)} 4v5`}
         />
       )}
-      <path className="marked" strokeWidth="1.6" d={`M${x(ratio)} 0V${ROW}`} />
+      {onScale(ratio, LOW, HIGH).beyond === null && (
+        <path className="marked" strokeWidth="1.6" d={`M${x(ratio)} 0V${ROW}`} />
+      )}
     </svg>
   );
 }

@@ -4,10 +4,11 @@ import { usePreferences, useWeaves } from "../../api/queries";
 import type { Figure, WeaveEntry, WeaveJudged, WeaveSolved } from "../../api/types";
 import { mass, plain, size, sizeText, type Units } from "../../quantity/format";
 import { blankWeave, keepWeave } from "../../shared/newWeave";
-import { NumberInput } from "../../shared/NumberInput";
 import { FigureRow } from "../../shared/Why";
 import { WireChoice } from "../../shared/WireChoice";
-import { problemWords } from "../../shared/words";
+import { RefusedValue } from "../../shared/RefusedValue";
+import { RingGiven } from "../../shared/RingGiven";
+import { REFUSED_ABOVE, ShutButton } from "../../shared/ShutButton";
 import { poseAt } from "../../drawing/weave";
 import { chosenWire, innerFor, useBend, useSolved, useWeaveChoice, wireOf } from "./useWeave";
 import { OwnWeaves } from "./OwnWeaves";
@@ -44,11 +45,14 @@ function Weave({
   const inner = innerFor(weave, choice);
   const { judged, solved, poses, working, stale, problem } = useSolved(weave, choice, inner);
   const [pull, setPull] = useState<number | null>(null);
+  const setInner = (i: number, value: number) =>
+    change({ innerMm: inner.map((one, k) => (k === i ? value : one)) }, `ring ${i}, inside`);
+  const refusedRing = Math.max(0, inner.indexOf(Number(problem?.value)));
   const top = useRef<HTMLHeadingElement>(null);
   const at = poses ? poseAt(poses, pull) : 0;
   const pose = poses?.[at];
   return (
-    <div className="weaves-place" data-stale={stale}>
+    <div className="weaves-place" data-stale={stale} data-refused={problem !== null}>
       <section className="weave-main" aria-label={weave.name}>
         <h1 ref={top} className="place-title">
           {weave.name}
@@ -65,22 +69,27 @@ function Weave({
               <span className={i === 0 ? "comma" : ""}>
                 {i === 0 ? `, ${ring.name}s` : `and ${ring.name}s`}
               </span>
-              <NumberInput
+              <RingGiven
                 label={`${ring.name}, inside`}
+                wire={{ spoolId: choice.spoolId, metal: choice.metal, wireDiameterMm: choice.wireMm }}
                 value={inner[i]!}
-                minimum={0.3}
-                onChange={(value) =>
-                  change({ innerMm: inner.map((one, k) => (k === i ? value : one)) }, `${size.name}, inside`)
-                }
+                onChange={(value) => setInner(i, value)}
               />
             </span>
           ))}
-          <span>inside.</span>
         </p>
         {problem ? (
-          <p className="stop mt-2" role="alert">
-            {problemWords(problem)}
-          </p>
+          <RefusedValue
+            problem={problem}
+            names={{ innerDiameterMm: `The ${weave.sizes[refusedRing]!.name}, inside,` }}
+            onTake={(field) =>
+              field === "innerDiameterMm"
+                ? (value) => setInner(refusedRing, value)
+                : field === "wireDiameterMm" && choice.spoolId === null
+                  ? (value) => change({ wireMm: value }, "wire")
+                  : null
+            }
+          />
         ) : (
           <Verdict judged={judged} units={units} />
         )}
@@ -105,7 +114,20 @@ function Weave({
             )}
           </label>
         )}
-        {solved && !stale && <MakePiece weave={weave} choice={choice} inner={inner} fits={solved.fits} />}
+        {solved && !stale && (
+          <MakePiece
+            weave={weave}
+            choice={choice}
+            inner={inner}
+            why={
+              problem
+                ? REFUSED_ABOVE
+                : solved.fits
+                  ? null
+                  : "It does not close in this ring: take a larger one."
+            }
+          />
+        )}
         {solved && !stale && (
           <Figures solved={solved} units={units}>
             {weave.kind !== "FINITE" && solved.fits && <Bend {...{ weave, choice, inner, units }} />}
@@ -134,12 +156,13 @@ function MakePiece({
   weave,
   choice,
   inner,
-  fits,
+  why,
 }: {
   weave: WeaveEntry;
   choice: Choosing[0];
   inner: number[];
-  fits: boolean;
+  /** Why no piece can be made of it; null when one can. */
+  why: string | null;
 }) {
   const navigate = useNavigate();
   const choices = usePreferences().data?.data;
@@ -149,9 +172,9 @@ function MakePiece({
   };
   return (
     <p className="make-piece">
-      <button className="action" disabled={!fits} onClick={() => void start()}>
+      <ShutButton why={why} onClick={() => void start()}>
         Count and make a piece
-      </button>
+      </ShutButton>
       <Link className="quiet" to="/weaves/shelf">
         every weave in my rods&rsquo; rings
       </Link>
@@ -248,13 +271,13 @@ function Bend({
   return (
     <div className="figure-row">
       <div className="figure-line">
-        <button
-          className="figure-name"
-          disabled={isFetching || data !== undefined}
-          onClick={() => setWanted(true)}
-        >
-          how tightly it bends
-        </button>
+        {isFetching || data !== undefined ? (
+          <span className="figure-name">how tightly it bends</span>
+        ) : (
+          <button className="figure-name" onClick={() => setWanted(true)}>
+            how tightly it bends
+          </button>
+        )}
         <span className="figure-value small" role="status">
           {isFetching ? "working it out" : data ? "closes to no loop" : isError ? "not answered" : ""}
         </span>

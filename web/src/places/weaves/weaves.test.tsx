@@ -254,6 +254,68 @@ describe("the place", () => {
     expect(await screen.findByLabelText("upright ring, inside")).toBeTruthy();
   });
 
+  it("shuts what leads on while a ring is refused, names it, and takes the nearest", async () => {
+    serve({
+      ...base,
+      "POST /api/weaves/byzantine/judge": (body: unknown) =>
+        (body as { innerDiameterMm: number[] }).innerDiameterMm[0]! > 250
+          ? new Refused({
+              code: "out-of-range",
+              field: "innerDiameterMm",
+              value: "300",
+              minimum: 0.1,
+              maximum: 250,
+              unit: "mm",
+              detail: "innerDiameterMm is 300 mm.",
+            })
+          : SOLVED,
+      "POST /api/weaves/byzantine/solve": (body: unknown) =>
+        (body as { innerDiameterMm: number[] }).innerDiameterMm[0]! > 250
+          ? new Refused({ code: "out-of-range", detail: "no" })
+          : SOLVED,
+    });
+    show(<WeavesPlace />);
+    const make = await screen.findByRole<HTMLButtonElement>("button", { name: "Count and make a piece" });
+    expect(make.disabled).toBe(false);
+    const inside = screen.getByLabelText("ring, inside");
+    fireEvent.focus(inside);
+    fireEvent.change(inside, { target: { value: "300" } });
+    fireEvent.blur(inside);
+    const alert = await screen.findByRole("alert");
+    expect(alert.textContent).toContain("The ring, inside, cannot be 300 mm");
+    fireEvent.click(screen.getByRole("button", { name: "take 250 mm" }));
+    await waitFor(() => expect(screen.queryByRole("alert")).toBeNull());
+    expect(screen.getByLabelText<HTMLInputElement>("ring, inside").value).toBe("250.00");
+  });
+
+  it("says when the ring is beyond the scale of weaves", async () => {
+    serve({ ...base, "POST /api/weaves/byzantine/judge": { ...SOLVED, aspectRatio: 11.24 } });
+    show(<WeavesPlace />);
+    expect((await screen.findByTestId("beyond")).textContent).toContain("11.2, above the scale");
+  });
+
+  it("takes a ring by the rod it is wound on, from the same sheet as the Rings place", async () => {
+    const rods = [
+      { id: "r3", name: "3", diameterMm: 3, closedInnerMm: null },
+      { id: "r4", name: "4", diameterMm: 4, closedInnerMm: 4.1234 },
+    ];
+    const asked = serve({ ...base, "POST /api/rings/sheet": { rods } });
+    show(<WeavesPlace />);
+    const given = await screen.findByLabelText<HTMLSelectElement>("ring, inside, given by");
+    expect([...given.options].map((one) => one.textContent)).toEqual([
+      "inside",
+      "inside, wound on the 4.0 rod: 4.12 mm",
+    ]);
+    fireEvent.change(given, { target: { value: "r4" } });
+    await waitFor(() =>
+      expect(asked.some((one) => JSON.stringify(one.body)?.includes('"innerDiameterMm":[4.1234]'))).toBe(
+        true,
+      ),
+    );
+    expect(given.value).toBe("r4");
+    expect(given.selectedOptions[0]!.textContent).toBe("inside, wound on the 4.0 rod");
+  });
+
   it("says a ring that cannot be", async () => {
     serve({
       ...base,

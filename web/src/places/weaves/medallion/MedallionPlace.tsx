@@ -9,7 +9,8 @@ import { figureOf } from "../../../shared/figures";
 import { NumberInput } from "../../../shared/NumberInput";
 import { FigureRow } from "../../../shared/Why";
 import { WireChoice } from "../../../shared/WireChoice";
-import { problemWords } from "../../../shared/words";
+import { RefusedValue } from "../../../shared/RefusedValue";
+import { RingGiven } from "../../../shared/RingGiven";
 import { MedallionOrder } from "./MedallionOrder";
 import { MedallionRings } from "./MedallionRings";
 import { MedallionPlan } from "./MedallionPlan";
@@ -47,6 +48,23 @@ const FIRST: MedallionChoice = {
   bail: true,
 };
 
+/** What the server's fields are here, and what they are called. */
+const FIELDS: Record<string, keyof MedallionChoice> = {
+  wireDiameterMm: "wireMm",
+  innerDiameterMm: "innerMm",
+  hubWireMm: "hubWireMm",
+  arms: "arms",
+  units: "units",
+  longerBy: "longerBy",
+};
+const NAMES: Record<string, string> = {
+  innerDiameterMm: "The small ring, inside,",
+  hubWireMm: "The larger rings' wire",
+  arms: "The number of arms",
+  units: "The units in an arm",
+  longerBy: "The units longer",
+};
+
 /** A cross, a star, a medallion: sections of a chain about larger rings; how many rings, and how large those have to be. */
 export function MedallionPlace() {
   const weaves = useWeaves().data?.filter((weave) => weave.kind === "CHAIN" && weave.sizes.length === 1);
@@ -73,6 +91,7 @@ export function MedallionPlace() {
     retryDelay: 1000,
   });
   const answer = asked.data;
+  const refused = asked.error instanceof Problem ? asked.error.body : null;
   const whole = (label: string, value: number, minimum: number, onValue: (value: number) => void) => (
     <NumberInput
       label={label}
@@ -85,7 +104,11 @@ export function MedallionPlace() {
     />
   );
   return (
-    <div className="piece-place" data-stale={asked.isPlaceholderData || asked.error !== null}>
+    <div
+      className="piece-place"
+      data-stale={asked.isPlaceholderData || asked.error !== null}
+      data-refused={refused !== null}
+    >
       <section className="weave-main" aria-label="The medallion">
         <div className="flex items-baseline gap-6">
           <h1 className="place-title">Cross, star, medallion</h1>
@@ -117,13 +140,13 @@ export function MedallionPlace() {
             change={(patch, tag) => change(chosenWire(patch), tag)}
           />
           <span className="comma">, rings</span>
-          <NumberInput
+          <RingGiven
             label="Small rings, inside"
+            wire={{ spoolId: choice.spoolId, metal: choice.metal, wireDiameterMm: choice.wireMm }}
             value={choice.innerMm}
-            minimum={0.3}
             onChange={(innerMm) => change({ innerMm }, "small rings")}
           />
-          <span>inside, about</span>
+          <span className="comma">, about</span>
           <select
             className="word-select"
             aria-label="Larger rings"
@@ -163,10 +186,17 @@ export function MedallionPlace() {
             <option value="none">without a bail.</option>
           </select>
         </p>
-        {asked.error instanceof Problem && (
-          <p className="stop mt-2" role="alert">
-            {problemWords(asked.error.body)}
-          </p>
+        {refused && (
+          <RefusedValue
+            problem={refused}
+            names={NAMES}
+            onTake={(field) => {
+              const own = FIELDS[field];
+              return own === undefined || (own === "wireMm" && choice.spoolId !== null)
+                ? null
+                : (value) => change({ [own]: value }, own);
+            }}
+          />
         )}
         {answer && (
           <MedallionPlan
@@ -198,7 +228,7 @@ export function MedallionPlace() {
           <p className="strong">
             {many(answer.ringCount[0]!, "small ring")}, {many(answer.ringCount[1]!, "larger ring")}
           </p>
-          <MedallionRings choice={choice} answer={answer} />
+          <MedallionRings choice={choice} answer={answer} refused={refused !== null} />
           {answer.figures
             .filter((figure) => figure.id !== "hub-inside")
             .map((figure) => (

@@ -4,11 +4,21 @@ import { Problem } from "../../../api/client";
 import { usePreferences } from "../../../api/queries";
 import type { CompositionAnswer } from "../../../api/types";
 import { keepJob, ringsOf } from "../../../shared/newJob";
+import { REFUSED_ABOVE, ShutButton } from "../../../shared/ShutButton";
 import { say } from "../../../shared/says";
 import type { MedallionChoice } from "./MedallionPlace";
 
 /** From the medallion to the wire: its small rings and its larger ones as jobs of their own. */
-export function MedallionRings({ choice, answer }: { choice: MedallionChoice; answer: CompositionAnswer }) {
+export function MedallionRings({
+  choice,
+  answer,
+  refused,
+}: {
+  choice: MedallionChoice;
+  answer: CompositionAnswer;
+  /** A value is refused: what is shown is from before. */
+  refused: boolean;
+}) {
   const choices = usePreferences().data?.data;
   const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
@@ -44,9 +54,12 @@ export function MedallionRings({ choice, answer }: { choice: MedallionChoice; an
   };
   return (
     <p className="mt-2 mb-1">
-      <button className="action" disabled={busy || !choices} onClick={() => void cut()}>
+      <ShutButton
+        why={refused ? REFUSED_ABOVE : busy ? "being laid out" : choices ? null : "not connected yet"}
+        onClick={() => void cut()}
+      >
         Cut its rings
-      </button>
+      </ShutButton>
     </p>
   );
 }

@@ -161,14 +161,14 @@ export function Colours({ data, weave, piece, rings, counts, change }: Props) {
           {colours.by !== "RING" && (
             <>
               <button
-                className="quiet small"
+                className="quiet small at-end"
                 disabled={colours.sequence.length >= LONGEST}
                 onClick={() => set({ sequence: [...colours.sequence, brush] }, "sequence")}
               >
                 longer
               </button>
               <button
-                className="quiet small"
+                className="quiet small at-end"
                 disabled={colours.sequence.length <= 1}
                 onClick={() => set({ sequence: colours.sequence.slice(0, -1) }, "sequence")}
               >

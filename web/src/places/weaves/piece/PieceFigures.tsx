@@ -16,6 +16,7 @@ import { keepJob, ringsOf } from "../../../shared/newJob";
 import { NumberInput } from "../../../shared/NumberInput";
 import { say } from "../../../shared/says";
 import { editorOf } from "../../../shared/useEditor";
+import { REFUSED_ABOVE, ShutButton } from "../../../shared/ShutButton";
 import { FigureRow } from "../../../shared/Why";
 import { figureOf } from "../../../shared/figures";
 import type { ChangeWeave } from "./PiecePlace";
@@ -29,6 +30,8 @@ interface Props {
   count: PieceCount;
   units: Units;
   change: ChangeWeave;
+  /** A value is refused: what is shown is from before. */
+  refused: boolean;
 }
 
 const OTHERS = [
@@ -36,17 +39,21 @@ const OTHERS = [
   "piece-length-rest",
   "piece-width",
   "piece-pre-closed-order",
-  "piece-pre-closed-most",
   "piece-spare",
   "piece-wire",
   "piece-mass",
 ];
 
 /** Close so many, open so many; how it is gone about; then to the wire or to the bench. */
-export function PieceFigures({ kept, data, weave, count, units, change }: Props) {
+export function PieceFigures({ kept, data, weave, count, units, change, refused }: Props) {
   const verdict = count.notes[0];
   const rings = figureOf(count, "piece-rings")!;
-  const fits = verdict?.severity !== "STOP";
+  const most = figureOf(count, "piece-pre-closed-most");
+  const shut = refused
+    ? REFUSED_ABOVE
+    : verdict?.severity === "STOP"
+      ? "It does not close in this ring: take a larger one."
+      : null;
   return (
     <>
       <div className="close-open" data-testid="close-open">
@@ -55,13 +62,18 @@ export function PieceFigures({ kept, data, weave, count, units, change }: Props)
             <strong className="figures">{figureOf(count, id)!.value}</strong>
             <FigureRow
               figure={figureOf(count, id)!}
-              name={id === "piece-opened" ? "to open" : "to close first"}
+              name={id === "piece-opened" ? "open as you go" : "close before you start"}
             >
               {null}
             </FigureRow>
           </div>
         ))}
       </div>
+      {most && (
+        <FigureRow figure={most} name="the most possible to close first">
+          {shown(most, units)}
+        </FigureRow>
+      )}
       <FigureRow figure={rings}>{rings.value}</FigureRow>
       {count.ringCount.length > 1 && (
         <p className="small soft">
@@ -79,15 +91,14 @@ export function PieceFigures({ kept, data, weave, count, units, change }: Props)
           </FigureRow>
         ))}
       <WaySentence data={data} weave={weave} count={count} change={change} />
-      <Onward kept={kept} data={data} weave={weave} count={count} fits={fits} />
+      <Onward kept={kept} data={data} weave={weave} count={count} shut={shut} />
       <PieceExports kept={kept} />
     </>
   );
 }
 
 const NAMES: Record<string, string> = {
-  "piece-pre-closed-order": "to close with any hands",
-  "piece-pre-closed-most": "to close at most, any order",
+  "piece-pre-closed-order": "with hands that hold any number",
 };
 
 function shown(figure: Figure, units: Units): string {
@@ -102,7 +113,7 @@ function shown(figure: Figure, units: Units): string {
 }
 
 /** How the maker goes about it. */
-function WaySentence({ data, weave, count, change }: Omit<Props, "kept" | "units">) {
+function WaySentence({ data, weave, count, change }: Omit<Props, "kept" | "units" | "refused">) {
   const piece = (patch: Partial<PieceSpec>, tag: string) =>
     change({ piece: { ...data.piece, ...patch } }, tag);
   return (
@@ -160,13 +171,14 @@ function Onward({
   data,
   weave,
   count,
-  fits,
+  shut,
 }: {
   kept: Kept<WeaveJobData>;
   data: WeaveJobData;
   weave: WeaveEntry;
   count: PieceCount;
-  fits: boolean;
+  /** Why it cannot be made; null when it can. */
+  shut: string | null;
 }) {
   const navigate = useNavigate();
   const choices = usePreferences().data?.data;
@@ -202,12 +214,14 @@ function Onward({
   };
   return (
     <p className="flex flex-wrap items-center gap-x-6 gap-y-1 mt-3">
-      <button className="action" disabled={busy || !fits} onClick={() => void attempt(make)}>
+      <ShutButton why={busy ? "being laid out" : shut} onClick={() => void attempt(make)}>
         Make it
-      </button>
-      <button className="quiet" disabled={busy || !choices} onClick={() => void attempt(cut)}>
-        cut its rings
-      </button>
+      </ShutButton>
+      {!busy && choices && shut !== REFUSED_ABOVE && (
+        <button className="quiet" onClick={() => void attempt(cut)}>
+          cut its rings
+        </button>
+      )}
     </p>
   );
 }

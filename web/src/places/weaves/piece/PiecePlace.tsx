@@ -2,10 +2,11 @@ import { useState } from "react";
 import { useParams } from "react-router";
 import { usePreferences, useWeaveJobs, useWeaves } from "../../../api/queries";
 import type { Kept, WeaveEntry, WeaveJobData } from "../../../api/types";
+import type { ProblemBody } from "../../../api/client";
 import { Lost } from "../../../shared/Lost";
 import { useEditor } from "../../../shared/useEditor";
 import { useLaid, usePiece } from "../../../shared/weavePiece";
-import { problemWords } from "../../../shared/words";
+import { RefusedValue } from "../../../shared/RefusedValue";
 import { Colours } from "./Colours";
 import { PieceFigures } from "./PieceFigures";
 import { PiecePractice } from "./PiecePractice";
@@ -37,6 +38,37 @@ export interface ChangeWeave {
   (patch: Partial<WeaveJobData>, tag: string): void;
 }
 
+/** What a refusal's fields are called here. */
+const PIECE_NAMES: Record<string, string> = {
+  innerDiameterMm: "The ring, inside,",
+  units: "The number of units",
+  lengthMm: "The length",
+  rows: "The number of rows",
+  columns: "The rings in a row",
+  rowCounts: "The rings in each row",
+  hold: "The loose rings taken along",
+  sparePercent: "The spare",
+};
+
+/** Takes the nearest value of a refused field; null where it is not one number of this page. */
+function taking(data: WeaveJobData, problem: ProblemBody, field: string, change: ChangeWeave) {
+  if (field === "wireDiameterMm") {
+    return data.spoolId === null ? (value: number) => change({ wireDiameterMm: value }, "wire") : null;
+  }
+  if (field === "innerDiameterMm") {
+    const refused = Math.max(0, data.innerDiameterMm.indexOf(Number(problem.value)));
+    return (value: number) =>
+      change(
+        { innerDiameterMm: data.innerDiameterMm.map((one, i) => (i === refused ? value : one)) },
+        `inner ${refused}`,
+      );
+  }
+  const piece: Partial<Record<string, unknown>> = data.piece;
+  return typeof piece[field] === "number"
+    ? (value: number) => change({ piece: { ...data.piece, [field]: value } }, field)
+    : null;
+}
+
 /** A piece of a weave: how many rings, in which order, in which colours; from here to the bench. */
 function PiecePage({ kept, weaves }: { kept: Kept<WeaveJobData>; weaves: WeaveEntry[] }) {
   const { editor, data, state } = useEditor("weave-jobs", kept);
@@ -49,7 +81,7 @@ function PiecePage({ kept, weaves }: { kept: Kept<WeaveJobData>; weaves: WeaveEn
   const change: ChangeWeave = (patch, tag) => editor.change(patch, tag);
   const ready = piece && rings && count;
   return (
-    <div className="piece-place" data-stale={stale}>
+    <div className="piece-place" data-stale={stale} data-refused={problem !== null}>
       <section className="weave-main" aria-label="The piece">
         <PieceSentence
           editor={editor}
@@ -61,9 +93,11 @@ function PiecePage({ kept, weaves }: { kept: Kept<WeaveJobData>; weaves: WeaveEn
           change={change}
         />
         {problem && (
-          <p className="stop mt-1 max-w-prose" role="alert">
-            {problemWords(problem)}
-          </p>
+          <RefusedValue
+            problem={problem}
+            names={PIECE_NAMES}
+            onTake={(field) => taking(data, problem, field, change)}
+          />
         )}
         <p className="modes" role="tablist" aria-label="What is shown">
           {MODES.map(([id, word]) => (
@@ -94,7 +128,10 @@ function PiecePage({ kept, weaves }: { kept: Kept<WeaveJobData>; weaves: WeaveEn
       </section>
       {count && (
         <aside aria-label="Rings and figures">
-          <PieceFigures {...{ kept, data, weave, count, units, change }} />
+          <PieceFigures
+            {...{ kept, data, weave, count, units, change }}
+            refused={problem !== null && problem.code !== "no-such-effort"}
+          />
         </aside>
       )}
     </div>

@@ -3,6 +3,7 @@ import { call } from "../../../api/client";
 import type { Attempt, PieceView, WeaveEntry, WeaveJobData } from "../../../api/types";
 import { letter, nearest, there } from "../../../drawing/piece";
 import { many } from "../../../quantity/format";
+import { ShutButton } from "../../../shared/ShutButton";
 import { stepHead, stepWay } from "../../../shared/assemblyWords";
 import { PieceScene } from "../PieceScene";
 import { say } from "../../../shared/says";
@@ -107,16 +108,19 @@ export function PiecePractice({ data, weave, piece, rings }: Props) {
               key={ring}
               aria-pressed={picked.has(ring)}
               data-right={answer ? step.through.includes(ring) || step.pickUp.includes(ring) : undefined}
-              disabled={answer !== null}
-              onClick={() => toggle(ring)}
+              aria-disabled={answer !== null}
+              onClick={() => answer === null && toggle(ring)}
             >
               {name.get(ring)}
             </button>
           ))}
           {answer === null ? (
-            <button className="action" disabled={picked.size === 0} onClick={() => void check()}>
+            <ShutButton
+              why={picked.size === 0 ? "press the letters of the rings first" : null}
+              onClick={() => void check()}
+            >
               That is all of them
-            </button>
+            </ShutButton>
           ) : (
             <button className="action" onClick={next}>
               Next ring

@@ -3,6 +3,7 @@ import type { Kept, PieceCount, PieceSpec, WeaveEntry, WeaveJobData } from "../.
 import type { Editor, SaveState } from "../../../shared/editor";
 import { NumberInput } from "../../../shared/NumberInput";
 import { NameHead } from "../../../shared/NameHead";
+import { RingGiven } from "../../../shared/RingGiven";
 import { WireChoice } from "../../../shared/WireChoice";
 import { capital } from "../../../shared/words";
 import type { ChangeWeave } from "./PiecePlace";
@@ -62,10 +63,10 @@ export function PieceSentence({ editor, data, state, weave, count, change }: Pro
             <span className={i === 0 ? "comma" : ""}>
               {i === 0 ? `, ${ring.name}s` : `and ${ring.name}s`}
             </span>
-            <NumberInput
+            <RingGiven
               label={`${ring.name}, inside`}
+              wire={data}
               value={data.innerDiameterMm[i] ?? 1}
-              minimum={0.3}
               onChange={(value) =>
                 change(
                   {
@@ -79,7 +80,7 @@ export function PieceSentence({ editor, data, state, weave, count, change }: Pro
             />
           </span>
         ))}
-        <span>inside,</span>
+        <span className="comma">,</span>
         {weave.kind === "SHEET" ? (
           <Rows spec={data.piece} count={count} piece={piece} />
         ) : weave.kind === "FINITE" ? (

@@ -52,7 +52,7 @@ export function PutTogether({ data, weave, piece, rings }: Props) {
             {playing ? "stop" : "play"}
           </button>
           <button
-            className="quiet"
+            className="quiet at-end"
             aria-label="One ring back"
             disabled={at === 0}
             onClick={() => {
@@ -76,7 +76,7 @@ export function PutTogether({ data, weave, piece, rings }: Props) {
             }}
           />
           <button
-            className="quiet"
+            className="quiet at-end"
             aria-label="One ring on"
             disabled={at === last}
             onClick={() => {
