@@ -6,6 +6,7 @@ import { band, many, mass, plain, signedPercent, size, sizeText, type Units } fr
 import { NumberInput } from "../../shared/NumberInput";
 import { FigureRow } from "../../shared/Why";
 import { noteWords, weaveWords } from "../../shared/words";
+import { aimed } from "./aimed";
 import type { Change } from "./JobSentence";
 
 interface Props {
@@ -32,13 +33,13 @@ export function FigureList({ sheet, data, change }: Props) {
   const { ring } = sheet;
   return (
     <>
-      <Hero sheet={sheet} change={change} figure={figure("inner-closed")} units={units} />
+      <Hero sheet={sheet} data={data} change={change} figure={figure("inner-closed")} units={units} />
       <div className="mt-3">
         <Row figure={figure("aspect-ratio")}>
           <NumberInput
             label="Aspect ratio"
             kind="number"
-            value={ring.aspectRatio}
+            value={aimed(data, "ASPECT_RATIO", ring.aspectRatio)}
             onChange={(value) => change({ convention: "ASPECT_RATIO", aimValue: value }, "aspect ratio")}
           />
           <small>nominal {plain(ring.nominalAspectRatio)}</small>
@@ -75,11 +76,13 @@ function Row({ figure, children }: { figure: Figure; children: ReactNode }) {
 
 function Hero({
   sheet,
+  data,
   change,
   figure,
   units,
 }: {
   sheet: RingSheet;
+  data: RingJobData;
   change: Change;
   figure: Figure;
   units: Units;
@@ -92,7 +95,7 @@ function Hero({
         <NumberInput
           className="hero"
           label="Inner diameter, closed"
-          value={ring.closedInnerMm}
+          value={aimed(data, "INNER", ring.closedInnerMm)}
           onChange={(value) => change({ convention: "INNER", aimValue: value }, "inner diameter")}
         />
         <span className="figures text-xl font-semibold soft">{size(ring.closedInnerMm, units).other}</span>

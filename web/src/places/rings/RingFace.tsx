@@ -6,6 +6,7 @@ import { usePixelsPerMm } from "../../shared/scale";
 import { useSize } from "../../shared/useSize";
 import { sizeText } from "../../quantity/format";
 import { usePreferences } from "../../api/queries";
+import { aimed } from "./aimed";
 import type { Change } from "./JobSentence";
 
 interface Props {
@@ -51,14 +52,14 @@ export function RingFace({ sheet, data, change, trueSize, onTrueSize }: Props) {
           <Dimension x={cx} y={24} suffix="outside">
             <NumberInput
               label="Outer diameter"
-              value={ring.closedOuterMm}
+              value={aimed(data, "OUTER", ring.closedOuterMm)}
               onChange={(value) => change({ convention: "OUTER", aimValue: value }, "outer diameter")}
             />
           </Dimension>
           <Dimension x={cx} y={60} suffix="inside">
             <NumberInput
               label="Inner diameter"
-              value={ring.closedInnerMm}
+              value={aimed(data, "INNER", ring.closedInnerMm)}
               onChange={(value) => change({ convention: "INNER", aimValue: value }, "inner diameter")}
             />
           </Dimension>
@@ -69,7 +70,7 @@ export function RingFace({ sheet, data, change, trueSize, onTrueSize }: Props) {
             <span className="sentence justify-center text-lg">
               <NumberInput
                 label="Rod"
-                value={ring.mandrelDiameterMm}
+                value={aimed(data, "MANDREL", ring.mandrelDiameterMm)}
                 onChange={(value) => change({ convention: "MANDREL", aimValue: value }, "rod")}
               />
               <span className="figures strong soft">rod</span>

@@ -165,6 +165,16 @@ describe("the figures", () => {
     expect(patches).toEqual([{ convention: "ASPECT_RATIO", aimValue: 5 }]);
   });
 
+  it("show what was typed of the size held fixed, also while the sheet is from before", async () => {
+    serve(BASE);
+    const data: RingJobData = { ...JOB.data, convention: "ASPECT_RATIO", aimValue: 400 };
+    show(<FigureList sheet={SHEET} data={data} change={() => {}} />);
+    expect((await screen.findByLabelText<HTMLInputElement>("Aspect ratio")).value).toBe("400.00");
+    expect(screen.getByLabelText<HTMLInputElement>("Inner diameter, closed").value).toBe(
+      SHEET.ring.closedInnerMm.toFixed(2),
+    );
+  });
+
   it("leave a number as it was when what is typed is none", async () => {
     serve(BASE);
     const patches: Partial<RingJobData>[] = [];

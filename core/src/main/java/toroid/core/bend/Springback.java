@@ -94,20 +94,31 @@ public final class Springback {
     /**
      * The mandrel that gives this inner diameter, mm.
      *
-     * @throws Refusal {@code too-springy} when no mandrel does, {@code out-of-range} when it would be smaller than {@value
-     *     #SMALLEST_MANDREL_MM} mm
+     * @throws Refusal {@code mandrel-too-small} or {@code mandrel-too-large} when it would be out of the range of mandrels
      */
     public static double mandrelForMm(BarInBending bar, double innerDiameterMm) {
         double smallest = SMALLEST_MANDREL_MM;
         double largest = Math.min(largestSettingMandrelMm(bar) * (1 - 1e-9), innerDiameterMm);
         if (largest <= smallest || springs(bar, smallest) > innerDiameterMm) {
-            throw Refusal.of(
+            throw Refusal.tooSmall(
                     "mandrel-too-small",
                     "innerDiameterMm",
-                    Double.toString(innerDiameterMm),
+                    innerDiameterMm,
+                    springs(bar, smallest),
+                    "mm",
                     "No rod of %.1f mm or more gives an inner diameter of %.2f mm in this wire."
                             .formatted(smallest, innerDiameterMm),
                     "Choose a larger ring, or a softer or thinner wire.");
+        }
+        if (largest > LARGEST_MANDREL_MM && springs(bar, LARGEST_MANDREL_MM) < innerDiameterMm) {
+            throw Refusal.tooLarge(
+                    "mandrel-too-large",
+                    "innerDiameterMm",
+                    innerDiameterMm,
+                    springs(bar, LARGEST_MANDREL_MM),
+                    "mm",
+                    "It would take a rod of more than %.0f mm.".formatted(LARGEST_MANDREL_MM),
+                    "Choose a smaller ring.");
         }
         return Roots.between(m -> springs(bar, m) - innerDiameterMm, smallest, largest, TOLERANCE_MM);
     }

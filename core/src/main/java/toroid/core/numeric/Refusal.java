@@ -2,6 +2,7 @@ package toroid.core.numeric;
 
 import java.math.RoundingMode;
 import java.util.OptionalDouble;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * An input that cannot be worked with. Carries everything a sentence needs (what, the value, its unit, the allowed range,
@@ -70,6 +71,28 @@ public final class Refusal extends IllegalArgumentException {
             String code, String field, double value, double most, String unit, String message, String remedy) {
         double told = Math.floor(100 * most) / 100;
         return new Refusal(code, field, plain(value), null, told, unit, remedy, (message + " " + remedy).trim());
+    }
+
+    /** A number that is too small for a reason its own code names: with the smallest that is not, rounded up to a hundredth. */
+    public static Refusal tooSmall(
+            String code, String field, double value, double least, String unit, String message, String remedy) {
+        double told = Math.ceil(100 * least) / 100;
+        return new Refusal(code, field, plain(value), told, null, unit, remedy, (message + " " + remedy).trim());
+    }
+
+    /** The same refusal told of the field it was asked by, in that field's measure. */
+    public Refusal askedBy(String asked, double askedValue, DoubleUnaryOperator measure, String askedUnit) {
+        Double least = minimum == null ? null : Double.valueOf(measure.applyAsDouble(minimum));
+        Double most = maximum == null ? null : Double.valueOf(measure.applyAsDouble(maximum));
+        return "out-of-range".equals(code)
+                ? outOfRange(
+                        asked,
+                        askedValue,
+                        least == null ? Double.NEGATIVE_INFINITY : least,
+                        most == null ? Double.POSITIVE_INFINITY : most,
+                        askedUnit,
+                        remedy)
+                : new Refusal(code, asked, plain(askedValue), least, most, askedUnit, remedy, getMessage());
     }
 
     private static String spaced(String unit) {

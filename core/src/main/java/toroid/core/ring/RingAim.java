@@ -1,7 +1,9 @@
 package toroid.core.ring;
 
+import java.util.function.DoubleUnaryOperator;
 import toroid.core.bend.Springback;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Refusal;
 
 /**
  * Which size the maker holds fixed, and its value: mm, or a pure number for {@link Convention#ASPECT_RATIO}. Inner, outer and
@@ -30,6 +32,25 @@ public record RingAim(Convention convention, double value) {
             case OUTER -> Checks.within("outerDiameterMm", value, 0.2, 274, "mm", "Check the ring's size.");
             case ASPECT_RATIO -> Checks.within("aspectRatio", value, 0.1, 500, "", "Usual rings are 2.5 to 8.");
         }
+    }
+
+    /**
+     * A refusal of the inner diameter, told of the size the maker holds fixed.
+     *
+     * @param closed the inner diameter of the closed ring from that of the sprung turn, mm
+     */
+    Refusal told(Refusal refusal, double wireDiameterMm, DoubleUnaryOperator closed) {
+        if (!"innerDiameterMm".equals(refusal.field())) {
+            return refusal;
+        }
+        return switch (convention) {
+            case OUTER ->
+                refusal.askedBy(
+                        "outerDiameterMm", value, inner -> closed.applyAsDouble(inner) + 2 * wireDiameterMm, "mm");
+            case ASPECT_RATIO ->
+                refusal.askedBy("aspectRatio", value, inner -> closed.applyAsDouble(inner) / wireDiameterMm, "");
+            default -> refusal;
+        };
     }
 
     /** The closed ring aimed at in that wire, or null when the aim is a mandrel. */

@@ -75,9 +75,11 @@ public final class RingSolver {
             return new Ring(d, inner);
         }
         if (d != null && outer != null) {
+            bounded("outerDiameterMm", outer, 0, 2 * d + Ring.LARGEST_INNER_MM, "mm");
             return new Ring(d, positive(outer - 2 * d, "outerDiameterMm", outer, 2 * d + Ring.SMALLEST_INNER_MM));
         }
         if (d != null && aspect != null) {
+            bounded("aspectRatio", aspect, Ring.SMALLEST_INNER_MM / d, Ring.LARGEST_INNER_MM / d, "");
             return new Ring(d, aspect * d);
         }
         if (inner != null && outer != null) {

@@ -5,6 +5,7 @@ import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.Springback;
 import toroid.core.bend.SprungDiameter;
 import toroid.core.metal.Metal;
+import toroid.core.numeric.Refusal;
 
 /**
  * One ring from mandrel to closed: wound → sprung → closed, with the 95 % bands of the last two (inner diameters, mm).
@@ -44,12 +45,8 @@ public record RingWork(
     public static RingWork of(
             double wireDiameterMm, Metal metal, FlowEstimate flow, RingAim aim, RingCut cut, int turns) {
         double modulus = metal.youngsModulus().inMegapascals();
-        Ring aimed = aim.closedRing(wireDiameterMm);
-        double mandrel = aimed == null
-                ? aim.value()
-                : Springback.mandrelForMm(
-                        BarInBending.ofWire(wireDiameterMm, modulus, flow.curve()),
-                        ClosedRing.before(aimed, cut, turns).innerDiameterMm());
+        double mandrel =
+                mandrelMm(BarInBending.ofWire(wireDiameterMm, modulus, flow.curve()), wireDiameterMm, aim, cut, turns);
         SprungDiameter inner = SprungDiameter.predict(wireDiameterMm, modulus, flow, mandrel);
         Ring sprung = new Ring(
                 wireDiameterMm,
@@ -70,6 +67,30 @@ public record RingWork(
                 closed,
                 inner.lowMm() + shift,
                 inner.highMm() + shift);
+    }
+
+    private static double mandrelMm(BarInBending bar, double wireDiameterMm, RingAim aim, RingCut cut, int turns) {
+        try {
+            Ring aimed = aim.closedRing(wireDiameterMm);
+            return aimed == null
+                    ? aim.value()
+                    : Springback.mandrelForMm(
+                            bar, ClosedRing.before(aimed, cut, turns).innerDiameterMm());
+        } catch (Refusal refusal) {
+            boolean ofTheTurn = !"out-of-range".equals(refusal.code());
+            throw aim.told(
+                    refusal, wireDiameterMm, inner -> ofTheTurn ? closed(wireDiameterMm, inner, cut, turns) : inner);
+        }
+    }
+
+    /** Inner diameter once closed; the turn's own where so small a ring does not survive its cut. */
+    private static double closed(double wireDiameterMm, double sprungInnerMm, RingCut cut, int turns) {
+        try {
+            return ClosedRing.close(new Ring(wireDiameterMm, sprungInnerMm), cut, turns)
+                    .innerDiameterMm();
+        } catch (Refusal nothingLeft) {
+            return sprungInnerMm;
+        }
     }
 
     /** The yield of a perfectly plastic wire as strong as this one wound to this ring, MPa. */

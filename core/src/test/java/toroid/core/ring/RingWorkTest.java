@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.FlowCurve;
@@ -142,6 +144,44 @@ class RingWorkTest {
             }
         }
         assertThat(springy).isGreaterThan(10);
+    }
+
+    /** Whatever size the maker holds fixed is the one that is refused, with limits in its own measure that are then allowed. */
+    @Property
+    void whatIsAskedIsWhatIsRefused(
+            @ForAll Convention convention,
+            @ForAll @DoubleRange(min = 0.06, max = 8) double wire,
+            @ForAll @DoubleRange(min = 0.01, max = 600) double value,
+            @ForAll @IntRange(min = 1, max = 3) int turns) {
+        Refusal refusal = refusal(convention, wire, value, turns);
+        if (refusal != null) {
+            assertThat(refusal.field()).isEqualTo(FIELDS.get(convention));
+            for (double limit :
+                    List.of(refusal.minimum().orElse(value), refusal.maximum().orElse(value))) {
+                boolean told =
+                        limit != value && limit > value == refusal.minimum().orElse(-1) > value;
+                if (told && convention != Convention.MANDREL) {
+                    double inside = limit > value ? limit * 1.001 : limit * 0.999;
+                    Refusal again = refusal(convention, wire, inside, turns);
+                    assertThat(again == null ? null : again.field()).isIn(null, "kerfMm", FIELDS.get(convention));
+                }
+            }
+        }
+    }
+
+    private static final Map<Convention, String> FIELDS = Map.of(
+            Convention.MANDREL, "mandrelDiameterMm",
+            Convention.INNER, "innerDiameterMm",
+            Convention.OUTER, "outerDiameterMm",
+            Convention.ASPECT_RATIO, "aspectRatio");
+
+    private static Refusal refusal(Convention convention, double wire, double value, int turns) {
+        try {
+            RingWork.of(wire, BRASS, HANDBOOK, new RingAim(convention, value), new RingCut.None(), turns);
+            return null;
+        } catch (Refusal refused) {
+            return refused;
+        }
     }
 
     @Test
