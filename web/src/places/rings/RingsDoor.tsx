@@ -1,9 +1,11 @@
+import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { useBench, useJobs, usePreferences, useSpools } from "../../api/queries";
 import type { JobInHand, Kept, RingJobData } from "../../api/types";
 import { many, sizeText, type Units } from "../../quantity/format";
 import { useDraft } from "../../shared/draft";
 import { blankJob } from "../../shared/newJob";
+import { FindField, Found } from "../../shared/Find";
 import { RingMark } from "../../shared/RingMark";
 import { takeAway } from "../../shared/takeAway";
 import { RingJobPage } from "./RingsPlace";
@@ -13,6 +15,7 @@ export function RingsDoor() {
   const hands = useBench().data;
   const jobs = useJobs().data;
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const [words, setWords] = useState("");
   if (!hands || !jobs) {
     return null;
   }
@@ -24,10 +27,14 @@ export function RingsDoor() {
     <div className="place">
       <div className="flex flex-wrap items-baseline justify-between gap-x-8">
         <h1 className="place-title">Rings</h1>
-        <Link className="action" to="/rings/new">
-          new ring
-        </Link>
+        <span className="flex items-baseline gap-6">
+          <FindField words={words} onWords={setWords} />
+          <Link className="action" to="/rings/new">
+            new ring
+          </Link>
+        </span>
       </div>
+      <Found words={words} />
       <ul className="mt-4 border-t border-base-content">
         {hands.map((hand) => (
           <Row key={hand.job.id} hand={hand} units={units} largestMm={largestMm} />

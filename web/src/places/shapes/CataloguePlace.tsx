@@ -4,23 +4,11 @@ import { call, Problem } from "../../api/client";
 import { useCatalogue, useFormBench, usePictures, usePreferences, useSpools } from "../../api/queries";
 import type { CatalogueForm, FormPicture, OutlineRow, Parameters } from "../../api/types";
 import { sizeText } from "../../quantity/format";
+import { FindField, Found } from "../../shared/Find";
+import { formToFind, ranked } from "../../shared/finder";
 import { say } from "../../shared/says";
 import { WirePicture } from "../../shared/WirePicture";
 import { blankForm, keepForm } from "../../shared/newForm";
-
-/** What the trade looks for under other names in other places. */
-const ELSEWHERE: [string[], string, string][] = [
-  [
-    ["jump ring", "ring", "hoop", "bangle", "split ring"],
-    "/rings",
-    "Jump rings, hoops and bangles of one turn are drawn in Rings.",
-  ],
-  [
-    ["chainmail", "mail", "byzantine", "chain", "bracelet", "european", "persian", "box", "weave"],
-    "/weaves",
-    "Chains and mail of rings, a bracelet of them too, are counted in Weaves.",
-  ],
-];
 
 /** Every wire form by what it does, drawn from its own geometry. */
 export function CataloguePlace() {
@@ -30,10 +18,8 @@ export function CataloguePlace() {
   if (!forms || !pictures) {
     return null;
   }
-  const words = wanted.trim().toLowerCase();
-  const shown = forms.filter((form) =>
-    `${form.name} ${form.does} ${form.familyName} ${form.alsoCalled.join(" ")}`.toLowerCase().includes(words),
-  );
+  const words = wanted.trim();
+  const shown = words === "" ? forms : ranked(forms, formToFind, words);
   const families = [...new Set(shown.map((form) => form.familyName))];
   return (
     <div className="place catalogue">
@@ -44,13 +30,7 @@ export function CataloguePlace() {
             practise loops
           </Link>
           <ReadIn forms={forms} />
-          <input
-            className="plain-input"
-            aria-label="Find a form"
-            placeholder="find a form"
-            value={wanted}
-            onChange={(event) => setWanted(event.target.value)}
-          />
+          <FindField words={wanted} onWords={setWanted} />
         </span>
       </div>
       {words === "" && <Drawer pictures={pictures} />}
@@ -66,19 +46,10 @@ export function CataloguePlace() {
           </ul>
         </section>
       ))}
-      {shown.length === 0 && (
-        <p className="mt-6 soft">No form is called that. Try loop, hook, spiral, ear, bead, frame.</p>
+      {words !== "" && shown.length === 0 && (
+        <p className="mt-6 soft">No shape is called that. Try loop, hook, spiral, ear, bead, frame.</p>
       )}
-      {ELSEWHERE.filter(([called]) => words.length > 2 && called.some((one) => one.startsWith(words))).map(
-        ([, place, sentence]) => (
-          <p key={place} className="mt-6">
-            {sentence}{" "}
-            <Link className="quiet" to={place}>
-              go there
-            </Link>
-          </p>
-        ),
-      )}
+      <Found words={words} without="Shapes" />
     </div>
   );
 }
@@ -106,7 +77,7 @@ function Drawer({ pictures }: { pictures: FormPicture[] }) {
     <section aria-label="Your own">
       <h2>your own</h2>
       <ul>
-        {hands.slice(0, 10).map((hand) => {
+        {hands.map((hand) => {
           const picture = pictures.find((one) => one.id === hand.job.data.formId);
           return (
             <li key={hand.job.id}>

@@ -25,10 +25,12 @@ describe("the catalogue", () => {
     show(<CataloguePlace />);
     expect(await screen.findByRole("region", { name: "hooks and clasps" })).toBeTruthy();
     expect(screen.getAllByRole("link", { name: /loop|S-hook/ }).length).toBeGreaterThan(1);
-    fireEvent.change(screen.getByLabelText("Find a form"), { target: { value: "sideways" } });
+    fireEvent.change(screen.getByLabelText("Find a ring, a shape, a weave"), {
+      target: { value: "sideways" },
+    });
     expect(screen.queryByText("S-hook")).toBeNull();
-    fireEvent.change(screen.getByLabelText("Find a form"), { target: { value: "anvil" } });
-    expect(screen.getByText(/No form is called that/)).toBeTruthy();
+    fireEvent.change(screen.getByLabelText("Find a ring, a shape, a weave"), { target: { value: "anvil" } });
+    expect(screen.getByText(/No shape is called that/)).toBeTruthy();
   });
 
   it("is searched by what the trade calls things, here and in other places", async () => {
@@ -40,13 +42,13 @@ describe("the catalogue", () => {
       })),
     });
     show(<CataloguePlace />);
-    const find = await screen.findByLabelText("Find a form");
+    const find = await screen.findByLabelText("Find a ring, a shape, a weave");
     fireEvent.change(find, { target: { value: "clasp" } });
     expect(screen.getByText("S-hook")).toBeTruthy();
     fireEvent.change(find, { target: { value: "jump ring" } });
-    expect(screen.getByText("go there").getAttribute("href")).toBe("/rings");
-    fireEvent.change(find, { target: { value: "bracelet" } });
-    expect(screen.getByText("go there").getAttribute("href")).toBe("/weaves");
+    expect(screen.getByRole("link", { name: /jump rings/ }).getAttribute("href")).toBe("/rings/new");
+    fireEvent.change(find, { target: { value: "medallion" } });
+    expect(screen.getByRole("link", { name: /cross, star/ }).getAttribute("href")).toBe("/weaves/medallion");
   });
 
   it("keeps nothing of a form that is only looked at, and keeps it with the first change", async () => {

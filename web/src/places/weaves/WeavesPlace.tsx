@@ -1,11 +1,12 @@
-import { useRef, useState, type ReactNode } from "react";
-import { Link, useNavigate } from "react-router";
+import { useEffect, useRef, useState, type ReactNode } from "react";
+import { Link, useNavigate, useSearchParams } from "react-router";
 import { usePreferences, useWeaves } from "../../api/queries";
 import type { Figure, WeaveEntry, WeaveJudged, WeaveSolved } from "../../api/types";
 import { mass, plain, size, sizeText, type Units } from "../../quantity/format";
 import { blankWeave, keepWeave } from "../../shared/newWeave";
 import { FigureRow } from "../../shared/Why";
 import { WireChoice } from "../../shared/WireChoice";
+import { FindField, Found } from "../../shared/Find";
 import { RefusedValue } from "../../shared/RefusedValue";
 import { RingGiven } from "../../shared/RingGiven";
 import { REFUSED_ABOVE, ShutButton } from "../../shared/ShutButton";
@@ -21,6 +22,15 @@ import { weaveNoteWords } from "./weaveWords";
 export function WeavesPlace() {
   const weaves = useWeaves().data;
   const [choice, change] = useWeaveChoice();
+  const [query, setQuery] = useSearchParams();
+  const led = query.get("weave");
+  useEffect(() => {
+    const to = weaves?.find((one) => one.id === led);
+    if (to) {
+      change({ weave: to.id, innerMm: innerFor(to, { ...choice, innerMm: [choice.innerMm[0]!] }) }, "weave");
+      setQuery({}, { replace: true });
+    }
+  }, [led, weaves]); // led here by a link: taken over once
   const weave = weaves?.find((one) => one.id === choice.weave) ?? weaves?.[0];
   if (!weaves || !weave) {
     return null;
@@ -45,6 +55,7 @@ function Weave({
   const inner = innerFor(weave, choice);
   const { judged, solved, poses, working, stale, problem } = useSolved(weave, choice, inner);
   const [pull, setPull] = useState<number | null>(null);
+  const [words, setWords] = useState("");
   const setInner = (i: number, value: number) =>
     change({ innerMm: inner.map((one, k) => (k === i ? value : one)) }, `ring ${i}, inside`);
   const refusedRing = Math.max(0, inner.indexOf(Number(problem?.value)));
@@ -54,9 +65,13 @@ function Weave({
   return (
     <div className="weaves-place" data-stale={stale} data-refused={problem !== null}>
       <section className="weave-main" aria-label={weave.name}>
-        <h1 ref={top} className="place-title">
-          {weave.name}
-        </h1>
+        <div className="flex flex-wrap items-baseline justify-between gap-x-8">
+          <h1 ref={top} className="place-title">
+            {weave.name}
+          </h1>
+          <FindField words={words} onWords={setWords} />
+        </div>
+        <Found words={words} />
         <p className="sentence mt-1">
           <span>in</span>
           <WireChoice

@@ -12,6 +12,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -48,8 +49,42 @@ class ShapesTest extends BrowserTest {
             assertThat(tile.locator("svg path").count()).as(tile.innerText()).isPositive();
             assertThat(tile.locator("svg").boundingBox().width).isGreaterThan(40);
         }
-        field("Find a form").fill("spiral");
+        field("Find a ring, a shape, a weave").fill("spiral");
         assertThat(page.locator(".form-tile").count()).isBetween(3, 8);
+    }
+
+    /** The trade's own words find something in every place, whatever place they are typed in. */
+    @Test
+    void tradeWordsAreFoundFromEveryPlace() {
+        for (String place : List.of("/rings", "/shapes", "/weaves")) {
+            visit(DEMO + place);
+            Locator find = field("Find a ring, a shape, a weave");
+            for (String word : List.of(
+                    "bracelet",
+                    "earring",
+                    "hoop",
+                    "jump ring",
+                    "pearl",
+                    "stud",
+                    "bail",
+                    "rosary",
+                    "crimp",
+                    "figure of eight",
+                    "necklace",
+                    "clasp",
+                    "chainmail",
+                    "pendant",
+                    "bangle",
+                    "charm")) {
+                find.fill(word);
+                assertThat(page.locator(".found-line, .form-tile").count())
+                        .as("%s in %s", word, place)
+                        .isPositive();
+            }
+            find.fill("bracelet");
+            page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Found in Weaves"))
+                    .waitFor();
+        }
     }
 
     @Test
