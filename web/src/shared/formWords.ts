@@ -203,6 +203,8 @@ export function formNoteWords(note: Note, units: Units): string {
       return `Your rule is to wrap every loop. Left plain, this one stays open from ${plain(v.staysOpenN!, 1)} N (${plain(v.staysOpenGf!, 0)} g).`;
     case "rule-plain-from":
       return `Your rule is plain loops from ${mm("fromMm")} wire up; this is ${mm("wireMm")}. Left plain, it stays open from ${plain(v.staysOpenN!, 1)} N (${plain(v.staysOpenGf!, 0)} g).`;
+    case "usual-plain-from":
+      return `The usual advice is plain loops from ${mm("fromMm")} wire up, some say 0.8; this is ${mm("wireMm")}. Left plain, it stays open from ${plain(v.staysOpenN!, 1)} N (${plain(v.staysOpenGf!, 0)} g). Preferences ask for your own rule.`;
     case "wrap-this-loop":
       return `At ${mm("wireMm")} an open loop lets go: wrap it.`;
     case "spiral-wider-than-bead":

@@ -143,9 +143,10 @@ function Sheet({ kept }: { kept: Kept<Choices> }) {
           >
             <Choose
               name="plain"
-              value={String(data.plainFromMm)}
-              onChange={(from) => change({ plainFromMm: Number(from) }, "plain loops")}
+              value={data.plainFromMm === null ? "" : String(data.plainFromMm)}
+              onChange={(from) => change({ plainFromMm: from === "" ? null : Number(from) }, "plain loops")}
               options={[
+                ["", "no rule: the usual advice"],
                 ["1", "from 1.0 mm wire"],
                 ["0.8", "from 0.8 mm wire"],
                 ["100", "never: always wrapped"],

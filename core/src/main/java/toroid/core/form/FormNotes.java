@@ -38,7 +38,7 @@ final class FormNotes {
 
     private static void openLoop(FormRequest request, FormMaker.OpenLoop loop, List<Note> notes) {
         double d = loop.wireMm();
-        double from = request.schools().plainFromMm();
+        double from = request.schools().plainFrom();
         var strength = RingStrength.of(new Ring(d, loop.insideMm()), effective(request, loop), 1);
         Map<String, Object> values = Map.of(
                 "wireMm", d,
@@ -51,7 +51,9 @@ final class FormNotes {
         } else if (request.schools().alwaysWraps()) {
             notes.add(Note.care("rule-always-wrap", values));
         } else if (d < from - 0.05 && strength.use() != RingStrength.Use.SOLDER_IT) {
-            notes.add(Note.care("rule-plain-from", with(values, "fromMm", from)));
+            notes.add(Note.care(
+                    request.schools().hasRule() ? "rule-plain-from" : "usual-plain-from",
+                    with(values, "fromMm", from)));
         } else if (strength.use() == RingStrength.Use.SOLDER_IT) {
             notes.add(Note.care("plain-loop-opens", values));
         } else {

@@ -4,10 +4,11 @@ package toroid.core.form;
  * The maker's habits that a form follows.
  *
  * @param cutting pre-cut lengths, or straight from the spool
- * @param plainFromMm plain loops are trusted from this wire on, mm; 0.8 or 1.0; {@link #ALWAYS_WRAPPED_MM} for makers who always wrap
+ * @param plainFromMm the maker's rule: plain loops are trusted from this wire on, mm; 0.8 or 1.0; {@link #ALWAYS_WRAPPED_MM} for
+ *     makers who always wrap; null while no rule was chosen
  * @param tailFactor the handling tail against the form's own default, learnt or 1
  */
-public record Schools(Cutting cutting, double plainFromMm, double tailFactor) {
+public record Schools(Cutting cutting, Double plainFromMm, double tailFactor) {
     /** From the spool saves the tail on one side; pre-cut lengths come out equal. */
     public enum Cutting {
         PRE_CUT,
@@ -17,10 +18,23 @@ public record Schools(Cutting cutting, double plainFromMm, double tailFactor) {
     /** Thicker than any wire here: no plain loop is trusted. */
     public static final double ALWAYS_WRAPPED_MM = 100;
 
-    public static final Schools USUAL = new Schools(Cutting.PRE_CUT, 1.0, 1);
+    /** The usual advice where no rule was chosen; common practice, some say 0.8. */
+    public static final double USUAL_PLAIN_FROM_MM = 1.0;
+
+    public static final Schools USUAL = new Schools(Cutting.PRE_CUT, null, 1);
+
+    /** Whether the maker chose a rule of their own. */
+    public boolean hasRule() {
+        return plainFromMm != null;
+    }
+
+    /** From which wire on plain loops are trusted, mm: the maker's rule, else the usual advice. */
+    public double plainFrom() {
+        return plainFromMm == null ? USUAL_PLAIN_FROM_MM : plainFromMm;
+    }
 
     /** Whether the maker's rule is to wrap every loop. */
     public boolean alwaysWraps() {
-        return plainFromMm >= ALWAYS_WRAPPED_MM;
+        return plainFrom() >= ALWAYS_WRAPPED_MM;
     }
 }

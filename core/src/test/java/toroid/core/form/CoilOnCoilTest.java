@@ -91,7 +91,7 @@ class CoilOnCoilTest {
                 usual.flow(),
                 usual.values(),
                 false,
-                new Schools(Schools.Cutting.PRE_CUT, 1, factor));
+                new Schools(Schools.Cutting.PRE_CUT, 1.0, factor));
         FormWork work = FormSolver.solve(Forms.byId("coil-on-coil"), request);
         FormedWire core = wire(work, "core");
         double share = Math.rint(looser) / 100;

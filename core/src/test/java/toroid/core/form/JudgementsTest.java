@@ -62,7 +62,9 @@ class JudgementsTest {
     @Test
     void plainLoopsFollowTheMakersRule() {
         assertThat(codes(EveryForm.solve("plain-loop", 0.5, Map.of()))).contains("wrap-this-loop");
-        assertThat(codes(EveryForm.solve("plain-loop", 0.8, Map.of()))).contains("rule-plain-from");
+        assertThat(codes(EveryForm.solve("plain-loop", 0.8, Map.of())))
+                .contains("usual-plain-from")
+                .doesNotContain("rule-plain-from");
         assertThat(codes(EveryForm.solve("plain-loop", 1.2, Map.of()))).contains("plain-loop-holds");
     }
 

@@ -37,7 +37,7 @@ class FormJob extends Stored {
     @Enumerated(EnumType.STRING)
     private Schools.Cutting cutting;
 
-    private double plainFromMm;
+    private Double plainFromMm;
     private double tailFactor;
     private String note;
 

@@ -37,7 +37,7 @@ public record FormJobData(
         @NotNull int pieces,
         @NotNull Rhythm rhythm,
         @NotNull Schools.Cutting cutting,
-        @NotNull double plainFromMm,
+        Double plainFromMm,
         @NotNull double tailFactor,
         @NotNull String note) {
     public static final int MOST_PIECES = FormWork.MOST_PIECES;
@@ -74,7 +74,7 @@ public record FormJobData(
                 "parameters", parameters.size(), 0, MOST_PARAMETERS, "values", "Leave out what is not this form's.");
         parameters.forEach(FormJobData::checkKeepable);
         Checks.within("tailFactor", tailFactor, 0.1, 10, "", "One is the form's own tail.");
-        Checks.within("plainFromMm", plainFromMm, 0, 100, "mm", "0.8 and 1.0 are usual.");
+        Checks.within("plainFromMm", plainFromMm == null ? 1 : plainFromMm, 0, 100, "mm", "0.8 and 1.0 are usual.");
     }
 
     /** A number, a word or the rows of an outline; nothing larger than those can be. */

@@ -20,7 +20,7 @@ import toroid.core.metal.Temper;
  * @param parameters by id: mm, degrees, counts; choices as words
  * @param leftHanded the mirror image
  * @param cutting pre-cut lengths when left out
- * @param plainFromMm plain loops are trusted from this wire on; 1.0 when left out
+ * @param plainFromMm plain loops are trusted from this wire on; the usual advice, 1.0, when left out
  * @param tailFactor handling tails against the form's own; 1 when left out
  * @param pieces how many are made; 1 when left out
  */
@@ -74,9 +74,7 @@ public record FormQuestion(
         toroid.core.numeric.Checks.within(
                 "plainFromMm", plainFromMm == null ? 1 : plainFromMm, 0, 100, "mm", "0.8 and 1.0 are usual.");
         return new Schools(
-                cutting == null ? Schools.Cutting.PRE_CUT : cutting,
-                plainFromMm == null ? Schools.USUAL.plainFromMm() : plainFromMm,
-                tailFactor == null ? 1 : tailFactor);
+                cutting == null ? Schools.Cutting.PRE_CUT : cutting, plainFromMm, tailFactor == null ? 1 : tailFactor);
     }
 
     public FormQuestion mirrored(boolean left) {

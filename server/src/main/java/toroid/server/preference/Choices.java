@@ -21,7 +21,7 @@ import toroid.server.ring.RingJobData;
  * @param sparePercent made on top
  * @param formCutting lengths pre-cut, or straight from the spool
  * @param rhythm how a batch of forms is run
- * @param plainFromMm plain loops are trusted from this wire on, mm; 100 for always wrapped
+ * @param plainFromMm plain loops are trusted from this wire on, mm; 100 for always wrapped; null while no rule was chosen
  * @param wraps on a wrapped loop
  */
 public record Choices(
@@ -37,16 +37,14 @@ public record Choices(
         @NotNull int spoiltTurnsPerEnd,
         @NotNull Schools.Cutting formCutting,
         @NotNull FormJobData.Rhythm rhythm,
-        @NotNull Double plainFromMm,
+        Double plainFromMm,
         @NotNull Integer wraps) {
-    private static final double PLAIN_FROM_MM = 1.0;
     private static final int THREE = 3;
 
     /** Choices kept before forms were known lack theirs: the usual ones stand in. */
     public Choices {
         formCutting = formCutting == null ? Schools.Cutting.PRE_CUT : formCutting;
         rhythm = rhythm == null ? FormJobData.Rhythm.BATCH : rhythm;
-        plainFromMm = plainFromMm == null ? PLAIN_FROM_MM : plainFromMm;
         wraps = wraps == null ? THREE : wraps;
     }
 
@@ -78,7 +76,7 @@ public record Choices(
     void check() {
         Checks.within("kerfMm", kerfMm, 0, 2, "mm", "Usual blades take 0.2 to 0.5.");
         Checks.within("sparePercent", sparePercent, 0, 100, "%", "Five is usual.");
-        Checks.within("plainFromMm", plainFromMm, 0, 100, "mm", "0.8 and 1.0 are usual.");
+        Checks.within("plainFromMm", plainFromMm == null ? 1 : plainFromMm, 0, 100, "mm", "0.8 and 1.0 are usual.");
         Checks.within("wraps", wraps, 1, 20, "wraps", "Two or three are usual.");
         new CoilAllowances(leadMm, tailMm, spoiltTurnsPerEnd, 100, CoilAllowances.CARRIED_FEED_MM);
         new toroid.server.ring.CutData(cutMethod, kerfMm, null, null).toCore(1);

@@ -2,6 +2,7 @@ package toroid.server.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.UUID;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
@@ -62,6 +63,31 @@ class MigrationTest extends ApiTest {
         assertThat(database.queryForObject("select count(*) from earlier.form_job", Integer.class))
                 .isZero();
         assertThat(upTo("latest").validateWithResult().validationSuccessful).isTrue();
+    }
+
+    /** A rule nobody chose becomes the usual advice; one that was chosen stays. */
+    @Test
+    void aRuleNobodyChoseBecomesTheUsualAdvice() {
+        upTo("5").migrate();
+        for (String from : List.of("1", "0.8")) {
+            database.execute(
+                    "insert into earlier.form_job (id, version, created_at, updated_at, name, form_id, metal, temper,"
+                            + " wire_diameter_mm, parameters, hand, pieces, rhythm, cutting, plain_from_mm, tail_factor) values ('"
+                            + UUID.randomUUID() + "', 0, now(), now(), 'from " + from
+                            + "', 'plain-loop', 'copper', 'HALF_HARD', 1,"
+                            + " '{}', 'RIGHT', 1, 'BATCH', 'PRE_CUT', " + from + ", 1)");
+            database.execute("insert into earlier.preference (id, version, created_at, updated_at, choices) values ('"
+                    + UUID.randomUUID() + "', 0, now(), now(), '{\"units\":\"INCHES\",\"plainFromMm\":" + from + "}')");
+        }
+        upTo("latest").migrate();
+        assertThat(database.queryForList("select plain_from_mm from earlier.form_job order by name", Double.class))
+                .containsExactly(0.8, null);
+        assertThat(database.queryForList(
+                        "select choices::jsonb ->> 'plainFromMm' from earlier.preference order by 1 nulls last",
+                        String.class))
+                .containsExactly("0.8", null);
+        assertThat(database.queryForList("select choices::jsonb ->> 'units' from earlier.preference", String.class))
+                .containsOnly("INCHES");
     }
 
     /** A weave run begun before its piece was kept with it has none yet: it is laid out when first asked for. */
