@@ -7,6 +7,8 @@ export interface Wire {
   name: string;
   diameterMm: number;
   lengthInPieceMm: number;
+  lengthToCutMm: number;
+  marks: { atMm: number; kind: string }[];
   points: number[];
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { layMarks, stripScale } from "./strip";
+import { layMarks, readableScale, stripScale } from "./strip";
 import { boxOf, line, mirrored, pieces, seen, seenWire, stretch, union, viewBox } from "./wire";
 
 describe("a wire laid on paper", () => {
@@ -46,19 +46,21 @@ describe("a wire laid on paper", () => {
 });
 
 describe("the wire strip", () => {
-  it("lifts a label that would run into its neighbour", () => {
-    const marks = layMarks(
-      [
-        { atMm: 10, kind: "BEND" },
-        { atMm: 11, kind: "BEND" },
-        { atMm: 60, kind: "TRIM" },
-      ],
-      4,
-      40,
-      (mm) => mm.toFixed(1),
-    );
-    expect(marks.map((mark) => mark.row)).toEqual([0, 1, 0]);
-    expect(marks[1]!.label).toBe("11.0");
+  it("puts labels side by side, in order, each near its mark", () => {
+    const marks = [10, 11, 60].map((atMm) => ({ atMm, kind: "BEND" }));
+    const laid = layMarks(marks, 4, 40, 1000, (mm) => mm.toFixed(1));
+    expect(laid.map((mark) => mark.labelX)).toEqual([22, 62, 240]);
+    expect(laid[1]!.label).toBe("11.0");
+    expect(layMarks([{ atMm: 249, kind: "TRIM" }], 4, 40, 990, String)[0]!.labelX).toBe(990);
+  });
+
+  it("is enlarged until its marks can be told apart, and no further", () => {
+    const marks = [10, 11.2, 40].map((atMm) => ({ atMm, kind: "BEND" }));
+    expect(readableScale(marks, 80, 1000, 4)).toBe(6);
+    expect(readableScale(marks.slice(1), 80, 1000, 4)).toBe(4);
+    // no room for that: as wide as it goes
+    expect(readableScale(marks, 80, 380, 4)).toBe(4.75);
+    expect(readableScale(marks, 500, 1000, 4)).toBe(2);
   });
 
   it("is true size while it fits and no larger than the room", () => {

@@ -18,6 +18,7 @@ const STEP: FormStep = {
   heldDegrees: 277,
   turns: null,
   flat: null,
+  goesOn: false,
   stage: "FORM",
   cautions: [],
 };

@@ -101,8 +101,9 @@ export function formStepNumber(
 
 /** What to do, in one or two sentences. */
 export function formStepWords(step: FormStep, units: Units): string {
-  const grip =
-    step.fromMiddleMm !== null
+  const grip = step.goesOn
+    ? "Go on where the last bend ends"
+    : step.fromMiddleMm !== null
       ? `Grip ${sizeText(step.fromMiddleMm, units, 1)} from the middle mark`
       : step.gripMm !== null
         ? `Grip at the ${sizeText(step.gripMm, units, 1)} mark`

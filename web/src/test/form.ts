@@ -14,6 +14,7 @@ const NOTHING = {
   heldDegrees: null,
   turns: null,
   flat: null,
+  goesOn: false,
   cautions: [],
 };
 

@@ -17,6 +17,7 @@ const NOTHING = {
   heldDegrees: null,
   turns: null,
   flat: null,
+  goesOn: false,
   wire: "hook",
 };
 

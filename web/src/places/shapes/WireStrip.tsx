@@ -2,16 +2,25 @@ import { useState, type ReactNode } from "react";
 import { usePreferences } from "../../api/queries";
 import type { FormAnswer, FormWire } from "../../api/types";
 import { toneOf } from "../../drawing/metals";
-import { layMarks, stripScale } from "../../drawing/strip";
-import { plain, sizeText, wireLength } from "../../quantity/format";
+import { layMarks, readableScale, stripScale } from "../../drawing/strip";
+import { plain, size as sizeOf, sizeText, wireLength } from "../../quantity/format";
 import { Ruler } from "../../shared/Ruler";
 import { usePixelsPerMm } from "../../shared/scale";
 import { useSize } from "../../shared/useSize";
 
 const INSET = 28;
 const LABEL = 40;
-const ROW = 17;
+const LABEL_Y = 26;
 const WIRE_Y = 66;
+
+/** As large as its marks need, at true size, or as wide as the screen. */
+type StripSize = "readable" | "true" | "wide";
+const STRIP_SIZES: StripSize[] = ["readable", "true", "wide"];
+const STRIP_WORDS: Record<StripSize, string> = {
+  readable: "to read",
+  true: "true size",
+  wide: "as wide as it goes",
+};
 
 /** The wire itself, straight, at true scale: every mark in its place, tails hatched as waste, the step in hand marked. */
 export function WireStrip({
@@ -25,7 +34,7 @@ export function WireStrip({
   pieces: number;
   children?: ReactNode;
 }) {
-  const [larger, setLarger] = useState(false);
+  const [size, setSize] = useState<StripSize>("readable");
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const [chosen, setChosen] = useState(0);
   const inHand = step === null ? -1 : form.wires.findIndex((wire) => wire.name === form.steps[step]?.wire);
@@ -46,9 +55,14 @@ export function WireStrip({
           </span>
         </p>
         <span className="flex items-baseline gap-5">
-          <button className="quiet small" aria-pressed={larger} onClick={() => setLarger(!larger)}>
-            {larger ? "true size" : "larger"}
-          </button>
+          <span className="segmented small" role="radiogroup" aria-label="How large the strip is">
+            {STRIP_SIZES.map((one) => (
+              <label key={one}>
+                <input type="radio" name="strip-size" checked={size === one} onChange={() => setSize(one)} />
+                {STRIP_WORDS[one]}
+              </label>
+            ))}
+          </span>
           {form.wires.length > 1 && (
             <select
               className="word-select"
@@ -66,7 +80,7 @@ export function WireStrip({
         </span>
       </div>
       {children}
-      <Straight wire={wire} metal={form.metal} step={step} larger={larger} />
+      <Straight wire={wire} metal={form.metal} step={step} size={size} />
     </>
   );
 }
@@ -76,21 +90,25 @@ export function Straight({
   wire,
   metal,
   step,
-  larger = false,
+  size = "readable",
 }: {
   wire: FormWire;
   metal: string;
   step: number | null;
-  /** As wide as the screen instead of true size, for marks that lie close. */
-  larger?: boolean;
+  size?: StripSize;
 }) {
   const { ref, width } = useSize<HTMLDivElement>();
   const truePixels = usePixelsPerMm();
-  const scale = stripScale(wire.lengthToCutMm, width - 2 * INSET, larger ? 40 * truePixels : truePixels);
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const room = width - 2 * INSET;
+  const scale =
+    size === "readable"
+      ? readableScale(wire.marks, wire.lengthToCutMm, room, truePixels)
+      : stripScale(wire.lengthToCutMm, room, size === "wide" ? 40 * truePixels : truePixels);
   const x = (mm: number) => INSET + mm * scale;
   const thick = Math.max(5, Math.min(18, wire.diameterMm * scale));
   const tone = toneOf(metal);
-  const marks = layMarks(wire.marks, scale, LABEL, (mm) => mm.toFixed(1));
+  const marks = layMarks(wire.marks, scale, LABEL, room, (mm) => sizeOf(mm, units, 1).value);
   const hand = wire.stretches.filter((one) => one.step === step && step !== null);
   const first = wire.firstTailMm;
   const end = first + wire.lengthInPieceMm;
@@ -132,7 +150,7 @@ export function Straight({
               />
             ))}
             {marks.map((mark, i) => {
-              const top = WIRE_Y - 20 - mark.row * ROW;
+              const label = INSET + mark.labelX;
               return (
                 <g key={i}>
                   <path
@@ -140,12 +158,13 @@ export function Straight({
                       mark.kind === "MIDDLE" ? "marked" : mark.kind === "TRIM" ? "dash" : "dimension"
                     }
                     strokeWidth={mark.kind === "MIDDLE" ? 2 : 1}
-                    d={`M${x(mark.at)} ${WIRE_Y + thick / 2 + 2}V${top + 3}`}
+                    fill="none"
+                    d={`M${x(mark.at)} ${WIRE_Y + thick / 2 + 2}V${WIRE_Y - thick / 2 - 5}L${label} ${LABEL_Y + 5}`}
                   />
                   <text
                     className={mark.kind === "TRIM" ? "soft" : "figures"}
-                    x={x(mark.at)}
-                    y={top}
+                    x={label}
+                    y={LABEL_Y}
                     textAnchor="middle"
                   >
                     {mark.label}

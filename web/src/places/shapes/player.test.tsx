@@ -75,7 +75,7 @@ describe("the wire strip", () => {
     serve(BASE);
     show(<WireStrip form={FORM} step={null} pieces={1} />);
     expect(screen.queryByText(/shown at/)).toBeNull();
-    fireEvent.click(screen.getByText("larger"));
+    fireEvent.click(screen.getByText("as wide as it goes"));
     expect(screen.getByText(/shown at \d+ %/)).toBeTruthy();
   });
 });

@@ -42,7 +42,7 @@ class Screenshots extends BrowserTest {
         visit(DEMO + hook);
         page.getByText("flat, face-on").click();
         page.getByLabel("Beside it").selectOption("Gull wings, crown of the harbour");
-        button("larger").click();
+        page.getByText("as wide as it goes").click();
         page.locator(".beside svg").first().waitFor();
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("shape-flat.png")));
         take("practice", DEMO + "/shapes/practice");

@@ -15,6 +15,7 @@ package toroid.core.form;
  * @param heldDegrees how far to bend it so that it springs back to that
  * @param turns of a coil, wraps or a spiral
  * @param flat what hammering leaves
+ * @param goesOn whether it begins where the last bend ended: there is no mark to look for
  */
 public record FormStep(
         int id,
@@ -29,10 +30,11 @@ public record FormStep(
         Double degrees,
         Double heldDegrees,
         Double turns,
-        Hammered flat) {
+        Hammered flat,
+        boolean goesOn) {
     /** A step that says no more than what is done, to what part of which wire. */
     public static FormStep plain(Kind kind, String part, String wire) {
-        return new FormStep(-1, kind, part, wire, 0, null, null, null, null, null, null, null, null);
+        return new FormStep(-1, kind, part, wire, 0, null, null, null, null, null, null, null, null, false);
     }
 
     /**

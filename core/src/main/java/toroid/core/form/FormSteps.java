@@ -44,7 +44,8 @@ final class FormSteps {
                         null,
                         null,
                         null,
-                        null));
+                        null,
+                        false));
             } else {
                 bent(request, wire, draft, steps);
             }
@@ -97,7 +98,14 @@ final class FormSteps {
                 degrees,
                 held,
                 turns,
-                draft.flat()));
+                draft.flat(),
+                goesOn(wire, grip)));
+    }
+
+    /** Neither at a mark nor where the wire begins, nor at the middle it is worked from. */
+    private static boolean goesOn(FormedWire wire, double gripMm) {
+        boolean begins = gripMm < CLOSE && wire.middleMm() == 0;
+        return !begins && !Marks.isMarked(Marks.of(wire), wire.tails().firstMm() + gripMm);
     }
 
     /** The rod that leaves that inside diameter, or null when the bend is crisp or the wire only flexes. */

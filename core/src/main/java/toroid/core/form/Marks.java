@@ -3,8 +3,12 @@ package toroid.core.form;
 import java.util.ArrayList;
 import java.util.List;
 import toroid.core.bend.program.Bend;
+import toroid.core.bend.program.Run;
 
-/** Marks to set on the straight wire before it is bent. */
+/**
+ * Marks to set on the straight wire before it is bent: only what a hand cannot find otherwise. A bend that begins after a measured straight
+ * has one; one that goes on where the last ended has none, nor has what follows a coil or a loop (common practice).
+ */
 public final class Marks {
     /** Marks closer than this are one, mm. */
     private static final double ONE_MARK_MM = 0.3;
@@ -27,7 +31,7 @@ public final class Marks {
         TRIM
     }
 
-    /** In order along the wire: the middle, where every step begins, where the ends are trimmed. */
+    /** In order along the wire: the middle, where a step begins after a straight, where the ends are trimmed. */
     public static List<Mark> of(FormedWire wire) {
         var marks = new ArrayList<Mark>();
         double first = wire.tails().firstMm();
@@ -40,7 +44,9 @@ public final class Marks {
         for (int i = 1; i < bends.size(); i++) {
             if (bends.get(i).step() != bends.get(i - 1).step()) {
                 boolean outward = at[i] >= middleOnWire - 1e-9;
-                add(marks, first + at[i], bends.get(outward ? i : i - 1).step());
+                if (isStraight(bends.get(outward ? i - 1 : i).run())) {
+                    add(marks, first + at[i], bends.get(outward ? i : i - 1).step());
+                }
             }
         }
         if (wire.tails().secondMm() > 0) {
@@ -55,9 +61,17 @@ public final class Marks {
         return marks;
     }
 
+    /** Whether there is a mark where a hand may look for one. */
+    static boolean isMarked(List<Mark> marks, double atMm) {
+        return marks.stream().anyMatch(mark -> Math.abs(mark.atMm() - atMm) < ONE_MARK_MM);
+    }
+
+    private static boolean isStraight(Run run) {
+        return run.lengthMm() > ONE_MARK_MM && run.sharpestCurvature() * run.lengthMm() < 1e-6;
+    }
+
     private static void add(List<Mark> marks, double at, int step) {
-        boolean near = marks.stream().anyMatch(mark -> Math.abs(mark.atMm() - at) < ONE_MARK_MM);
-        if (!near) {
+        if (!isMarked(marks, at)) {
             marks.add(new Mark(at, Kind.BEND, step));
         }
     }

@@ -128,11 +128,36 @@ class AnyParametersTest {
             }
         }
         for (FormedWire wire : work.wires()) {
+            handsFindTheirPlace(work, wire);
             assertThat(Marks.of(wire))
                     .allSatisfy(mark ->
                             assertThat(mark.atMm()).isBetween(0.0, wire.toCut().inMillimetres() + 1e-6));
         }
         assertThat(work.contacts().isEmpty())
                 .isEqualTo(work.notes().stream().noneMatch(note -> note.code().equals("passes-through")));
+    }
+
+    /** Every bend begins at a mark, at the end or the middle the wire is worked from, or where the bend before it ended; no mark is idle. */
+    private static void handsFindTheirPlace(FormWork work, FormedWire wire) {
+        List<Marks.Mark> marks = Marks.of(wire);
+        double middle = wire.tails().firstMm() + wire.program().onWireMm(wire.middleMm());
+        for (FormStep step : work.steps()) {
+            if (step.wire().equals(wire.name()) && step.gripMm() != null && !step.goesOn()) {
+                double at = step.gripMm();
+                double nearest = marks.stream()
+                        .mapToDouble(mark -> Math.abs(mark.atMm() - at))
+                        .min()
+                        .orElse(1e9);
+                assertThat(Math.min(Math.abs(at - middle), nearest))
+                        .as("%s at %.2f", step.part(), at)
+                        .isLessThan(0.31);
+            }
+        }
+        for (int i = 0; i < marks.size(); i++) {
+            Marks.Mark mark = marks.get(i);
+            assertThat(mark.kind() == Marks.Kind.BEND)
+                    .isEqualTo(work.steps().stream().anyMatch(step -> step.id() >= 0 && step.id() == mark.step()));
+            assertThat(i == 0 ? 1 : mark.atMm() - marks.get(i - 1).atMm()).isGreaterThan(0.29);
+        }
     }
 }

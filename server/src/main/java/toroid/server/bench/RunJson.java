@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.springframework.stereotype.Component;
 
-/** Plans and counts as the database keeps them. A plan written by an earlier version may have fields unknown now. */
+/** Plans and counts as the database keeps them. A plan written by an earlier version may have fields unknown now, and lack later ones. */
 @Component
 class RunJson {
     private static final TypeReference<TreeMap<Integer, Integer>> COUNTS = new TypeReference<>() {};
@@ -16,7 +16,9 @@ class RunJson {
     private final ObjectMapper mapper;
 
     RunJson(ObjectMapper mapper) {
-        this.mapper = mapper.copy().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES);
+        this.mapper = mapper.copy()
+                .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES);
     }
 
     String write(Object value) {

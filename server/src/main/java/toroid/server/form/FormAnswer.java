@@ -74,6 +74,7 @@ public record FormAnswer(
             Double heldDegrees,
             Double turns,
             FormStep.Hammered flat,
+            boolean goesOn,
             @NotNull JobThread.Stage stage,
             @NotNull List<Caution> cautions) {}
 

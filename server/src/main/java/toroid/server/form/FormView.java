@@ -86,6 +86,7 @@ final class FormView {
                 step.heldDegrees(),
                 step.turns(),
                 step.flat(),
+                step.goesOn(),
                 FormCautions.stageOf(step.kind()),
                 FormCautions.of(step, work.info().family()));
     }
