@@ -4,6 +4,7 @@ import {
   DirectionalLight,
   Group,
   HemisphereLight,
+  type Matrix4,
   OrthographicCamera,
   Scene,
   Vector3,
@@ -58,6 +59,11 @@ export class Stage {
     this.controls.addEventListener("start", () => {
       this.touched = true;
     });
+  }
+
+  /** Whether whoever looks has come nearer or gone farther by themselves. */
+  protected near(): boolean {
+    return Math.abs(this.camera.zoom - 1) > 1e-6;
   }
 
   /** Called when the eye has moved. */
@@ -129,17 +135,27 @@ export class Stage {
   }
 
   private fit(box: Box3): void {
-    const seen = new Box3();
-    const corner = new Vector3();
-    const inverse = this.camera.matrixWorld.clone().invert();
-    for (let i = 0; i < 8; i++) {
-      corner.set(i & 1 ? box.max.x : box.min.x, i & 2 ? box.max.y : box.min.y, i & 4 ? box.max.z : box.min.z);
-      seen.expandByPoint(corner.applyMatrix4(inverse));
-    }
+    const seen = this.seen(box, this.camera.matrixWorld.clone().invert());
+    const middle = seen.getCenter(new Vector3()).setZ(0).applyMatrix4(this.camera.matrixWorld);
+    const aside = middle.sub(this.camera.position);
+    this.camera.position.add(aside);
+    this.controls.target.add(aside);
+    this.camera.updateMatrixWorld();
     const size = seen.getSize(new Vector3());
     const { width, height } = this.size;
     this.half = Math.max(size.x / (width / Math.max(1, height - FOOT_PX)), size.y, 0.5) * 0.56;
     this.frame();
+  }
+
+  /** What has to be in the picture, as the eye sees it: at the most the box that holds it. */
+  protected seen(box: Box3, toEye: Matrix4): Box3 {
+    const seen = new Box3();
+    const corner = new Vector3();
+    for (let i = 0; i < 8; i++) {
+      corner.set(i & 1 ? box.max.x : box.min.x, i & 2 ? box.max.y : box.min.y, i & 4 ? box.max.z : box.min.z);
+      seen.expandByPoint(corner.applyMatrix4(toEye));
+    }
+    return seen;
   }
 
   /** How much is seen from top to bottom, mm: twice the half, and the strip the tools lie on. */

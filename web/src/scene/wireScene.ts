@@ -2,6 +2,7 @@
 import {
   Box3,
   CylinderGeometry,
+  type Matrix4,
   Mesh,
   MeshBasicMaterial,
   MeshMatcapMaterial,
@@ -48,6 +49,9 @@ export interface SceneForm {
 
 const SIDES = 16;
 
+/** A thing that has changed by less keeps its picture. */
+const SAME_SIZE = 0.02;
+
 /** A hole is drawn as a plug, this much thicker than its metal. */
 const HOLE_PROUD = 1.03;
 
@@ -71,7 +75,9 @@ export class WireScene extends Stage {
   private readonly dark = new MeshBasicMaterial({ color: 0x14181b });
   private readonly marked: MeshStandardMaterial;
   private metal: MeshMatcapMaterial;
-  private fitted = false;
+  /** How large the thing was when the picture was last fitted to it, mm; 0 before the first time. */
+  private fittedTo = 0;
+  private roomFor: readonly (readonly number[])[] = [];
 
   constructor(canvas: HTMLCanvasElement, tone: Tone, mark: string, bead: string) {
     super(canvas);
@@ -80,7 +86,10 @@ export class WireScene extends Stage {
     this.bead.color.set(bead);
   }
 
-  /** Replaces what is shown; keeps the eye where it is but for the first time. */
+  /**
+   * Replaces what is shown. The eye keeps its direction; the picture is fitted anew when the thing has grown or shrunk and whoever looks has
+   * not come nearer.
+   */
   show(form: SceneForm): void {
     for (const child of [...this.thing.children]) {
       (child as Mesh).geometry.dispose();
@@ -98,15 +107,56 @@ export class WireScene extends Stage {
     for (const solid of form.solids) {
       this.thing.add(this.solid(solid));
     }
-    if (!this.fitted && this.thing.children.length > 0) {
-      this.look("corner");
-      this.fitted = true;
+    if (this.thing.children.length > 0) {
+      this.grown();
     }
     this.draw();
   }
 
+  protected override refit(): void {
+    if (this.fittedTo > 0 && !this.near()) {
+      this.settle(this.box());
+    }
+  }
+
+  /** By what is drawn, not by the box about it: a slanting coil would be drawn small. */
+  protected override seen(box: Box3, toEye: Matrix4): Box3 {
+    const seen = new Box3();
+    const point = new Vector3();
+    this.thing.updateMatrixWorld(true);
+    this.thing.traverse((child) => {
+      if (child instanceof Mesh) {
+        const places = (child as Mesh).geometry.getAttribute("position");
+        for (let i = 0; i < places.count; i++) {
+          point.fromBufferAttribute(places, i).applyMatrix4(child.matrixWorld);
+          seen.expandByPoint(point.applyMatrix4(toEye));
+        }
+      }
+    });
+    for (const points of this.roomFor) {
+      for (let i = 0; i + 2 < points.length; i += 3) {
+        seen.expandByPoint(point.set(points[i]!, points[i + 1]!, points[i + 2]!).applyMatrix4(toEye));
+      }
+    }
+    return seen.isEmpty() ? super.seen(box, toEye) : seen;
+  }
+
+  private grown(): void {
+    const box = this.box();
+    const size = box.getSize(new Vector3()).length();
+    if (this.fittedTo === 0) {
+      this.look("corner");
+    } else if (this.near() || Math.abs(size / this.fittedTo - 1) < SAME_SIZE) {
+      return;
+    } else {
+      this.settle(box);
+    }
+    this.fittedTo = size;
+  }
+
   /** Fits the picture to what is shown and to these points besides, from where the eye is. */
   keepRoomFor(wires: readonly (readonly number[])[]): void {
+    this.roomFor = wires;
     const box = new Box3().setFromObject(this.thing);
     const point = new Vector3();
     for (const points of wires) {
