@@ -50,6 +50,19 @@ describe("a forming step in words", () => {
     expect(words).toContain("Your 2.5 rod leaves 2.56 mm inside; 2.44 mm would be exact.");
   });
 
+  it("grips at the middle mark where it is there, and looks for a tool where none of the maker's own will do", () => {
+    expect(formStepWords({ ...STEP, fromMiddleMm: 0.02 }, "MILLIMETRES")).toContain(
+      "Grip at the middle mark;",
+    );
+    expect(formStepWords({ ...STEP, goesOn: true }, "MILLIMETRES")).toContain(
+      "Go on where the last bend ends;",
+    );
+    const none = { ...STEP, ownTool: null, ownToolMm: null, ownInsideMm: null };
+    expect(formStepWords(none, "MILLIMETRES")).toContain(
+      "Look for a jaw or rod of 2.44 mm: it leaves 2.50 mm inside.",
+    );
+  });
+
   it("has a title and a sentence for every kind", () => {
     for (const kind of KINDS) {
       expect(formStepTitle({ ...STEP, kind })).toMatch(/^[A-Z]/);

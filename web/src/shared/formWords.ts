@@ -99,12 +99,17 @@ export function formStepNumber(
   return degrees === null ? null : { value: degrees, unit: "°", decimals: 0, length: false };
 }
 
+/** Nearer than this nobody can grip beside a mark. */
+const AT_THE_MARK_MM = 0.15;
+
 /** What to do, in one or two sentences. */
 export function formStepWords(step: FormStep, units: Units): string {
   const grip = step.goesOn
     ? "Go on where the last bend ends"
     : step.fromMiddleMm !== null
-      ? `Grip ${sizeText(step.fromMiddleMm, units, 1)} from the middle mark`
+      ? step.fromMiddleMm < AT_THE_MARK_MM
+        ? "Grip at the middle mark"
+        : `Grip ${sizeText(step.fromMiddleMm, units, 1)} from the middle mark`
       : step.gripMm !== null
         ? `Grip at the ${sizeText(step.gripMm, units, 1)} mark`
         : "";
@@ -136,7 +141,7 @@ export function formStepWords(step: FormStep, units: Units): string {
     case "BALL":
       return `This much wire melts into the ball. Hold it upright in the flame's tip.`;
     case "THREAD":
-      return `On now, before the next end is closed: ${step.part}.`;
+      return `On now, before it is closed: ${step.part}.`;
     case "TRIM":
       return "Flush face to the work; hold both sides of the cut. Look and feel for a sharp end.";
     case "FILE":
@@ -175,7 +180,7 @@ function toolWords(step: FormStep, units: Units): string {
   if (step.ownTool !== null && step.ownInsideMm !== null) {
     return `Your ${step.ownTool} leaves ${sizeText(step.ownInsideMm, units)} inside; ${sizeText(step.toolMm, units)} would be exact.`;
   }
-  return `A ${sizeText(step.toolMm, units)} jaw leaves ${sizeText(step.insideMm ?? 0, units)} inside.`;
+  return `Look for a jaw or rod of ${sizeText(step.toolMm, units)}: it leaves ${sizeText(step.insideMm ?? 0, units)} inside.`;
 }
 
 /** What a band about a plan rests on. */

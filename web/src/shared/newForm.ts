@@ -12,6 +12,12 @@ function fitting(spools: readonly Kept<SpoolData>[], wireMm: number): Kept<Spool
   return near && Math.abs(near.data.wireDiameterMm / wireMm - 1) < 0.2 ? near : undefined;
 }
 
+/** Whether its wraps are those of a loop, which the maker has a habit of; a binding's are counted for themselves. */
+function wrapsALoop(form: { parameters: { id: string }[] }): boolean {
+  const has = (id: string) => form.parameters.some((parameter) => parameter.id === id);
+  return has("wraps") && has("loop");
+}
+
 /** A job as the maker's preferences and stock would have it. */
 export function blankForm(
   form: Pick<CatalogueForm, "id" | "name" | "usualWireMm"> & { parameters: { id: string }[] },
@@ -26,10 +32,7 @@ export function blankForm(
     metal: spool?.data.metal ?? "copper",
     temper: spool?.data.temper ?? "HALF_HARD",
     wireDiameterMm: spool?.data.wireDiameterMm ?? form.usualWireMm,
-    parameters:
-      form.parameters.some((parameter) => parameter.id === "wraps") && choices.wraps !== 3
-        ? { wraps: choices.wraps }
-        : {},
+    parameters: wrapsALoop(form) && choices.wraps !== 3 ? { wraps: choices.wraps } : {},
     hand: "RIGHT",
     pieces: 2,
     rhythm: choices.rhythm,

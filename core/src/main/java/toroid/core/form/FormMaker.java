@@ -127,6 +127,30 @@ public final class FormMaker {
         solids.add(solid);
     }
 
+    /** A step that concerns the whole form, before the first of that part. */
+    public void doesBefore(String before, FormStep.Kind kind, String part) {
+        steps.add(placeOf(before), new StepDraft(-1, kind, part, ""));
+    }
+
+    /** A wire worked from one end is done; its steps come before the first of that part. */
+    public void doneBefore(String before, WireMaker wire, double firstTailMm, EndState firstEnd) {
+        int at = placeOf(before);
+        int own = steps.size();
+        done(wire, firstTailMm, firstEnd);
+        List<StepDraft> moved = List.copyOf(steps.subList(own, steps.size()));
+        steps.subList(own, steps.size()).clear();
+        steps.addAll(at, moved);
+    }
+
+    private int placeOf(String part) {
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).part().equals(part)) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException("no step is called " + part);
+    }
+
     /** A step that concerns the whole form. */
     public void does(FormStep.Kind kind, String part) {
         steps.add(new StepDraft(-1, kind, part, ""));

@@ -80,6 +80,17 @@ final class FormSteps {
             tool = toolMm(request, wire, inside);
             held = tool == null ? null : bent * (inside + wire.diameterMm()) / (tool + wire.diameterMm());
         }
+        if (draft.kind() == FormStep.Kind.BIND || draft.kind() == FormStep.Kind.CRIMP) {
+            // laid by hand on what is there: no tool gives it
+            inside = null;
+            tool = null;
+            held = null;
+            degrees = null;
+        }
+        if (draft.turns() != null) {
+            turns = draft.turns();
+            degrees = 360 * draft.turns();
+        }
         if (draft.rodMm() != null) {
             inside = draft.rodMm();
             tool = draft.rodMm();

@@ -98,16 +98,25 @@ public final class Loops {
      * @param wraps n, 1 up
      */
     public static void wrapped(WireMaker wire, double insideMm, int wraps, String part) {
-        wrappedOn(wire, insideMm, wraps, neckMm(wire.diameterMm(), wraps), part);
+        wrappedOn(wire, insideMm, wraps, neckMm(wire.diameterMm(), wraps), part, NOTHING);
     }
+
+    /** As {@link #wrapped}, round what it carries: that goes on when the loop is turned, and before it is wrapped. */
+    public static void wrappedRound(WireMaker wire, double insideMm, int wraps, String part, String carries) {
+        wrappedOn(wire, insideMm, wraps, neckMm(wire.diameterMm(), wraps), part, carries);
+    }
+
+    /** What a loop that carries nothing carries. */
+    public static final String NOTHING = "";
 
     /** The neck that many wraps need, mm. */
     public static double neckMm(double wireMm, int wraps) {
         return (wraps + 0.5) * wireMm;
     }
 
-    /** As {@link #wrapped}, on a neck of that length; refuses none but notes when the wraps do not fit it. */
-    public static void wrappedOn(WireMaker wire, double insideMm, int wraps, double neckMm, String part) {
+    /** As {@link #wrappedRound}, on a neck of that length; refuses none but notes when the wraps do not fit it. */
+    public static void wrappedOn(
+            WireMaker wire, double insideMm, int wraps, double neckMm, String part, String carries) {
         double d = wire.diameterMm();
         if (wraps * d > neckMm + 1e-9) {
             wire.form()
@@ -120,6 +129,9 @@ public final class Loops {
         wire.step(FormStep.Kind.BEND, part);
         double tip = tipBack(wire, insideMm);
         wire.step(FormStep.Kind.LOOP, part).bend(insideMm, 200 + tip);
+        if (!carries.equals(NOTHING)) {
+            wire.does(FormStep.Kind.THREAD, carries);
+        }
         wire.step(FormStep.Kind.WRAP, part);
         Frame axis = new Frame(foot.position(), foot.tangent().negate(), foot.binormal());
         wire.wrap(new CoilSize(d, d, wraps, false), axis);

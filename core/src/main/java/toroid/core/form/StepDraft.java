@@ -5,6 +5,7 @@ package toroid.core.form;
  *
  * @param rodMm the rod it is made on where the form says so; null where it follows from the bend
  * @param flat what hammering leaves; null when nothing is hammered
+ * @param turns what the maker counts, where that is not what the finished form shows; null where it is
  */
 record StepDraft(
         int number,
@@ -13,21 +14,26 @@ record StepDraft(
         String wire,
         double meltsMm,
         Double rodMm,
-        FormStep.Hammered flat) {
+        FormStep.Hammered flat,
+        Double turns) {
     StepDraft(int number, FormStep.Kind kind, String part, String wire) {
-        this(number, kind, part, wire, 0, null, null);
+        this(number, kind, part, wire, 0, null, null, null);
     }
 
     StepDraft melting(double mm) {
-        return new StepDraft(number, kind, part, wire, mm, rodMm, flat);
+        return new StepDraft(number, kind, part, wire, mm, rodMm, flat, turns);
     }
 
     /** On that very rod, whatever the middle line's own radius: a coil lies between it and the rod. */
     StepDraft onRod(double mm) {
-        return new StepDraft(number, kind, part, wire, meltsMm, mm, flat);
+        return new StepDraft(number, kind, part, wire, meltsMm, mm, flat, turns);
     }
 
     StepDraft leaving(FormStep.Hammered left) {
-        return new StepDraft(number, kind, part, wire, meltsMm, rodMm, left);
+        return new StepDraft(number, kind, part, wire, meltsMm, rodMm, left, turns);
+    }
+
+    StepDraft told(double counted) {
+        return new StepDraft(number, kind, part, wire, meltsMm, rodMm, flat, counted);
     }
 }

@@ -210,6 +210,24 @@ public final class WireMaker {
         return this;
     }
 
+    /** The same, melted before the steps of that part, which would hide the end from the flame. */
+    public WireMaker ballBefore(double ballMm, String part) {
+        ball(ballMm);
+        StepDraft ball = steps.remove(steps.size() - 1);
+        int at = 0;
+        while (at < steps.size() && !steps.get(at).part().equals(part)) {
+            at++;
+        }
+        steps.add(at, ball);
+        return this;
+    }
+
+    /** The step just begun is told as so many turns, whatever becomes of them later. */
+    public WireMaker turnsTold(double turns) {
+        steps.set(steps.size() - 1, steps.get(steps.size() - 1).told(turns));
+        return this;
+    }
+
     /** The state this end is left in. */
     public WireMaker end(EndState state) {
         end = state;

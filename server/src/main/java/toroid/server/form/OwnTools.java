@@ -11,31 +11,33 @@ import toroid.core.numeric.Refusal;
 import toroid.server.store.Kept;
 import toroid.server.tool.MandrelData;
 
-/** The rods and jaws in stock, asked which comes nearest to a bend. */
+/** The rods and jaws in stock, asked which leaves a bend as it is wanted; none is named that does not. */
 record OwnTools(List<Kept<MandrelData>> shelf) {
     static final OwnTools NONE = new OwnTools(List.of());
 
-    /** How far a rod may be from what is wanted and still be named, as a share. */
-    private static final double NEAR = 0.2;
+    /** How far what a tool leaves may be from the bend for it to be named, as a share: 3 % of 10 mm is 0.3 mm. */
+    static final double NEAR = 0.03;
 
     /** A rod in stock and the inside diameter it would leave. */
     record Own(String name, double diameterMm, double leavesInsideMm) {}
 
     Own nearest(FormStep step, FormWork work) {
-        double wanted = step.toolMm();
         double wireMm = work.wires().stream()
                 .filter(w -> w.name().equals(step.wire()))
                 .findFirst()
                 .map(FormedWire::diameterMm)
                 .orElse(work.request().wireDiameterMm());
+        boolean asItIs = step.heldDegrees() == null;
         return shelf.stream()
                 .map(Kept::data)
-                .filter(rod -> Math.abs(rod.diameterMm() - wanted) <= Math.max(0.3, NEAR * wanted))
-                .min(Comparator.comparingDouble(rod -> Math.abs(rod.diameterMm() - wanted)))
-                .map(rod -> step.heldDegrees() == null
-                        ? new Own(rod.name(), rod.diameterMm(), rod.diameterMm())
-                        : own(rod, wireMm, work))
+                .map(rod -> asItIs ? new Own(rod.name(), rod.diameterMm(), rod.diameterMm()) : own(rod, wireMm, work))
+                .filter(own -> own != null && off(own, step) <= NEAR)
+                .min(Comparator.comparingDouble(own -> off(own, step)))
                 .orElse(null);
+    }
+
+    private static double off(Own own, FormStep step) {
+        return Math.abs(own.leavesInsideMm() / step.insideMm() - 1);
     }
 
     private static Own own(MandrelData rod, double wireMm, FormWork work) {

@@ -84,6 +84,35 @@ class FormsTest extends ApiTest {
                 .isGreaterThan(over.get("ownToolMm").asDouble());
     }
 
+    /** A tool of one's own is named only where what it leaves is the bend, or nearly: a 10 mm cuff is not told to an 8 mm jaw. */
+    @Test
+    void aToolIsNamedOnlyWhereItLeavesTheBend() {
+        for (double rod = 1; rod < 14; rod += 1.4) {
+            keep(
+                    "/api/mandrels",
+                    java.util.UUID.randomUUID(),
+                    null,
+                    Map.of("name", "a rod", "kind", "ROD", "diameterMm", rod, "usableLengthMm", 100, "note", ""));
+        }
+        int named = 0;
+        int looked = 0;
+        for (var form : toroid.core.form.Forms.all()) {
+            for (JsonNode step : solve(form.info().id(), Map.of()).at("/steps")) {
+                if (step.hasNonNull("ownInsideMm")) {
+                    named++;
+                    assertThat(step.get("ownInsideMm").asDouble()
+                                    / step.get("insideMm").asDouble())
+                            .as("%s, %s", form.info().id(), step.get("part"))
+                            .isBetween(0.97, 1.03);
+                } else if (step.hasNonNull("toolMm")) {
+                    looked++;
+                }
+            }
+        }
+        assertThat(named).isPositive();
+        assertThat(looked).isPositive();
+    }
+
     @Test
     void theWireIsStraightBeforeTheFirstStepAndFormedAfterTheLast() {
         Answer solved = solve("s-hook", Map.of());

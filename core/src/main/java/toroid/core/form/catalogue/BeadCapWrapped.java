@@ -73,8 +73,8 @@ public final class BeadCapWrapped implements Form {
         }
         WireMaker wire = m.wire("link", Loops.stem(0, 0, way, way)).leave("through the bead", m.mm("bead") / 2);
         int wraps = m.is("begins", "at the loop") ? 1 : m.count("wraps");
-        Loops.wrappedOn(wire, m.mm("loop"), wraps, (wraps + 1.1) * d, name + " loop");
-        wire.step(Kind.WRAP, name + " end, rows on the bead");
+        Loops.wrappedOn(wire, m.mm("loop"), wraps, (wraps + 1.1) * d, name + " loop", Loops.NOTHING);
+        wire.step(Kind.BIND, name + " end, rows on the bead");
         Vector3D pole = new Vector3D(way, 0, 0);
         Vector3D here = wire.here().position();
         Vector3D side = new Vector3D(0, here.getY(), here.getZ()).normalize();

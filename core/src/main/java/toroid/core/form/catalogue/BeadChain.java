@@ -47,17 +47,18 @@ public final class BeadChain implements Form {
             double x = i * pitch;
             Vector3D up = i % 2 == 0 ? Vector3D.PLUS_J : Vector3D.PLUS_K;
             Beads.along(m, x, m.mm("bead"), m.mm("hole"));
-            WireMaker left = half(m, x, -1, up, "first loop");
-            left.does(Kind.THREAD, i == 0 ? "bead" : "bead, and the loop before");
-            m.secondEndLast(left, half(m, x, 1, up.negate(), "second loop"));
+            String before = i == 0 ? Loops.NOTHING : "link " + i + "'s second loop";
+            WireMaker left = half(m, i, new Frame(new Vector3D(x, 0, 0), Vector3D.MINUS_I, up));
+            BeadLink.end(m, left, "ends", "first loop", before);
+            left.does(Kind.THREAD, "bead");
+            WireMaker right = half(m, i, new Frame(new Vector3D(x, 0, 0), Vector3D.PLUS_I, up.negate()));
+            BeadLink.end(m, right, "ends", "second loop");
+            m.secondEndLast(left, right);
         }
     }
 
-    private static WireMaker half(FormMaker m, double x, int way, Vector3D up, String part) {
-        Frame start = new Frame(new Vector3D(x, 0, 0), new Vector3D(way, 0, 0), up);
-        WireMaker wire = m.wire("link at " + Math.round(x) + " mm", start).leave("through the bead", m.mm("bead") / 2);
-        BeadLink.end(m, wire, "ends", part);
-        return wire;
+    private static WireMaker half(FormMaker m, int link, Frame start) {
+        return m.wire("link " + (link + 1), start).leave("through the bead", m.mm("bead") / 2);
     }
 
     /** From link to link, pulled taut: loops hang in each other wire to wire. */

@@ -87,7 +87,7 @@ public final class BeadLinkCarried implements Form {
             wire.step(Kind.BIND, name + " tail, round bead " + (beads - i));
             half(wire, x, ball, way, up, from);
             if (i > 0) {
-                wire.step(Kind.WRAP, name + " tail, round the gap");
+                wire.step(Kind.BIND, name + " tail, round the gap");
                 wire.wrap(new CoilSize(d, 1.02 * d, 1, way > 0), axis(x - way * (m.mm("bead") / 2 + 0.7 * d), way, up));
             }
         }

@@ -219,13 +219,13 @@ public final class CoilOnCoil implements Form {
         double begin = -LEAD - 2 * Math.PI * plain;
         WireMaker core = m.wire("core", c, onRod(inner, begin, -aside - plain * c, c));
         core.does(Kind.THREAD, "the first coil, onto the core");
-        core.step(Kind.WRAP, "plain turns").onRod(s.second()).coil(new CoilSize(inner, c, plain, true));
+        core.step(Kind.COIL, "plain turns").onRod(s.second()).coil(new CoilSize(inner, c, plain, true));
         core.step(Kind.COIL, "core and coil together").onRod(s.second());
         core.to(
                 new Vector3D(around.radiusMm(), 0, 0),
                 new Vector3D(0, 2 * Math.PI * around.radiusMm(), around.pitchMm()));
         core.towards(Vector3D.MINUS_I).coil(around);
-        core.step(Kind.WRAP, "plain turns").onRod(s.second());
+        core.step(Kind.COIL, "plain turns").onRod(s.second());
         double end = 2 * Math.PI * around.turns() + LEAD;
         Vector3D at = new Vector3D(0, 0, around.pitchMm() * around.turns() + aside);
         core.wrap(new CoilSize(inner, c, plain, true), new Frame(at, Vector3D.PLUS_K, out(end)));
@@ -250,7 +250,7 @@ public final class CoilOnCoil implements Form {
                         new Vector3D(radius, 0, outer / 2),
                         new Vector3D(0, 2 * Math.PI * radius, outer).normalize(),
                         Vector3D.MINUS_I));
-        fine.step(Kind.WRAP, "in the groove")
+        fine.step(Kind.BIND, "in the groove")
                 .coil(new CoilSize(radius, outer, Math.max(0.1, around.turns() - 1), true));
         m.done(fine.tail(10).end(EndState.TUCKED), 10, EndState.TUCKED);
     }

@@ -45,7 +45,6 @@ public final class EarCuff implements Form {
     @Override
     public void make(FormMaker m) {
         m.inTandem(half(m, -1), half(m, 1));
-        m.does(Kind.FILE, "ends, rounded");
     }
 
     private static WireMaker half(FormMaker m, int way) {

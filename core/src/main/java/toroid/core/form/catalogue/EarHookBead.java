@@ -74,7 +74,7 @@ public final class EarHookBead implements Form {
                 "binding",
                 fine,
                 Frame.at(new Vector3D(r, -coil - 0.1, 0), new Vector3D(0, fine, -2 * Math.PI * r), Vector3D.MINUS_I));
-        binding.step(Kind.COIL, "on the rise").coil(size);
-        m.done(binding.tail(8).end(EndState.TUCKED), 12, EndState.TUCKED);
+        binding.step(Kind.COIL, "fine coil, on a rod as thick as the ear wire").coil(size);
+        m.doneBefore("rise", binding.tail(8).end(EndState.TUCKED), 12, EndState.TUCKED);
     }
 }

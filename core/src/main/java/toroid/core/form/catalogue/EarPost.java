@@ -43,6 +43,5 @@ public final class EarPost implements Form {
         post.step(Kind.BEND, "square to the post").crisp(-90);
         Loops.offset(post, m.mm("loop"), "loop");
         m.done(post, 0, EndState.FILED);
-        m.does(Kind.FILE, "post end, rounded");
     }
 }

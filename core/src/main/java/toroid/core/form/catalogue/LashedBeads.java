@@ -82,14 +82,14 @@ public final class LashedBeads implements Form {
         for (int i = 0; i < beads; i++) {
             double x = from + i * step;
             int up = i % 2 == 0 ? 1 : -1;
-            lash.step(Kind.WRAP, "one round in the gap").wrap(new CoilSize(r, f, 1, false), gap(x - step / 2 - f, up));
+            lash.step(Kind.BIND, "one round in the gap").wrap(new CoilSize(r, f, 1, false), gap(x - step / 2 - f, up));
             lash.step(Kind.BIND, "arc of " + each + " small beads");
             lash.to(new Vector3D(x - ring * 0.98, up * ring * 0.2, 0), new Vector3D(0.2, up, 0));
             lash.towards(new Vector3D(x, 0, 0).subtract(lash.here().position()));
             lash.to(new Vector3D(x, up * ring, 0), Vector3D.PLUS_I);
             lash.to(new Vector3D(x + ring * 0.98, up * ring * 0.2, 0), new Vector3D(0.2, -up, 0));
         }
-        lash.step(Kind.WRAP, "rounds at the end")
+        lash.step(Kind.BIND, "rounds at the end")
                 .wrap(new CoilSize(r, f, 3, false), gap(from + (beads - 0.5) * step, 1));
         m.done(lash.follows().tail(20).end(EndState.TUCKED), 20, EndState.TUCKED);
     }

@@ -59,7 +59,7 @@ public final class RailWraps implements Form {
                 "weaving", f, new Frame(new Vector3D(0, apart / 2 - 8 * f, r), Vector3D.PLUS_J, Vector3D.MINUS_K));
         for (int i = 0; i < m.count("rows"); i++) {
             int side = i % 2 == 0 ? 1 : -1;
-            weave.step(Kind.WRAP, "row " + (i + 1) + ", " + (side > 0 ? "upper" : "lower") + " rail");
+            weave.step(Kind.BIND, "row " + (i + 1) + ", " + (side > 0 ? "upper" : "lower") + " rail");
             Frame axis =
                     new Frame(new Vector3D(i * advance / 2, side * apart / 2, 0), Vector3D.PLUS_I, Vector3D.PLUS_K);
             weave.wrap(new CoilSize(r, 1.05 * f, n + 0.5, side < 0), axis);

@@ -54,7 +54,7 @@ public final class Rosette implements Form {
         double tight = 0.5 * wide;
         double turn = 1 + 1.0 / petals;
         WireMaker coil = m.wire("rosette", new Frame(Vector3D.ZERO, Vector3D.PLUS_I, Vector3D.PLUS_J));
-        coil.step(Kind.COIL, "petals and one turn to spare, then fanned");
+        coil.step(Kind.COIL, "petals and one turn to spare").onRod(m.mm("rod")).turnsTold(petals + 1);
         for (int i = 0; i < petals; i++) {
             coil.coil(new CoilSize(wide, CLIMB * d, turn - SHORT, true));
             coil.coil(new CoilSize(tight, CLIMB * d * tight / wide, SHORT, true));
@@ -63,7 +63,7 @@ public final class Rosette implements Form {
         grow(m, coil);
         m.done(coil.tail(2).end(EndState.FILED), Math.PI * 2 * wide, EndState.FLUSH);
         bind(m, wound, petals);
-        m.does(Kind.TWIST, "fanned, petals even");
+        m.doesBefore("petal 1, first way across", Kind.TWIST, "fanned, petals even");
     }
 
     /** The end that is not trimmed: straight, or bent to an ear wire. */
@@ -95,8 +95,9 @@ public final class Rosette implements Form {
         for (int i = 0; i < crossings.size(); i++) {
             Crossing crossing = crossings.get(i);
             for (Vector3D axis : List.of(crossing.onward(), crossing.outward())) {
+                String way = axis.equals(crossing.onward()) ? "first" : "second";
                 binding = binding == null ? m.wire("binding", fine, crossing.before(axis, radius, fine)) : binding;
-                binding.step(Kind.BIND, "petal " + (i + 1) + ", one way across");
+                binding.step(Kind.BIND, "petal " + (i + 1) + ", " + way + " way across");
                 HullWrap.over(
                         binding,
                         (climb, apart) -> crossing.lashing(axis, radius, climb),

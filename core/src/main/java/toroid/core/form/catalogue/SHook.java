@@ -46,6 +46,6 @@ public final class SHook implements Form {
         wire.step(Kind.FORM, part).bend(m.mm(size), 215);
         wire.step(Kind.BEND, part + ", flick").bend(m.d(), -45).straight(m.d());
         wire.tail(3).end(EndState.FILED);
-        return m.is("ends", "balled") ? wire.tail(0).ball(1.9 * m.d()) : wire;
+        return m.is("ends", "balled") ? wire.tail(0).ballBefore(1.9 * m.d(), part) : wire;
     }
 }

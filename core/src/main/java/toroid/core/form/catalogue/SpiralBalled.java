@@ -43,7 +43,7 @@ public final class SpiralBalled implements Form {
         var spiral = new FlatSpiral(inner, inner + m.mm("turns") * d, d);
         WireMaker wire = m.wire("spiral", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));
         Spirals.inward(wire, spiral, "spiral");
-        wire.bend(m.mm("ball") * 0.2, 70).ball(m.mm("ball"));
+        wire.bend(m.mm("ball") * 0.2, 70).ballBefore(m.mm("ball"), "spiral");
         m.done(wire, 0, EndState.FLUSH);
     }
 }

@@ -45,7 +45,7 @@ public final class TeardropLink implements Form {
     @Override
     public void make(FormMaker m) {
         m.inTandem(leg(m, -1), leg(m, 1));
-        m.does(Kind.SOLDER, "legs, side by side, before the tail is curled");
+        m.doesBefore("doubled tail, curled", Kind.SOLDER, "legs, side by side");
     }
 
     private static final double LEAN = Math.toRadians(25);

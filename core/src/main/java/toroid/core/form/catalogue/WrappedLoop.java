@@ -7,7 +7,6 @@ import toroid.core.form.Family;
 import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
-import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
@@ -49,9 +48,8 @@ public final class WrappedLoop implements Form {
     public void make(FormMaker m) {
         Loops.checkThrough(m, m.mm("loop"));
         WireMaker wire = m.wire("loop", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));
-        wire.does(Kind.THREAD, "what the loop carries, before the wraps");
         double neck = m.is("neck", "as long as said") ? m.mm("neckLong") : Loops.neckMm(m.d(), m.count("wraps"));
-        Loops.wrappedOn(wire, m.mm("loop"), m.count("wraps"), neck, "loop");
+        Loops.wrappedOn(wire, m.mm("loop"), m.count("wraps"), neck, "loop", "what the loop carries");
         m.done(wire, 0, EndState.FLUSH);
     }
 }
