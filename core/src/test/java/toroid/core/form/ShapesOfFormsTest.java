@@ -13,6 +13,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.ScrewRun;
 import toroid.core.bend.program.WirePoint;
@@ -274,5 +275,20 @@ class ShapesOfFormsTest {
         assertThat(small).containsKey(size);
         double one = length(form, 0.7, small);
         assertThat(length(form, 1.4, large)).isCloseTo(2 * one, within(1e-6 * one));
+    }
+
+    /** Fanning takes no wire: each petal has the wire of its turn on the cylinder, {@code 2π (M + d)/2}, the climb apart; turns are told wound. */
+    @ParameterizedTest
+    @ValueSource(ints = {3, 5, 6, 9, 14})
+    void aRosettesPetalsHaveTheWireOfTheirTurns(int petals) {
+        FormWork work = EveryForm.solve("rosette", 0.8, Map.of("petals", petals, "stem", 0, "rod", 12));
+        double wound = petals * Math.PI * 12.8;
+        assertThat(work.wires().get(0).inPiece().inMillimetres()).isBetween(wound, 1.004 * wound);
+        FormStep coil = work.steps().stream()
+                .filter(step -> step.kind() == FormStep.Kind.COIL)
+                .findFirst()
+                .orElseThrow();
+        assertThat(coil.turns()).isEqualTo(petals + 1);
+        assertThat(coil.toolMm()).isEqualTo(12);
     }
 }

@@ -53,11 +53,12 @@ public final class Rosette implements Form {
         double wide = (m.mm("rod") + d) / 2;
         double tight = 0.5 * wide;
         double turn = 1 + 1.0 / petals;
+        double swing = swing(petals);
         WireMaker coil = m.wire("rosette", new Frame(Vector3D.ZERO, Vector3D.PLUS_I, Vector3D.PLUS_J));
         coil.step(Kind.COIL, "petals and one turn to spare").onRod(m.mm("rod")).turnsTold(petals + 1);
         for (int i = 0; i < petals; i++) {
-            coil.coil(new CoilSize(wide, CLIMB * d, turn - SHORT, true));
-            coil.coil(new CoilSize(tight, CLIMB * d * tight / wide, SHORT, true));
+            coil.coil(new CoilSize(wide, CLIMB * d, turn - swing, true));
+            coil.coil(new CoilSize(tight, CLIMB * d * tight / wide, swing, true));
         }
         BendProgram wound = coil.program();
         grow(m, coil);
@@ -80,8 +81,13 @@ public final class Rosette implements Form {
     /** How much of the end is rise before the bend over the ear. */
     private static final double RISE = 0.3;
 
-    /** Turns spent near the middle, where the wire swings to its next petal. */
-    private static final double SHORT = 0.42;
+    /**
+     * Turns spent near the middle, at half the radius, where the wire swings to its next petal: as many as leave a petal the very wire of its
+     * turn on the cylinder, {@code (1 + 1/n − s) + s/2 = 1}, so {@code s = 2/n}.
+     */
+    private static double swing(int petals) {
+        return 2.0 / petals;
+    }
 
     /** How far a fanned turn climbs over the last, in wires, so that petals cross without crushing. */
     private static final double CLIMB = 1.9;
