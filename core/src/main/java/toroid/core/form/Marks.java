@@ -3,11 +3,12 @@ package toroid.core.form;
 import java.util.ArrayList;
 import java.util.List;
 import toroid.core.bend.program.Bend;
+import toroid.core.bend.program.HammeredRun;
 import toroid.core.bend.program.Run;
 
 /**
  * Marks to set on the straight wire before it is bent: only what a hand cannot find otherwise. A bend that begins after a measured straight
- * has one; one that goes on where the last ended has none, nor has what follows a coil or a loop (common practice).
+ * has one, and a flat's end; what goes on where the last bend ended has none, nor has what follows a coil or a loop (common practice).
  */
 public final class Marks {
     /** Marks closer than this are one, mm. */
@@ -44,7 +45,10 @@ public final class Marks {
         for (int i = 1; i < bends.size(); i++) {
             if (bends.get(i).step() != bends.get(i - 1).step()) {
                 boolean outward = at[i] >= middleOnWire - 1e-9;
-                if (isStraight(bends.get(outward ? i - 1 : i).run())) {
+                Run inner = bends.get(outward ? i - 1 : i).run();
+                Run outer = bends.get(outward ? i : i - 1).run();
+                boolean hammered = inner instanceof HammeredRun || outer instanceof HammeredRun;
+                if (isStraight(inner) && (hammered || !isStraight(outer))) {
                     add(marks, first + at[i], bends.get(outward ? i : i - 1).step());
                 }
             }

@@ -6,6 +6,7 @@ import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
+import toroid.core.form.BeadArc;
 import toroid.core.form.Beads;
 import toroid.core.form.EndState;
 import toroid.core.form.Family;
@@ -46,48 +47,47 @@ public final class LashedBeads implements Form {
 
     @Override
     public void make(FormMaker m) {
-        double s = m.mm("small");
-        double big = m.mm("bead");
-        int each = (int) Math.floor(Math.PI / (2 * Math.asin(s / (big + s))) + 1e-9);
-        double step = big + 4 * m.mm("fine");
+        double step = m.mm("bead") + 4 * m.mm("fine");
         int beads = m.count("beads");
         double from = -(beads - 1) / 2.0 * step;
+        var arc = BeadArc.over(m.mm("bead"), m.mm("small"), step);
         WireMaker strand = m.wire("strand", Loops.stem(from - step, 0, 1, 1)).leave("strand", (beads + 1) * step);
         m.done(strand.tail(20).end(EndState.FILED), 20, EndState.FILED);
         for (int i = 0; i < beads; i++) {
-            Beads.along(m, from + i * step, big, m.mm("hole"));
-            for (int j = 0; j < each; j++) {
-                double angle = Math.PI * (j + 0.5) / each;
-                double up = i % 2 == 0 ? 1 : -1;
-                Beads.beside(
-                        m,
-                        new Vector3D(
-                                from + i * step - (big + s) / 2 * Math.cos(angle),
-                                up * (big + s) / 2 * Math.sin(angle),
-                                0),
-                        s,
-                        1);
-            }
+            double x = from + i * step;
+            int up = up(i);
+            Beads.along(m, x, m.mm("bead"), m.mm("hole"));
+            arc.places()
+                    .forEach(place ->
+                            Beads.beside(m, new Vector3D(x + place.getX(), up * place.getY(), 0), m.mm("small"), 1));
         }
-        lash(m, from, step, beads, each);
+        lash(m, from, step, arc);
+        int each = arc.places().size();
         m.note(Note.info("small-beads", Map.of("each", each, "all", each * beads)));
     }
 
-    private static void lash(FormMaker m, double from, double step, int beads, int each) {
+    /** Arcs take turns over and under. */
+    private static int up(int bead) {
+        return bead % 2 == 0 ? 1 : -1;
+    }
+
+    private static void lash(FormMaker m, double from, double step, BeadArc arc) {
         double f = m.mm("fine");
-        double ring = (m.mm("bead") + m.mm("small")) / 2;
         double r = (m.d() + f) / 2;
+        int beads = m.count("beads");
         Frame start = new Frame(new Vector3D(from - step / 2, 0, r), Vector3D.MINUS_J, Vector3D.MINUS_K);
         WireMaker lash = m.wire("lashing", f, start);
         for (int i = 0; i < beads; i++) {
             double x = from + i * step;
-            int up = i % 2 == 0 ? 1 : -1;
+            int up = up(i);
             lash.step(Kind.BIND, "one round in the gap").wrap(new CoilSize(r, f, 1, false), gap(x - step / 2 - f, up));
-            lash.step(Kind.BIND, "arc of " + each + " small beads");
-            lash.to(new Vector3D(x - ring * 0.98, up * ring * 0.2, 0), new Vector3D(0.2, up, 0));
-            lash.towards(new Vector3D(x, 0, 0).subtract(lash.here().position()));
-            lash.to(new Vector3D(x, up * ring, 0), Vector3D.PLUS_I);
-            lash.to(new Vector3D(x + ring * 0.98, up * ring * 0.2, 0), new Vector3D(0.2, -up, 0));
+            lash.step(Kind.BIND, "arc of " + arc.places().size() + " small beads");
+            Vector3D first = arc.places().get(0);
+            var centre = new Vector3D(x, up * arc.centreMm(), 0);
+            var begin = new Vector3D(x + first.getX(), up * first.getY(), 0);
+            Vector3D out = begin.subtract(centre);
+            lash.to(begin, new Vector3D(up * out.getY(), -up * out.getX(), 0));
+            lash.towards(centre.subtract(begin)).bend(2 * arc.radiusMm() - f, Math.toDegrees(2 * arc.halfTurn()));
         }
         lash.step(Kind.BIND, "rounds at the end")
                 .wrap(new CoilSize(r, f, 3, false), gap(from + (beads - 0.5) * step, 1));

@@ -1,0 +1,51 @@
+package toroid.core.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.analysis.solvers.BrentSolver;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/**
+ * Small beads threaded in an arc over a big one, in the plane of its strand, the big bead's middle at the origin.
+ *
+ * <p>How many: {@code ⌊π / (2 asin(s/(D + s)))⌋}, those of a half circle (the trade's rule). Where the half circle's outermost would lie in the
+ * neighbouring big beads they bow out: the outermost rest in the valleys between two big beads and the rest stand on the one arc through them
+ * that keeps each touching the next, {@code sin((n − 1)α)/sin α = c/s} for the chord c between the valleys and radius {@code s/(2 sin α)}.
+ * Exact for round beads. mm.
+ *
+ * @param radiusMm of the arc the beads' middles stand on
+ * @param centreMm how far its middle lies to the arc's side
+ * @param halfTurn half the angle between the outermost beads, radians
+ * @param places the beads' middles, from one side to the other, the arc to the positive y
+ */
+public record BeadArc(double radiusMm, double centreMm, double halfTurn, List<Vector3D> places) {
+    /**
+     * @param bigMm the big beads' diameter D
+     * @param smallMm the small beads' diameter s, below D
+     * @param stepMm from one big bead's middle to the next
+     */
+    public static BeadArc over(double bigMm, double smallMm, double stepMm) {
+        double ring = (bigMm + smallMm) / 2;
+        int count = (int) Math.floor(Math.PI / (2 * Math.asin(smallMm / (2 * ring))) + 1e-9);
+        double valleyAngle = Math.asin(Math.min(1, stepMm / (2 * ring)));
+        double touching = (count - 1) * Math.asin(smallMm / (2 * ring));
+        if (touching <= valleyAngle) {
+            return of(ring, 0, Math.min(Math.PI / 2 - Math.PI / (2 * count), valleyAngle), count);
+        }
+        double gaps = count - 1.0;
+        double alpha = new BrentSolver(1e-12)
+                .solve(200, a -> Math.sin(gaps * a) / Math.sin(a) - stepMm / smallMm, 1e-6, Math.PI / gaps);
+        double radius = smallMm / (2 * Math.sin(alpha));
+        double valley = Math.sqrt(ring * ring - stepMm * stepMm / 4);
+        return of(radius, valley - radius * Math.cos(gaps * alpha), gaps * alpha, count);
+    }
+
+    private static BeadArc of(double radius, double centre, double half, int count) {
+        var places = new ArrayList<Vector3D>();
+        for (int i = 0; i < count; i++) {
+            double angle = count == 1 ? 0 : half * (2.0 * i / (count - 1) - 1);
+            places.add(new Vector3D(radius * Math.sin(angle), centre + radius * Math.cos(angle), 0));
+        }
+        return new BeadArc(radius, centre, half, List.copyOf(places));
+    }
+}

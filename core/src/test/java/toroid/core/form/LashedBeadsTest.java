@@ -1,0 +1,72 @@
+package toroid.core.form;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+
+/** Small beads lashed in arcs: none lies in another, and the wire is as long as the way through them. */
+class LashedBeadsTest {
+    /** No bead sinks into any other, big or small, at any sizes. */
+    @Property(tries = 200)
+    void noBeadLiesInAnother(
+            @ForAll @DoubleRange(min = 3, max = 16) double big,
+            @ForAll @DoubleRange(min = 0.8, max = 5) double small,
+            @ForAll @DoubleRange(min = 0.2, max = 0.5) double fine,
+            @ForAll @IntRange(min = 1, max = 4) int beads) {
+        if (small > 0.6 * big) {
+            return;
+        }
+        FormWork work = EveryForm.solve(
+                "lashed-beads", 0.8, Map.of("bead", big, "hole", 1.2, "small", small, "fine", fine, "beads", beads));
+        List<Solid> all = work.solids();
+        for (int i = 0; i < all.size(); i++) {
+            for (int k = 0; k < i; k++) {
+                double apart = all.get(i).centre().distance(all.get(k).centre());
+                double least = (all.get(i).diameterMm() + all.get(k).diameterMm()) / 2;
+                assertThat(apart).isGreaterThan(least - 1e-6);
+            }
+        }
+    }
+
+    /** Seven 2 mm beads over an 8 mm one by the trade's rule; by hand: chord 9.2, sin 6α / sin α = 4.6 with ρ = 1/sin α. */
+    @Test
+    void outermostBeadsBowOutPastTheNeighbours() {
+        BeadArc arc = BeadArc.over(8, 2, 9.2);
+        assertThat(arc.places()).hasSize(7);
+        double alpha = Math.asin(1 / arc.radiusMm());
+        assertThat(Math.sin(6 * alpha) / Math.sin(alpha)).isCloseTo(4.6, within(1e-9));
+        Vector3D end = arc.places().get(6);
+        assertThat(end.getX()).isCloseTo(4.6, within(1e-9));
+        assertThat(end.getNorm()).isCloseTo(5, within(1e-9));
+        assertThat(arc.places().get(3).getNorm()).isGreaterThan(5);
+        // with room to spare they lie on the big bead
+        assertThat(BeadArc.over(8, 2, 30).radiusMm()).isEqualTo(5);
+    }
+
+    /** An arc's wire goes from the core through the beads' middles and back to the core: never shorter than that polygon. */
+    @Property(tries = 100)
+    void theWireReachesRoundItsBeads(
+            @ForAll @DoubleRange(min = 4, max = 14) double big,
+            @ForAll @DoubleRange(min = 1, max = 3) double small,
+            @ForAll @IntRange(min = 1, max = 4) int beads) {
+        FormWork work = EveryForm.solve(
+                "lashed-beads", 0.8, Map.of("bead", big, "hole", 1.2, "small", small, "fine", 0.3, "beads", beads));
+        double step = big + 1.2;
+        List<Vector3D> places = BeadArc.over(big, small, step).places();
+        double core = 0.4 + 0.3;
+        double least = (places.size() - 1) * small
+                + 2 * Math.max(0, places.get(0).distance(new Vector3D(-step / 2, 0, 0)) - core);
+        double rounds = (beads + 3) * Math.hypot(2 * Math.PI * 0.55, 0.3);
+        double told = work.wires().get(1).inPiece().inMillimetres();
+        assertThat(told).isGreaterThan(beads * least + rounds - 1);
+        assertThat(told).isLessThan(1.6 * (beads * least + rounds) + 6);
+    }
+}
