@@ -43,7 +43,7 @@ class ByHostNameTest extends BrowserTest {
 
         visit(DOOR + "/");
         line("6 rings copper 1.0 on 5 saw 0.3");
-        page.getByText("Wind 7 of these").first().click();
+        page.getByText("Wind 6 of these").first().click();
         page.waitForURL("**/making/*");
         page.getByTestId("big-number").waitFor();
         page.evaluate("() => document.activeElement.blur()");

@@ -17,7 +17,7 @@ class PlacesTest extends BrowserTest {
                         .first()
                         .getAttribute("href");
         visit(DEMO + "/notebook");
-        String spool = DEMO + page.locator("aside a").first().getAttribute("href");
+        String spool = DEMO + page.locator(".glance a").first().getAttribute("href");
         visit(DEMO + "/");
         String run = DEMO
                 + page.locator("a[href^='/making/']:not([href*=form]):not([href*=weave])")

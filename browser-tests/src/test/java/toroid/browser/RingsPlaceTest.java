@@ -113,7 +113,8 @@ class RingsPlaceTest extends BrowserTest {
         line("titanium 1.2 id 6");
         Locator figure = page.locator("[data-figure=wire-per-ring]");
         figure.getByRole(AriaRole.BUTTON).click();
-        assertThat(figure.locator(".why")).containsText("ℓ = π (ID + d)");
+        assertThat(figure.locator(".why .formula")).hasAttribute("aria-label", "ℓ = π (ID + d)");
+        assertThat(figure.locator(".why math").first()).isVisible();
         assertThat(figure.locator(".why")).containsText("ID = 6.000, d = 1.200");
         for (Locator each : page.locator(".figure-list [data-figure]").all()) {
             Locator name = each.locator("button[aria-expanded]");
