@@ -9,7 +9,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * Small beads threaded in an arc over a big one, in the plane of its strand, the big bead's middle at the origin.
  *
  * <p>How many: {@code ⌊π / (2 asin(s/(D + s)))⌋}, those of a half circle (the trade's rule). Where the half circle's outermost would lie in the
- * neighbouring big beads they bow out: the outermost rest in the valleys between two big beads and the rest stand on the one arc through them
+ * neighbouring big beads or in the strand they bow out: the outermost rest in the valleys and the rest stand on the one arc through them
  * that keeps each touching the next, {@code sin((n − 1)α)/sin α = c/s} for the chord c between the valleys and radius {@code s/(2 sin α)}.
  * Exact for round beads. mm.
  *
@@ -23,21 +23,27 @@ public record BeadArc(double radiusMm, double centreMm, double halfTurn, List<Ve
      * @param bigMm the big beads' diameter D
      * @param smallMm the small beads' diameter s, below D
      * @param stepMm from one big bead's middle to the next
+     * @param strandMm the strand's diameter: no small bead lies in it either
      */
-    public static BeadArc over(double bigMm, double smallMm, double stepMm) {
+    public static BeadArc over(double bigMm, double smallMm, double stepMm, double strandMm) {
         double ring = (bigMm + smallMm) / 2;
-        int count = (int) Math.floor(Math.PI / (2 * Math.asin(smallMm / (2 * ring))) + 1e-9);
-        double valleyAngle = Math.asin(Math.min(1, stepMm / (2 * ring)));
+        int count = Math.max(1, (int) Math.floor(Math.PI / (2 * Math.asin(smallMm / (2 * ring))) + 1e-9));
+        double overStrand = Math.acos(Math.min(1, (strandMm + smallMm) / (2 * ring)));
+        double valleyAngle = Math.min(Math.asin(Math.min(1, stepMm / (2 * ring))), overStrand);
         double touching = (count - 1) * Math.asin(smallMm / (2 * ring));
         if (touching <= valleyAngle) {
             return of(ring, 0, Math.min(Math.PI / 2 - Math.PI / (2 * count), valleyAngle), count);
         }
+        if (count == 2) {
+            // two that cannot lie side by side between the neighbours: one
+            return of(ring, 0, 0, 1);
+        }
         double gaps = count - 1.0;
+        double chord = 2 * ring * Math.sin(valleyAngle);
         double alpha = new BrentSolver(1e-12)
-                .solve(200, a -> Math.sin(gaps * a) / Math.sin(a) - stepMm / smallMm, 1e-6, Math.PI / gaps);
+                .solve(200, a -> Math.sin(gaps * a) / Math.sin(a) - chord / smallMm, 1e-6, Math.PI / gaps);
         double radius = smallMm / (2 * Math.sin(alpha));
-        double valley = Math.sqrt(ring * ring - stepMm * stepMm / 4);
-        return of(radius, valley - radius * Math.cos(gaps * alpha), gaps * alpha, count);
+        return of(radius, ring * Math.cos(valleyAngle) - radius * Math.cos(gaps * alpha), gaps * alpha, count);
     }
 
     private static BeadArc of(double radius, double centre, double half, int count) {

@@ -50,7 +50,7 @@ public final class LashedBeads implements Form {
         double step = m.mm("bead") + 4 * m.mm("fine");
         int beads = m.count("beads");
         double from = -(beads - 1) / 2.0 * step;
-        var arc = BeadArc.over(m.mm("bead"), m.mm("small"), step);
+        var arc = BeadArc.over(m.mm("bead"), m.mm("small"), step, m.d());
         WireMaker strand = m.wire("strand", Loops.stem(from - step, 0, 1, 1)).leave("strand", (beads + 1) * step);
         m.done(strand.tail(20).end(EndState.FILED), 20, EndState.FILED);
         for (int i = 0; i < beads; i++) {
@@ -80,7 +80,9 @@ public final class LashedBeads implements Form {
         for (int i = 0; i < beads; i++) {
             double x = from + i * step;
             int up = up(i);
-            lash.step(Kind.BIND, "one round in the gap").wrap(new CoilSize(r, f, 1, false), gap(x - step / 2 - f, up));
+            // a round, and half of another where it comes from the other side
+            lash.step(Kind.BIND, "one round in the gap")
+                    .wrap(new CoilSize(r, f, i == 0 ? 1 : 1.5, false), gap(x - step / 2 - f, i == 0 ? up : -up));
             lash.step(Kind.BIND, "arc of " + arc.places().size() + " small beads");
             Vector3D first = arc.places().get(0);
             var centre = new Vector3D(x, up * arc.centreMm(), 0);
@@ -90,7 +92,7 @@ public final class LashedBeads implements Form {
             lash.towards(centre.subtract(begin)).bend(2 * arc.radiusMm() - f, Math.toDegrees(2 * arc.halfTurn()));
         }
         lash.step(Kind.BIND, "rounds at the end")
-                .wrap(new CoilSize(r, f, 3, false), gap(from + (beads - 0.5) * step, 1));
+                .wrap(new CoilSize(r, f, 3, false), gap(from + (beads - 0.5) * step, up(beads - 1)));
         m.done(lash.follows().tail(20).end(EndState.TUCKED), 20, EndState.TUCKED);
     }
 
