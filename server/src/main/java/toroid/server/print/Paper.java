@@ -4,6 +4,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -64,6 +67,47 @@ final class Paper implements AutoCloseable {
             page.showText(printable(texts.get(i)));
             page.endText();
         }
+    }
+
+    /** How far an index stands below its line, and how large it is, as shares of the text. */
+    private static final float LOWERED = 0.22f;
+
+    private static final float INDEX = 0.72f;
+
+    /** A piece of a formula: text on the line, or an index below it; in the core's one line an index follows an underscore. */
+    private static final Pattern PIECE = Pattern.compile("_(\\p{L}+)|([^_]+)");
+
+    /** A formula on the line just written, from that place on, its indices set low; goes on below where the sheet ends. */
+    void formula(float sizePoints, String text, float fromMm) throws IOException {
+        float right = PDRectangle.A4.getWidth() / POINTS_PER_MM - MARGIN_MM;
+        float x = MARGIN_MM + fromMm;
+        for (String word : text.split("(?<= )")) {
+            float wide = 0;
+            for (Matcher piece = PIECE.matcher(word); piece.find(); ) {
+                wide += widthMm(piece, sizePoints);
+            }
+            if (x + wide > right) {
+                down(sizePoints / POINTS_PER_MM * 1.3f, 0);
+                x = MARGIN_MM + fromMm;
+            }
+            for (Matcher piece = PIECE.matcher(word); piece.find(); ) {
+                boolean index = piece.group(1) != null;
+                page.beginText();
+                page.setFont(font, index ? INDEX * sizePoints : sizePoints);
+                page.setTextRise(index ? -LOWERED * sizePoints : 0);
+                page.newLineAtOffset(x * POINTS_PER_MM, topMm * POINTS_PER_MM);
+                page.showText(printable(index ? piece.group(1) : piece.group(2)));
+                page.endText();
+                x += widthMm(piece, sizePoints);
+            }
+        }
+        page.setTextRise(0);
+    }
+
+    private float widthMm(MatchResult piece, float sizePoints) throws IOException {
+        boolean index = piece.group(1) != null;
+        String text = printable(index ? piece.group(1) : piece.group(2));
+        return font.getStringWidth(text) / 1000 * sizePoints * (index ? INDEX : 1) / POINTS_PER_MM;
     }
 
     /** A ring's two edges at true size, its left edge on the margin. */

@@ -64,14 +64,8 @@ class RingSheetPrint {
             paper.down(4, 20);
             for (Figure figure : figures(worked)) {
                 paper.columns(
-                        10,
-                        List.of(
-                                figure.id().replace('-', ' '),
-                                plain(figure.value()) + " " + figure.unit(),
-                                figure.formula()),
-                        0,
-                        45,
-                        75);
+                        10, List.of(figure.id().replace('-', ' '), plain(figure.value()) + " " + figure.unit()), 0, 45);
+                paper.formula(9, figure.formula(), 75);
             }
             paper.down(4, 20);
             int number = 1;

@@ -15,6 +15,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import toroid.server.ApiTest;
 
@@ -47,6 +48,25 @@ class RingSheetPrintTest extends ApiTest {
                     .contains("50 mm")
                     .contains("Glasses")
                     .contains("Coil 1: wind");
+        }
+    }
+
+    /** Indices stand low, not behind an underscore, and no formula runs off the sheet. */
+    @Test
+    void formulasAreSetAndStayOnTheSheet() throws Exception {
+        UUID job = UUID.randomUUID();
+        keep("/api/ring-jobs", job, null, job(null, 8, 60));
+        try (PDDocument document = print(job)) {
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text).contains("turn").doesNotContain("_");
+            var right = new double[1];
+            new PDFTextStripper() {
+                @Override
+                protected void writeString(String said, List<TextPosition> places) {
+                    places.forEach(place -> right[0] = Math.max(right[0], place.getXDirAdj() + place.getWidthDirAdj()));
+                }
+            }.getText(document);
+            assertThat(right[0] * MM).isBetween(150.0, 210 - 17.9);
         }
     }
 
