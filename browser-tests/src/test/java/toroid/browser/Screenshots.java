@@ -26,7 +26,7 @@ class Screenshots extends BrowserTest {
         page.getByText("Mail collar, sea queen").first().waitFor();
         visit(DEMO + "/notebook");
         String job = page.locator("article a[href^='/rings/']").first().getAttribute("href");
-        String spool = page.locator("aside a").first().getAttribute("href");
+        String spool = page.locator(".glance a").first().getAttribute("href");
         take("rings", DEMO + job);
         take("rings-list", DEMO + "/rings");
         take("shelf", DEMO + job + "/shelf");
