@@ -10,7 +10,7 @@ import { useSize } from "../../shared/useSize";
 
 const INSET = 28;
 const LABEL = 40;
-const LABEL_Y = 26;
+const LABEL_Y = 28;
 const WIRE_Y = 66;
 
 /** As large as its marks need, at true size, or as wide as the screen. */
