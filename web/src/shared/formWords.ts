@@ -233,7 +233,7 @@ export function formNoteWords(note: Note, units: Units): string {
       return `Hammered so, the flat is ${mm("wideMm")} wide; a ${mm("holeMm")} hole with 1 mm around it needs ${mm("neededMm")}. Hammer to ${mm("thickMm")}, or take a finer ring.`;
     case "flat-grows":
       return (
-        `Hammered to ${mm("thickMm")}, ${mm("tookMm", 1)} of wire become a flat about ${mm("longMm", 1)} long and ${mm("wideMm", 1)} wide: approximate until you have measured one.` +
+        `Hammered to ${mm("thickMm")}, ${mm("tookMm", 1)} of wire become a flat about ${mm("longMm", 1)} long and ${mm("wideMm", 1)} wide: approximate, measure the first one.` +
         (v.holeMm ? ` Drill ${mm("holeMm")}.` : "")
       );
     case "wheels-take":

@@ -128,10 +128,7 @@ function PiecePage({ kept, weaves }: { kept: Kept<WeaveJobData>; weaves: WeaveEn
       </section>
       {count && (
         <aside aria-label="Rings and figures">
-          <PieceFigures
-            {...{ kept, data, weave, count, units, change }}
-            refused={problem !== null && problem.code !== "no-such-effort"}
-          />
+          <PieceFigures {...{ kept, data, weave, count, units, change }} refused={problem !== null} />
         </aside>
       )}
     </div>

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.function.IntPredicate;
+import java.util.function.ToDoubleFunction;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Effort;
 
@@ -41,52 +42,33 @@ public record BendProgram(Frame start, List<Bend> bends) {
 
     /** Where each bend begins on the straight wire, mm; one more entry for the end. */
     public double[] beginningsOnWireMm() {
-        double[] along = new double[bends.size() + 1];
-        for (int i = 0; i < bends.size(); i++) {
-            along[i + 1] = along[i] + bends.get(i).run().wireMm();
-        }
-        return along;
+        return beginnings(Run::wireMm);
     }
 
     /** Where a place on the bent wire was on the straight one, mm. */
     public double onWireMm(double alongMm) {
-        double before = 0;
-        double wire = 0;
-        for (Bend bend : bends) {
-            double length = bend.run().lengthMm();
-            if (alongMm <= before + length) {
-                double share = length > 0 ? (alongMm - before) / length : 0;
-                return wire + share * bend.run().wireMm();
-            }
-            before += length;
-            wire += bend.run().wireMm();
-        }
-        return wire;
-    }
-
-    /** How far along the wire each bend begins, mm; one more entry for the end. */
-    public double[] beginningsMm() {
-        double[] along = new double[bends.size() + 1];
-        for (int i = 0; i < bends.size(); i++) {
-            along[i + 1] = along[i] + bends.get(i).run().lengthMm();
-        }
-        return along;
+        return place(alongMm, Run::lengthMm, Run::wireMm);
     }
 
     /** Where a place on the straight wire is on the bent one, mm: {@link #onWireMm} the other way round. */
     public double alongMm(double onWireMm) {
+        return place(onWireMm, Run::wireMm, Run::lengthMm);
+    }
+
+    /** A place told in one measure of the runs, told in the other. */
+    private double place(double at, ToDoubleFunction<Run> told, ToDoubleFunction<Run> wanted) {
         double before = 0;
-        double wire = 0;
+        double there = 0;
         for (Bend bend : bends) {
-            double took = bend.run().wireMm();
-            if (onWireMm <= wire + took) {
-                double share = took > 0 ? (onWireMm - wire) / took : 0;
-                return before + share * bend.run().lengthMm();
+            double length = told.applyAsDouble(bend.run());
+            if (at <= before + length) {
+                double share = length > 0 ? (at - before) / length : 0;
+                return there + share * wanted.applyAsDouble(bend.run());
             }
-            before += bend.run().lengthMm();
-            wire += took;
+            before += length;
+            there += wanted.applyAsDouble(bend.run());
         }
-        return before;
+        return there;
     }
 
     /** The frame each bend begins in, rolled; one more entry for the end. */
