@@ -45,6 +45,19 @@ public record BendProgram(Frame start, List<Bend> bends) {
         return beginnings(Run::wireMm);
     }
 
+    /** How far along the wire each bend begins, mm; one more entry for the end. */
+    public double[] beginningsMm() {
+        return beginnings(Run::lengthMm);
+    }
+
+    private double[] beginnings(ToDoubleFunction<Run> length) {
+        double[] along = new double[bends.size() + 1];
+        for (int i = 0; i < bends.size(); i++) {
+            along[i + 1] = along[i] + length.applyAsDouble(bends.get(i).run());
+        }
+        return along;
+    }
+
     /** Where a place on the bent wire was on the straight one, mm. */
     public double onWireMm(double alongMm) {
         return place(alongMm, Run::lengthMm, Run::wireMm);
