@@ -20,11 +20,14 @@ export function RingGiven({
   label,
   wire,
   value,
+  after = "",
   onChange,
 }: {
   label: string;
   wire: RingWire;
   value: number;
+  /** What the sentence sets behind it, on the same line. */
+  after?: string;
   onChange: (innerMm: number) => void;
 }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
@@ -34,7 +37,7 @@ export function RingGiven({
     <>
       <NumberInput label={label} value={value} minimum={0.3} onChange={onChange} />
       {rods.length === 0 ? (
-        <span>inside</span>
+        <span>inside{after}</span>
       ) : (
         <select
           className="word-select"
@@ -47,11 +50,11 @@ export function RingGiven({
             }
           }}
         >
-          <option value="">inside</option>
+          <option value="">inside{after}</option>
           {rods.map((rod) => (
             <option key={rod.id} value={rod.id}>
               inside, wound on the {size(rod.diameterMm, units, 1).value} rod
-              {rod !== on && `: ${sizeText(rod.closedInnerMm, units)}`}
+              {rod === on ? after : `: ${sizeText(rod.closedInnerMm, units)}`}
             </option>
           ))}
         </select>

@@ -144,9 +144,10 @@ export function MedallionPlace() {
             label="Small rings, inside"
             wire={{ spoolId: choice.spoolId, metal: choice.metal, wireDiameterMm: choice.wireMm }}
             value={choice.innerMm}
+            after=","
             onChange={(innerMm) => change({ innerMm }, "small rings")}
           />
-          <span className="comma">, about</span>
+          <span>about</span>
           <select
             className="word-select"
             aria-label="Larger rings"

@@ -67,6 +67,7 @@ export function PieceSentence({ editor, data, state, weave, count, change }: Pro
               label={`${ring.name}, inside`}
               wire={data}
               value={data.innerDiameterMm[i] ?? 1}
+              after={i === weave.sizes.length - 1 ? "," : ""}
               onChange={(value) =>
                 change(
                   {
@@ -80,7 +81,6 @@ export function PieceSentence({ editor, data, state, weave, count, change }: Pro
             />
           </span>
         ))}
-        <span className="comma">,</span>
         {weave.kind === "SHEET" ? (
           <Rows spec={data.piece} count={count} piece={piece} />
         ) : weave.kind === "FINITE" ? (
