@@ -53,6 +53,18 @@ class ShapesTest extends BrowserTest {
         assertThat(page.locator(".form-tile").count()).isBetween(3, 8);
     }
 
+    /** An answer that is long in coming: the picture from before stays, and says that it waits. */
+    @Test
+    void aWaitingPictureSaysSo() {
+        visit(DEMO + "/shapes/new/rosette");
+        page.locator(".scene, .flat-view").first().waitFor();
+        page.route("**/solve", route -> {});
+        set("cylinder", "15");
+        page.waitForFunction(
+                "() => { const after = getComputedStyle(document.querySelector('.scene, .flat-view'), '::after');"
+                        + " return after.opacity === '1' && after.content.includes('being worked out'); }");
+    }
+
     /** The trade's own words find something in every place, whatever place they are typed in. */
     @Test
     void tradeWordsAreFoundFromEveryPlace() {
