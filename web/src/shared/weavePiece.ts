@@ -1,10 +1,10 @@
 /** A piece of a weave, asked of the server: counted, ring by ring, and the cell's pose. */
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
-import { call, Problem } from "../api/client";
+import { call } from "../api/client";
 import type { PieceCount, PieceView, WeaveJobData, WeavePose } from "../api/types";
 import { laid } from "../drawing/piece";
 import { poseAt } from "../drawing/weave";
+import { useSolving } from "./useSolving";
 
 export function pieceQuestion(job: WeaveJobData) {
   return {
@@ -16,17 +16,12 @@ export function pieceQuestion(job: WeaveJobData) {
   };
 }
 
-const options = {
-  placeholderData: keepPreviousData,
-  retry: (times: number, failure: Error) => !(failure instanceof Problem) && times < 20,
-  retryDelay: 1000,
-  gcTime: 60_000,
-};
+const options = { gcTime: 60_000 };
 
 /** The cell's poses from shortest to taut. */
 function usePoses(job: WeaveJobData) {
   const rings = { wireDiameterMm: job.wireDiameterMm, innerDiameterMm: job.innerDiameterMm };
-  return useQuery({
+  return useSolving({
     queryKey: ["poses", job.weaveId, rings],
     queryFn: async ({ signal }) => ({
       weaveId: job.weaveId,
@@ -39,15 +34,16 @@ function usePoses(job: WeaveJobData) {
 /** The last good piece stays while it cannot be counted. */
 export function usePiece(job: WeaveJobData) {
   const question = pieceQuestion(job);
-  const count = useQuery({
+  const count = useSolving({
     queryKey: ["piece-count", job.weaveId, question],
     queryFn: ({ signal }) => call<PieceCount>("POST", `/api/weaves/${job.weaveId}/count`, question, signal),
     ...options,
   });
-  const view = useQuery({
+  const view = useSolving({
     queryKey: ["piece", job.weaveId, question],
     queryFn: async ({ signal }) => ({
       weaveId: job.weaveId,
+      job,
       view: await call<PieceView>("POST", `/api/weaves/${job.weaveId}/piece`, question, signal),
     }),
     ...options,
@@ -56,19 +52,20 @@ export function usePiece(job: WeaveJobData) {
   const matches = view.data?.weaveId === poses.data?.weaveId;
   const piece = matches ? view.data?.view : undefined;
   const all = matches ? poses.data?.poses : undefined;
-  const problem = count.error ?? view.error;
   return {
     count: count.data,
     piece,
     poses: all,
-    problem: problem instanceof Problem ? problem.body : null,
-    stale: view.isPlaceholderData || count.isPlaceholderData || problem !== null,
+    /** The job as it stood when the piece was laid out: what is drawn is that one while another is refused. */
+    drawn: matches ? view.data?.job : undefined,
+    problem: count.problem ?? view.problem,
+    stale: view.stale || count.stale,
   };
 }
 
 /** A run's piece, as it stood when the run began. */
 export function useRunPiece(runId: string, job: WeaveJobData) {
-  const view = useQuery({
+  const view = useSolving({
     queryKey: ["run-piece", runId],
     queryFn: ({ signal }) => call<PieceView>("GET", `/api/weave-runs/${runId}/piece`, undefined, signal),
     ...options,
@@ -78,7 +75,7 @@ export function useRunPiece(runId: string, job: WeaveJobData) {
   return {
     piece: view.data,
     poses: poses.data?.poses,
-    problem: view.error instanceof Problem ? view.error.body : null,
+    problem: view.problem,
   };
 }
 

@@ -4,11 +4,20 @@ import { NumberInput } from "../../shared/NumberInput";
 const NEW_ROW: OutlineRow = { feedMm: 10, rotateDegrees: 0, bendDegrees: 30, insideRadiusMm: 1 };
 
 /** The free editor: feed so far, turn the plane, bend, on what radius; row by row. */
-export function OutlineTable({ rows, onRows }: { rows: OutlineRow[]; onRows: (rows: OutlineRow[]) => void }) {
+export function OutlineTable({
+  rows,
+  reason,
+  onRows,
+}: {
+  rows: OutlineRow[];
+  reason: string;
+  onRows: (rows: OutlineRow[]) => void;
+}) {
   const set = (i: number, patch: Partial<OutlineRow>) =>
     onRows(rows.map((row, k) => (k === i ? { ...row, ...patch } : row)));
   return (
     <table className="ruled outline-table">
+      <caption className="small soft">{reason}</caption>
       <thead>
         <tr>
           <th scope="col">feed</th>

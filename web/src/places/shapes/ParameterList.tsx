@@ -36,6 +36,7 @@ export function ParameterList({ form, data, change, units }: Props) {
         parameter.kind === "ROWS" ? (
           <OutlineTable
             key={parameter.id}
+            reason={parameter.reason}
             rows={(data.parameters[parameter.id] ?? form.parameters[parameter.id] ?? []) as OutlineRow[]}
             onRows={(rows) => set(parameter.id, rows)}
           />
@@ -52,11 +53,10 @@ export function ParameterList({ form, data, change, units }: Props) {
               value={(data.parameters[parameter.id] ?? form.parameters[parameter.id]) as number | string}
               onValue={(value) => set(parameter.id, value)}
             />
-            {parameter.kind !== "CHOICE" && (
-              <small className="reason soft">
-                {range(parameter, units)}. {parameter.reason}
-              </small>
-            )}
+            <small className="reason soft">
+              {parameter.reason}
+              {parameter.kind !== "CHOICE" && <span className="range"> {range(parameter, units)}.</span>}
+            </small>
           </div>
         ),
       )}

@@ -160,12 +160,12 @@ describe("the free editor", () => {
   it("adds, changes and takes out rows; the last one stays", () => {
     serve(BASE);
     let rows: OutlineRow[] = [{ feedMm: 5, rotateDegrees: 0, bendDegrees: 30, insideRadiusMm: 1 }];
-    const view = show(<OutlineTable rows={rows} onRows={(next) => (rows = next)} />);
+    const view = show(<OutlineTable reason="In order." rows={rows} onRows={(next) => (rows = next)} />);
     expect(screen.getByLabelText<HTMLButtonElement>("Take row 1 out").disabled).toBe(true);
     fireEvent.click(screen.getByText("add a bend"));
     expect(rows).toHaveLength(2);
     view.unmount();
-    show(<OutlineTable rows={rows} onRows={(next) => (rows = next)} />);
+    show(<OutlineTable reason="In order." rows={rows} onRows={(next) => (rows = next)} />);
     fireEvent.click(screen.getByLabelText("Take row 1 out"));
     expect(rows).toEqual([{ feedMm: 10, rotateDegrees: 0, bendDegrees: 30, insideRadiusMm: 1 }]);
   });

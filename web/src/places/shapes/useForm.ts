@@ -1,7 +1,7 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useRef } from "react";
+import { useQuery } from "@tanstack/react-query";
 import { call, Problem } from "../../api/client";
 import type { FormAnswer, FormJobData, FormShape } from "../../api/types";
+import { useSolving } from "../../shared/useSolving";
 
 /** The question a job asks the core. */
 export function questionOf(job: FormJobData) {
@@ -21,25 +21,12 @@ export function questionOf(job: FormJobData) {
 
 /** The form as it stands on the screen, saved or not. The last good one stays while it cannot be made. */
 export function useForm(job: FormJobData) {
-  const lastGood = useRef<FormAnswer | null>(null);
   const question = questionOf(job);
-  const query = useQuery({
+  const { data, problem, stale } = useSolving({
     queryKey: ["form", job.formId, question],
     queryFn: ({ signal }) => call<FormAnswer>("POST", `/api/forms/${job.formId}/solve`, question, signal),
-    placeholderData: keepPreviousData,
-    retry: (times, failure) => !(failure instanceof Problem) && times < 20,
-    retryDelay: 1000,
-    gcTime: 10_000,
   });
-  if (query.data) {
-    lastGood.current = query.data;
-  }
-  const problem = query.error instanceof Problem ? query.error.body : null;
-  return {
-    form: query.data ?? lastGood.current,
-    problem,
-    stale: query.isPlaceholderData || problem !== null,
-  };
+  return { form: data ?? null, problem, stale };
 }
 
 /** The wire's shape before the first step and after each; asked for once the player is opened. */

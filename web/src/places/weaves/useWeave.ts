@@ -1,8 +1,9 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { call, Problem } from "../../api/client";
+import { useQuery } from "@tanstack/react-query";
+import { call } from "../../api/client";
 import type { WeaveBends, WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
 
 import { useKeptChoice, writeChoice } from "../../shared/keptChoice";
+import { useSolving } from "../../shared/useSolving";
 import type { WireOfJob } from "../../shared/WireChoice";
 
 /** The rings a weave is looked at in, and which weave. */
@@ -66,24 +67,18 @@ function question(choice: WeaveChoice, innerMm: number[]) {
 /** The weave solved for these rings, and its poses. The last good ones stay while new ones are worked out. */
 export function useSolved(weave: WeaveEntry | undefined, choice: WeaveChoice, innerMm: number[]) {
   const body = question(choice, innerMm);
-  const options = {
-    enabled: weave !== undefined,
-    placeholderData: keepPreviousData,
-    retry: (times: number, failure: Error) => !(failure instanceof Problem) && times < 20,
-    retryDelay: 1000,
-    gcTime: 60_000,
-  };
-  const judged = useQuery({
+  const options = { enabled: weave !== undefined, gcTime: 60_000 };
+  const judged = useSolving({
     queryKey: ["judged", weave?.id, body],
     queryFn: ({ signal }) => call<WeaveJudged>("POST", `/api/weaves/${weave!.id}/judge`, body, signal),
     ...options,
   });
-  const solved = useQuery({
+  const solved = useSolving({
     queryKey: ["weave", weave?.id, body],
     queryFn: ({ signal }) => call<WeaveSolved>("POST", `/api/weaves/${weave!.id}/solve`, body, signal),
     ...options,
   });
-  const poses = useQuery({
+  const poses = useSolving({
     queryKey: ["poses", weave?.id, body.wireDiameterMm, body.innerDiameterMm],
     queryFn: ({ signal }) => call<WeavePose[]>("POST", `/api/weaves/${weave!.id}/poses`, body, signal),
     ...options,
@@ -92,9 +87,9 @@ export function useSolved(weave: WeaveEntry | undefined, choice: WeaveChoice, in
     judged: judged.data?.weaveId === weave?.id ? judged.data : undefined,
     solved: solved.data?.weaveId === weave?.id ? solved.data : undefined,
     poses: poses.data,
-    working: solved.isFetching || poses.isFetching,
-    stale: poses.isPlaceholderData || solved.isPlaceholderData,
-    problem: judged.error instanceof Problem ? judged.error.body : null,
+    working: solved.working || poses.working,
+    stale: poses.stale || solved.stale,
+    problem: judged.problem,
   };
 }
 

@@ -1,6 +1,5 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { call, Problem } from "../../../api/client";
+import { call } from "../../../api/client";
 import { usePreferences, useWeaves } from "../../../api/queries";
 import type { CompositionAnswer, WeaveEntry } from "../../../api/types";
 import { mass, many, plain, size, sizeText } from "../../../quantity/format";
@@ -11,6 +10,7 @@ import { FigureRow } from "../../../shared/Why";
 import { WireChoice } from "../../../shared/WireChoice";
 import { RefusedValue } from "../../../shared/RefusedValue";
 import { RingGiven } from "../../../shared/RingGiven";
+import { useSolving } from "../../../shared/useSolving";
 import { MedallionOrder } from "./MedallionOrder";
 import { MedallionRings } from "./MedallionRings";
 import { MedallionPlan } from "./MedallionPlan";
@@ -82,16 +82,22 @@ export function MedallionPlace() {
     longerBy: choice.longerBy,
     bail: choice.bail,
   };
-  const asked = useQuery({
+  const asked = useSolving({
     queryKey: ["composition", choice.weave, question],
-    queryFn: ({ signal }) =>
-      call<CompositionAnswer>("POST", `/api/weaves/${choice.weave}/composition`, question, signal),
-    placeholderData: keepPreviousData,
-    retry: (times, failure) => !(failure instanceof Problem) && times < 20,
-    retryDelay: 1000,
+    queryFn: async ({ signal }) => ({
+      choice,
+      answer: await call<CompositionAnswer>(
+        "POST",
+        `/api/weaves/${choice.weave}/composition`,
+        question,
+        signal,
+      ),
+    }),
   });
-  const answer = asked.data;
-  const refused = asked.error instanceof Problem ? asked.error.body : null;
+  const answer = asked.data?.answer;
+  // what is drawn is what was answered, while what stands there now is refused
+  const drawn = asked.data?.choice ?? choice;
+  const refused = asked.problem;
   const whole = (label: string, value: number, minimum: number, onValue: (value: number) => void) => (
     <NumberInput
       label={label}
@@ -104,11 +110,7 @@ export function MedallionPlace() {
     />
   );
   return (
-    <div
-      className="piece-place"
-      data-stale={asked.isPlaceholderData || asked.error !== null}
-      data-refused={refused !== null}
-    >
+    <div className="piece-place" data-stale={asked.stale} data-refused={refused !== null}>
       <section className="weave-main" aria-label="The medallion">
         <div className="flex items-baseline gap-6">
           <h1 className="place-title">Cross, star, medallion</h1>
@@ -201,16 +203,16 @@ export function MedallionPlace() {
         )}
         {answer && (
           <MedallionPlan
-            arms={choice.arms}
-            units={choice.units}
-            longerBy={choice.longerBy}
-            tied={choice.tied}
-            bail={choice.bail}
-            wireMm={choice.wireMm}
-            innerMm={choice.innerMm}
-            hubWireMm={choice.hubWireMm}
+            arms={drawn.arms}
+            units={drawn.units}
+            longerBy={drawn.longerBy}
+            tied={drawn.tied}
+            bail={drawn.bail}
+            wireMm={drawn.wireMm}
+            innerMm={drawn.innerMm}
+            hubWireMm={drawn.hubWireMm}
             hubInnerMm={answer.hubInnerDiameterMm}
-            metal={choice.metal}
+            metal={drawn.metal}
           />
         )}
         <p className="small soft">
@@ -229,7 +231,7 @@ export function MedallionPlace() {
           <p className="strong">
             {many(answer.ringCount[0]!, "small ring")}, {many(answer.ringCount[1]!, "larger ring")}
           </p>
-          <MedallionRings choice={choice} answer={answer} refused={refused !== null} />
+          <MedallionRings choice={drawn} answer={answer} refused={refused !== null} />
           {answer.figures
             .filter((figure) => figure.id !== "hub-inside")
             .map((figure) => (
@@ -241,7 +243,7 @@ export function MedallionPlace() {
                     : plain(figure.value, 0)}
               </FigureRow>
             ))}
-          <MedallionOrder answer={answer} arms={choice.arms} />
+          <MedallionOrder answer={answer} arms={drawn.arms} />
         </aside>
       )}
     </div>

@@ -90,6 +90,26 @@ describe("a medallion", () => {
     expect(JSON.parse(localStorage.getItem("toroid-medallion")!)).toMatchObject({ arms: 4, tied: false });
   });
 
+  it("keeps what was answered last, drawn and counted, while what stands there is refused", async () => {
+    serve({
+      ...BASE,
+      "POST /api/weaves/byzantine/composition": (body: unknown) =>
+        (body as { arms: number }).arms > 24
+          ? new Refused({ code: "out-of-range", field: "arms", value: "90", maximum: 24, detail: "no" })
+          : ANSWER,
+    });
+    show(<MedallionPlace />);
+    await screen.findByTestId("hub-size");
+    typeInto("Arms", "90");
+    expect((await screen.findByRole("alert")).textContent).toContain("from before");
+    expect(screen.getByTestId("hub-size").textContent).toContain("5.92");
+    expect(screen.getByLabelText(/6 arms about/)).toBeTruthy();
+    expect(screen.getByRole<HTMLButtonElement>("button", { name: "Cut its rings" }).disabled).toBe(true);
+    fireEvent.click(screen.getByRole("button", { name: /^take 24/ }));
+    await waitFor(() => expect(screen.queryByRole("alert")).toBeNull());
+    expect(await screen.findByLabelText(/24 arms about/)).toBeTruthy();
+  });
+
   it("says why it cannot be", async () => {
     serve({
       ...PREFERENCES,

@@ -74,11 +74,12 @@ function PiecePage({ kept, weaves }: { kept: Kept<WeaveJobData>; weaves: WeaveEn
   const { editor, data, state } = useEditor("weave-jobs", kept);
   const weave = weaves.find((one) => one.id === data.weaveId)!;
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const { count, piece, poses, problem, stale } = usePiece(data);
+  const { count, piece, poses, drawn, problem, stale } = usePiece(data);
   const [mode, setMode] = useState<Mode>("whole");
   const [pull, setPull] = useState<number | null>(null);
   const rings = useLaid(piece, poses, pull);
   const change: ChangeWeave = (patch, tag) => editor.change(patch, tag);
+  const shown = problem && drawn ? drawn : data;
   const ready = piece && rings && count;
   return (
     <div className="piece-place" data-stale={stale} data-refused={problem !== null}>
@@ -117,13 +118,13 @@ function PiecePage({ kept, weaves }: { kept: Kept<WeaveJobData>; weaves: WeaveEn
             {problem ? "" : "being worked out"}
           </p>
         ) : mode === "whole" ? (
-          <PieceWhole {...{ data, weave, piece, rings, poses, pull, units }} onPull={setPull} />
+          <PieceWhole {...{ weave, piece, rings, poses, pull, units }} data={shown} onPull={setPull} />
         ) : mode === "together" ? (
-          <PutTogether {...{ data, weave, piece, rings }} />
+          <PutTogether data={shown} {...{ weave, piece, rings }} />
         ) : mode === "practice" ? (
-          <PiecePractice {...{ data, weave, piece, rings }} />
+          <PiecePractice data={shown} {...{ weave, piece, rings }} />
         ) : (
-          <Colours {...{ data, weave, piece, rings, change }} counts={count.colours} />
+          <Colours data={shown} {...{ weave, piece, rings, change }} counts={count.colours} />
         )}
       </section>
       {count && (

@@ -2,6 +2,7 @@ package toroid.core.calibration;
 
 import java.util.List;
 import toroid.core.bend.Hammering;
+import toroid.core.form.Learnt;
 
 /**
  * How much of the thinning goes into length under this maker's hammer, per cent: the estimate for a flat face ({@link Hammering}) moved by
@@ -12,9 +13,12 @@ import toroid.core.bend.Hammering;
  * @param measurements how many it rests on
  */
 public record Lengthening(double percent, double halfWidth, int measurements) {
-    static final double FLAT = 5;
+    static final double FLAT = 4;
     private static final double NINETY_FIVE = 1.96;
     private static final double SPREAD = Hammering.USUAL_SPREAD_PERCENT / NINETY_FIVE;
+
+    /** Hands differ by what the spread of all flats leaves beside one flat's own. */
+    private static final double HANDS = Math.sqrt(SPREAD * SPREAD - FLAT * FLAT);
 
     /**
      * One flat, measured across.
@@ -30,15 +34,19 @@ public record Lengthening(double percent, double halfWidth, int measurements) {
         }
     }
 
+    /** As the plan takes it. */
+    public Learnt learnt() {
+        return new Learnt(percent, halfWidth, measurements);
+    }
+
     public static Lengthening of(List<Reading> readings) {
-        double weight = 1 / (SPREAD * SPREAD);
+        double weight = 1 / (HANDS * HANDS);
         double sum = Hammering.USUAL_PERCENT * weight;
         for (Reading reading : readings) {
             sum += reading.percent() / (FLAT * FLAT);
             weight += 1 / (FLAT * FLAT);
         }
         double best = Math.max(0, Math.min(Hammering.MOST_PERCENT, sum / weight));
-        double spread = readings.isEmpty() ? SPREAD : Math.sqrt(1 / weight + FLAT * FLAT);
-        return new Lengthening(best, NINETY_FIVE * spread, readings.size());
+        return new Lengthening(best, NINETY_FIVE * Math.sqrt(1 / weight + FLAT * FLAT), readings.size());
     }
 }

@@ -1,6 +1,7 @@
 package toroid.core.calibration;
 
 import java.util.List;
+import toroid.core.form.Learnt;
 import toroid.core.numeric.Checks;
 
 /**
@@ -9,13 +10,15 @@ import toroid.core.numeric.Checks;
  * {@value #USUAL}, its spread {@code u} = {@value #SPREAD}, one piece's own {@code s} = {@value #PIECE} (ours).
  *
  * @param percent the best value for the next, 0 to {@value #MOST}
+ * @param halfWidth 95 % of the next lie within this of it, per cent
  * @param measurements how many it rests on
  */
-public record Looseness(double percent, int measurements) {
+public record Looseness(double percent, double halfWidth, int measurements) {
     static final double USUAL = 10;
     static final double SPREAD = 5;
     static final double PIECE = 3;
     static final double MOST = 60;
+    private static final double NINETY_FIVE = 1.96;
 
     /**
      * One finished piece.
@@ -36,6 +39,11 @@ public record Looseness(double percent, int measurements) {
         }
     }
 
+    /** As the plan takes it. */
+    public Learnt learnt() {
+        return new Learnt(percent, halfWidth, measurements);
+    }
+
     public static Looseness of(List<Reading> readings) {
         double weight = 1 / (SPREAD * SPREAD);
         double sum = USUAL * weight;
@@ -43,6 +51,7 @@ public record Looseness(double percent, int measurements) {
             sum += reading.percent() / (PIECE * PIECE);
             weight += 1 / (PIECE * PIECE);
         }
-        return new Looseness(Math.max(0, Math.min(MOST, sum / weight)), readings.size());
+        double best = Math.max(0, Math.min(MOST, sum / weight));
+        return new Looseness(best, NINETY_FIVE * Math.sqrt(1 / weight + PIECE * PIECE), readings.size());
     }
 }

@@ -1,5 +1,6 @@
 package toroid.core.form;
 
+import static toroid.core.quantity.Figure.Basis.MEASURED;
 import static toroid.core.quantity.Figure.Basis.PRACTICE;
 
 import java.util.Locale;
@@ -50,8 +51,9 @@ public final class Flats {
     public static void tell(FormMaker m, WireMaker wire, double longMm, Flat.Blow blow, int flats) {
         double d = wire.diameterMm();
         double thick = Math.min(blow.fromThickMm(), blow.toThickMm());
-        double low = Math.max(0, blow.share() - Hammering.USUAL_SPREAD_PERCENT / 100);
-        double high = Math.min(Hammering.MOST_PERCENT / 100, blow.share() + Hammering.USUAL_SPREAD_PERCENT / 100);
+        Learnt learnt = m.learnt(LENGTHENS, Hammering.USUAL_SPREAD_PERCENT);
+        double low = learnt.low(100 * blow.share()) / 100;
+        double high = Math.min(Hammering.MOST_PERCENT, learnt.high(100 * blow.share())) / 100;
         double took = blow.tookMm(d, longMm);
         double wide = Hammering.widthMm(d, thick, blow.share());
         m.figure(new Figure(
@@ -60,7 +62,7 @@ public final class Flats {
                 Hammering.widthMm(d, thick, high),
                 Hammering.widthMm(d, thick, low),
                 "mm",
-                PRACTICE,
+                learnt.from() == 0 ? PRACTICE : MEASURED,
                 "w = t + (A − πt²/4)/t,  A = (πd²/4)(t/d)^λ",
                 String.format(
                         Locale.ROOT,
@@ -70,7 +72,8 @@ public final class Flats {
                         blow.share(),
                         Hammering.sectionMm2(wide, thick),
                         wide),
-                "By volume, flat faces and rounded edges; λ our own estimate for a flat face, approximate. " + WHY));
+                "By volume, flat faces and rounded edges; λ our own estimate for a flat face, approximate. " + WHY
+                        + learnt.told("measured flat")));
         m.note(Note.info(
                 "flat-grows",
                 Map.of("wideMm", wide, "thickMm", thick, "longMm", longMm, "tookMm", took, "holeMm", blow.holeMm())));

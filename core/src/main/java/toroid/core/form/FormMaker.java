@@ -37,6 +37,11 @@ public final class FormMaker {
         return request.wireDiameterMm();
     }
 
+    /** What measured pieces say of that parameter; where none were measured, give or take this much about what is chosen, per cent. */
+    public Learnt learnt(String id, double usualHalfWidth) {
+        return request.schools().learnt().getOrDefault(id, Learnt.nothing(usualHalfWidth));
+    }
+
     public double mm(String id) {
         return values.number(id);
     }

@@ -29,4 +29,9 @@ public record FormRequest(
                 .filter(entry -> entry.getValue() != null)
                 .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
     }
+
+    /** The same, with what this hand's pieces taught. */
+    public FormRequest knowing(Map<String, Learnt> taught) {
+        return new FormRequest(wireDiameterMm, metal, temper, flow, values, leftHanded, schools.knowing(taught));
+    }
 }

@@ -12,7 +12,7 @@ import java.util.function.DoubleUnaryOperator;
  * @param usual default from the wire's diameter in mm
  * @param least lower limit from the wire's diameter
  * @param most upper limit from the wire's diameter
- * @param reason why the limits stand, a remedy in a few words
+ * @param reason what it is or how to choose it, why the limits stand: a few words, never empty
  * @param onlyWhen choices as {@code id=word}, one of which must be taken for it to count; empty when it always does
  */
 public record Parameter(
@@ -46,6 +46,11 @@ public record Parameter(
         return new Parameter(id, name, kind, unit, usual, least, most, choices, reason, List.of(choicesTaken));
     }
 
+    /** The same, told in these words. */
+    public Parameter because(String words) {
+        return new Parameter(id, name, kind, unit, usual, least, most, choices, words, onlyWhen);
+    }
+
     /** A length in mm. */
     public static Parameter length(
             String id,
@@ -62,8 +67,9 @@ public record Parameter(
         return length(id, name, d -> usual, d -> least, d -> most, reason);
     }
 
-    public static Parameter angle(String id, String name, double usual, double least, double most) {
-        return new Parameter(id, name, Kind.ANGLE, "°", d -> usual, d -> least, d -> most, List.of(), "", List.of());
+    public static Parameter angle(String id, String name, double usual, double least, double most, String reason) {
+        return new Parameter(
+                id, name, Kind.ANGLE, "°", d -> usual, d -> least, d -> most, List.of(), reason, List.of());
     }
 
     public static Parameter count(String id, String name, int usual, int least, int most, String reason) {
@@ -76,7 +82,7 @@ public record Parameter(
                 id, name, Kind.COUNT, "%", d -> usual, d -> least, d -> most, List.of(), reason, List.of());
     }
 
-    /** One of several; the first is the default. */
+    /** One of several; the first is the default. What decides between them is said with {@link #because}. */
     public static Parameter choice(String id, String name, String... choices) {
         int last = choices.length - 1;
         return new Parameter(id, name, Kind.CHOICE, "", d -> 0, d -> 0, d -> last, List.of(choices), "", List.of());
@@ -84,7 +90,17 @@ public record Parameter(
 
     /** The rows of an outline. */
     public static Parameter rows(String id, String name) {
-        return new Parameter(id, name, Kind.ROWS, "", d -> 0, d -> 0, d -> 0, List.of(), "", List.of());
+        return new Parameter(
+                id,
+                name,
+                Kind.ROWS,
+                "",
+                d -> 0,
+                d -> 0,
+                d -> 0,
+                List.of(),
+                "In order along the wire: feed, turn the plane, bend on a radius.",
+                List.of());
     }
 
     /** A loop's inside diameter: smaller than the wire itself it cannot be turned on any jaw. */
@@ -95,7 +111,7 @@ public record Parameter(
                 d -> Math.round(usualInWires * d * 10) / 10.0,
                 d -> 1.2 * d,
                 d -> 40 * d,
-                "Smaller than the wire no jaw turns it; much larger it is a frame.");
+                "As it is finished. Smaller than its wire no jaw turns it.");
     }
 
     /** How thick what goes through a loop is: a ring's wire, a cord. */

@@ -1,5 +1,7 @@
 package toroid.core.form;
 
+import java.util.Map;
+
 /**
  * The maker's habits that a form follows.
  *
@@ -7,8 +9,22 @@ package toroid.core.form;
  * @param plainFromMm the maker's rule: plain loops are trusted from this wire on, mm; 0.8 or 1.0; {@link #ALWAYS_WRAPPED_MM} for
  *     makers who always wrap; null while no rule was chosen
  * @param tailFactor the handling tail against the form's own default, learnt or 1
+ * @param learnt what measured pieces say of shares that are the hand's own, by the parameter's id; empty while nothing is
  */
-public record Schools(Cutting cutting, Double plainFromMm, double tailFactor) {
+public record Schools(Cutting cutting, Double plainFromMm, double tailFactor, Map<String, Learnt> learnt) {
+    public Schools {
+        learnt = Map.copyOf(learnt);
+    }
+
+    public Schools(Cutting cutting, Double plainFromMm, double tailFactor) {
+        this(cutting, plainFromMm, tailFactor, Map.of());
+    }
+
+    /** The same hand, and what its pieces taught. */
+    public Schools knowing(Map<String, Learnt> taught) {
+        return new Schools(cutting, plainFromMm, tailFactor, taught);
+    }
+
     /** From the spool saves the tail on one side; pre-cut lengths come out equal. */
     public enum Cutting {
         PRE_CUT,

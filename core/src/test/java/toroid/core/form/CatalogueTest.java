@@ -98,6 +98,17 @@ class CatalogueTest {
         assertThat(work.steps()).noneMatch(step -> step.lengthMm() < 0);
     }
 
+    /** Read beside each value on screen: a sentence of its own, short enough for a line. */
+    @ParameterizedTest
+    @MethodSource("ids")
+    void everyParameterIsExplained(String id) {
+        assertThat(Forms.byId(id).parameters())
+                .allSatisfy(parameter -> assertThat(parameter.reason())
+                        .as(parameter.name())
+                        .matches("[A-Z0-9].*[.]")
+                        .hasSizeBetween(8, 90));
+    }
+
     /** In any wire there is: a form is worked out with limits the right way up, or its wire refused with the range in which it is. */
     @ParameterizedTest
     @MethodSource("ids")

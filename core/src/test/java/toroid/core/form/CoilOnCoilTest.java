@@ -150,6 +150,17 @@ class CoilOnCoilTest {
         assertThat(Looseness.of(List.of(one)).percent())
                 .isCloseTo(10 + 8 * (1 / 9.0) / (1 / 25.0 + 1 / 9.0), within(1e-9));
         assertThat(Looseness.of(List.of(one, one, one, one, one)).percent()).isBetween(17.0, 18.0);
-        assertThat(Looseness.of(List.of())).isEqualTo(new Looseness(10, 0));
+        assertThat(Looseness.of(List.of()).percent()).isEqualTo(10);
+        assertThat(Looseness.of(List.of()).measurements()).isZero();
+        double before = finished(work(1.0, 0.8, 3, 60, 18, 3)).high();
+        Looseness five = Looseness.of(List.of(one, one, one, one, one));
+        var request = EveryForm.request(
+                0.4, Map.of("firstRod", 1.0, "coreWire", 0.8, "rod", 3.0, "firstCoil", 60.0, "looser", 18.0));
+        FormWork learnt =
+                FormSolver.solve(Forms.byId("coil-on-coil"), request.knowing(Map.of("looser", five.learnt())));
+        assertThat(finished(learnt).high()).isLessThan(before);
+        assertThat(finished(learnt).low())
+                .isGreaterThan(finished(work(1.0, 0.8, 3, 60, 18, 3)).low());
+        assertThat(finished(learnt).source()).contains("5 finished ones");
     }
 }

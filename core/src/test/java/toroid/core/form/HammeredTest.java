@@ -94,16 +94,53 @@ class HammeredTest {
     /** Measured flats of a hand whose share is known: one moves the plan, more bring it there; a width no metal gives is refused. */
     @Test
     void measuredFlatsTeach() {
-        assertThat(Lengthening.of(List.of())).isEqualTo(new Lengthening(15, 12, 0));
+        Lengthening none = Lengthening.of(List.of());
+        assertThat(none.percent()).isCloseTo(15, within(1e-9));
+        assertThat(none.halfWidth()).isCloseTo(12, within(1e-9));
         var one = new Lengthening.Reading(2, Hammering.widthMm(2, 0.8, 0.3), 0.8);
         assertThat(one.percent()).isCloseTo(30, within(1e-9));
         assertThat(Lengthening.of(List.of(one)).percent()).isBetween(22.0, 28.0);
+        assertThat(Lengthening.of(List.of(one)).halfWidth()).isBetween(9.0, 11.0);
         Lengthening ten = Lengthening.of(Collections.nCopies(10, one));
         assertThat(ten.percent()).isBetween(28.5, 30.0);
-        assertThat(ten.halfWidth()).isBetween(9.8, 10.5);
+        assertThat(ten.halfWidth()).isBetween(8.0, 8.5);
         assertThatThrownBy(() -> Hammering.shareOf(2, 4.5, 0.8)).isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> Hammering.shareOf(2, 3.6, Double.NaN)).isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> Hammering.shareOf(2, 2.02, 1.95)).isInstanceOf(Refusal.class);
+    }
+
+    /** Ten flats narrow the plan's own band, and say so; a choice away from what they say stays inside it. */
+    @Test
+    void measuredFlatsNarrowTheBand() {
+        var one = new Lengthening.Reading(2, Hammering.widthMm(2, 0.8, 0.3), 0.8);
+        Lengthening ten = Lengthening.of(Collections.nCopies(10, one));
+        FormWork untaught = bar(30);
+        for (double chosen : new double[] {30, 15}) {
+            Map<String, Object> values = Map.of("long", 25, "flat", 6, "thick", 0.8, "ring", 0.8, "lengthens", chosen);
+            FormWork taught = FormSolver.solve(
+                    Forms.byId("hammered-bar"),
+                    EveryForm.request(2, values).knowing(Map.of(Flats.LENGTHENS, ten.learnt())));
+            var wide = wide(taught);
+            assertThat(wide.low()).isLessThanOrEqualTo(wide.value());
+            assertThat(wide.high()).isGreaterThanOrEqualTo(wide.value());
+            assertThat(wide.low())
+                    .isCloseTo(Hammering.widthMm(2, 0.8, (ten.percent() + ten.halfWidth()) / 100), within(1e-9));
+            assertThat(wide.source()).contains("10 measured flats");
+        }
+        FormWork same = FormSolver.solve(
+                Forms.byId("hammered-bar"), untaught.request().knowing(Map.of(Flats.LENGTHENS, ten.learnt())));
+        assertThat(wide(same).high() - wide(same).low())
+                .isLessThan(0.9 * (wide(untaught).high() - wide(untaught).low()));
+        assertThat(same.wires().get(0).slack().highMm())
+                .isLessThan(untaught.wires().get(0).slack().highMm());
+        assertThat(wide(untaught).source()).doesNotContain("learnt from");
+    }
+
+    private static toroid.core.quantity.Figure wide(FormWork work) {
+        return work.own().stream()
+                .filter(figure -> figure.id().equals("flat-wide"))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

@@ -21,21 +21,28 @@ public class FormWorkshop {
     private final Spools spools;
     private final Mandrels mandrels;
     private final WireKnowledge knowledge;
+    private final HandKnowledge hand;
 
     private final Recent<Asked, FormWork> recent = new Recent<>(KEPT);
 
     private record Asked(String formId, FormRequest request) {}
 
-    FormWorkshop(Spools spools, Mandrels mandrels, WireKnowledge knowledge) {
+    FormWorkshop(Spools spools, Mandrels mandrels, WireKnowledge knowledge, HandKnowledge hand) {
         this.spools = spools;
         this.mandrels = mandrels;
         this.knowledge = knowledge;
+        this.hand = hand;
     }
 
     /** @throws toroid.core.numeric.Refusal when it cannot be made so */
     public FormWork work(String formId, FormQuestion question) {
         Form form = Forms.byId(formId);
-        var asked = new Asked(formId, request(form, question));
+        return work(form, request(form, question));
+    }
+
+    /** The same, of a request made elsewhere: what this hand's pieces taught is added here, for all who ask. */
+    public FormWork work(Form form, FormRequest request) {
+        var asked = new Asked(form.info().id(), request.knowing(hand.of(form)));
         return recent.get(asked, () -> FormSolver.solve(form, asked.request()));
     }
 

@@ -11,7 +11,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.bend.FlowEstimate;
 import toroid.core.form.FormRequest;
-import toroid.core.form.FormSolver;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Schools;
@@ -28,6 +27,7 @@ import toroid.core.quantity.GaugeTable;
 import toroid.core.quantity.Note;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.server.effort.Efforts;
+import toroid.server.form.FormWorkshop;
 import toroid.server.weave.WeaveFiles;
 
 @RestController
@@ -36,8 +36,11 @@ class LineController {
 
     private final WeaveFiles files;
 
-    LineController(Efforts efforts, WeaveFiles files) {
+    private final FormWorkshop workshop;
+
+    LineController(Efforts efforts, WeaveFiles files, FormWorkshop workshop) {
         this.files = files;
+        this.workshop = workshop;
         this.efforts = efforts;
     }
 
@@ -148,7 +151,7 @@ class LineController {
                 .orElseGet(() -> ResponseEntity.noContent().build());
     }
 
-    private static FormLineAnswer solved(FormLine line) {
+    private FormLineAnswer solved(FormLine line) {
         Metal metal = line.metal() != null ? line.metal() : Metals.byId("copper");
         boolean halfHard = line.temper() == null && metal.yields().containsKey(Temper.HALF_HARD);
         Temper temper = line.temper() != null
@@ -160,7 +163,7 @@ class LineController {
                 ? line.form().info().usualWireMm()
                 : line.wire().length().inMillimetres();
         var flow = FlowEstimate.ofHandbook(metal.flow(temper));
-        FormWork work = FormSolver.solve(
+        FormWork work = workshop.work(
                 line.form(), new FormRequest(wireMm, metal, temper, flow, line.values(), false, Schools.USUAL));
         return new FormLineAnswer(
                 line.form().info().id(),

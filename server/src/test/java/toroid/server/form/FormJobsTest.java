@@ -155,11 +155,13 @@ class FormJobsTest extends ApiTest {
         var data = measurement("FLAT_WIDE", 3.9, 3.6, 0.8);
         data.put("formId", "hammered-bar");
         data.put("wireMm", 2.0);
+        double before = widthOfTheBand();
         assertThat(keep("/api/form-measurements", UUID.randomUUID(), null, data).status())
                 .isEqualTo(200);
         Answer learnt = read("/api/form-measurements/of-form/hammered-bar");
         assertThat(learnt.at("/lengthening/measurements").asInt()).isEqualTo(1);
         assertThat(learnt.at("/lengthening/percent").asDouble()).isBetween(6.0, 14.0);
+        assertThat(widthOfTheBand()).isLessThan(0.9 * before);
         data.put("value", 4.6);
         Answer wider = keep("/api/form-measurements", UUID.randomUUID(), null, data);
         assertThat(wider.status()).isEqualTo(400);
@@ -170,6 +172,16 @@ class FormJobsTest extends ApiTest {
                         .at("/field")
                         .asText())
                 .isEqualTo("tailMm");
+    }
+
+    private double widthOfTheBand() {
+        Answer solved = tell("/api/forms/hammered-bar/solve", Map.of("wireDiameterMm", 2));
+        for (var figure : solved.at("/figures")) {
+            if (figure.at("/id").asText().equals("flat-wide")) {
+                return figure.at("/high").asDouble() - figure.at("/low").asDouble();
+            }
+        }
+        throw new AssertionError(solved.body());
     }
 
     @Test

@@ -30,7 +30,15 @@ public final class BeadCapSpiral implements Form {
     @Override
     public List<Parameter> parameters() {
         return List.of(
-                Parameter.bead(10), Parameter.hole(), Parameter.angle("cover", "covers, from the hole", 55, 15, 90));
+                Parameter.bead(10),
+                Parameter.hole(),
+                Parameter.angle(
+                        "cover",
+                        "covers, from the hole",
+                        55,
+                        15,
+                        90,
+                        "How far down the bead it reaches; 90° is the equator."));
     }
 
     @Override

@@ -37,7 +37,8 @@ public final class BeadCapWrapped implements Form {
         return List.of(
                 Parameter.bead(8),
                 Parameter.hole(),
-                Parameter.choice("begins", "rows begin", "below a wrapped neck", "at the loop"),
+                Parameter.choice("begins", "rows begin", "below a wrapped neck", "at the loop")
+                        .because("A neck keeps the loop clear of the cap."),
                 Parameter.loop("loop", "loops, inside", 2.8),
                 Parameter.count("wraps", "wraps on the neck", 2, 1, 8, "Two or three.")
                         .when("begins=below a wrapped neck"),

@@ -29,10 +29,10 @@ public final class BeadChain implements Form {
         return List.of(
                 Parameter.bead(6),
                 Parameter.hole(),
-                Parameter.choice("ends", "loops", "plain", "wrapped"),
+                Parameter.choice("ends", "loops", "plain", "wrapped").because("Plain opens again; wrapped never does."),
                 Parameter.loop("loop", "loops, inside", 2.8),
                 Parameter.count("wraps", "wraps", 2, 1, 12, "Two or three.").when("ends=wrapped"),
-                Parameter.count("links", "links", 3, 2, 40, "Longer chains are counted in Pieces."));
+                Parameter.count("links", "links", 3, 2, 40, "How many beads in a row."));
     }
 
     @Override

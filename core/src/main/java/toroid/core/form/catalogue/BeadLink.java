@@ -27,13 +27,21 @@ public final class BeadLink implements Form {
         return List.of(
                 Parameter.bead(8),
                 Parameter.hole(),
-                Parameter.choice("first", "first end", "wrapped", "plain"),
-                Parameter.choice("second", "second end", "wrapped", "plain"),
+                Parameter.choice("first", "first end", "wrapped", "plain")
+                        .because("Plain opens again; wrapped never does."),
+                Parameter.choice("second", "second end", "wrapped", "plain")
+                        .because("What it joins goes on before a wrapped one."),
                 Parameter.loop("loop", "loops, inside", 2.5),
                 Parameter.through(),
                 Parameter.count("wraps", "wraps", 3, 1, 12, "Three is the habit.")
                         .when("first=wrapped", "second=wrapped"),
-                Parameter.angle("turned", "loops turned by", 0, 0, 180));
+                Parameter.angle(
+                        "turned",
+                        "loops turned by",
+                        0,
+                        0,
+                        180,
+                        "0° lie in one plane; 90° turn the next part edge-on."));
     }
 
     @Override

@@ -38,7 +38,7 @@ public final class BeadLinkCarried implements Form {
         return List.of(
                 Parameter.bead(8),
                 Parameter.hole(),
-                Parameter.count("beads", "beads", 1, 1, 5, "More than five are a strand."),
+                Parameter.count("beads", "beads", 1, 1, 5, "In one link; more than five are a strand."),
                 Parameter.loop("loop", "loops, inside", 3.5),
                 Parameter.length("play", "play for the rounds", d -> 1.75, d -> 0.5, d -> 4, "1.5 to 2 mm is usual."));
     }

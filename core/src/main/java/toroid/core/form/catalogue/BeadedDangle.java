@@ -28,8 +28,8 @@ public final class BeadedDangle implements Form {
         return List.of(
                 Parameter.bead(8),
                 Parameter.hole(),
-                Parameter.choice("head", "head", "folded", "balled"),
-                Parameter.choice("top", "loop", "plain", "wrapped"),
+                Parameter.choice("head", "head", "folded", "balled").because("A ball takes a torch: before the bead."),
+                Parameter.choice("top", "loop", "plain", "wrapped").because("Plain opens again; wrapped never does."),
                 Parameter.loop("loop", "loop, inside", 2.5),
                 Parameter.through(),
                 Parameter.count("wraps", "wraps", 3, 1, 12, "Three is the habit.")

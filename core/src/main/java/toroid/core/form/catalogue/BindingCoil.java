@@ -30,9 +30,15 @@ public final class BindingCoil implements Form {
         return List.of(
                 Parameter.length("fine", "binding wire", d -> 0.4, d -> 0.15, d -> d, "0.3 to 0.5 mm is usual."),
                 Parameter.choice(
-                        "lay", "base wires", "one", "two side by side", "three side by side", "three in a bundle"),
-                Parameter.count("wraps", "wraps", 12, 1, 200, "Bind in several lengths."),
-                Parameter.fixed("base", "base, long", 30, 5, 300, "Longer than what is bound."));
+                                "lay",
+                                "base wires",
+                                "one",
+                                "two side by side",
+                                "three side by side",
+                                "three in a bundle")
+                        .because("What the wraps go round."),
+                Parameter.count("wraps", "wraps", 12, 1, 200, "For more, bind in several lengths."),
+                Parameter.fixed("base", "base, long", 30, 5, 300, "The wire bound upon: longer than its wraps."));
     }
 
     @Override

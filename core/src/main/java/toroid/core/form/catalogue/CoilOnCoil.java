@@ -15,6 +15,7 @@ import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Learnt;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
@@ -35,6 +36,9 @@ import toroid.core.quantity.Note;
 public final class CoilOnCoil implements Form {
     /** Well-packed ones are at most this much longer than the least, per cent. Common practice. */
     private static final double LOOSEST = 20;
+
+    /** The parameter that says how loosely it is bent. */
+    public static final String LOOSER = "looser";
 
     /** One hand's pieces stay within this of each other, per cent; our own figure. */
     private static final double HAND = 8;
@@ -62,13 +66,20 @@ public final class CoilOnCoil implements Form {
                         d -> d,
                         d -> 8 * d,
                         "It slides into the first coil: a little thinner than its rod."),
-                Parameter.length("firstCoil", "first coil, long", d -> 60, d -> 10 * d, d -> 600, "Wind several."),
+                Parameter.length(
+                        "firstCoil",
+                        "first coil, long",
+                        d -> 60,
+                        d -> 10 * d,
+                        d -> 600,
+                        "Its length as wound, before it is bent."),
                 Parameter.length(
                         "rod", "second rod", d -> 3, d -> 2 * d, d -> 40, "The coil cannot bend round a thinner rod."),
                 Parameter.percent(
-                        "looser", "looser than the least", 10, 0, 60, "The first one made tells: 0 to 20 % is usual."),
+                        LOOSER, "looser than the least", 10, 0, 60, "The first one made tells: 0 to 20 % is usual."),
                 Parameter.count("plain", "plain turns at each end", 3, 0, 10, "About three is usual."),
-                Parameter.choice("groove", "in the groove", "nothing", "a fine wire"),
+                Parameter.choice("groove", "in the groove", "nothing", "a fine wire")
+                        .because("A finer wire laid between the turns."),
                 Parameter.length(
                                 "grooveWire",
                                 "wire in the groove",
@@ -80,7 +91,8 @@ public final class CoilOnCoil implements Form {
     }
 
     /** Every length of it, mm. */
-    private record Sizes(double d, double rod, double core, double second, double first, double share, int plain) {
+    private record Sizes(
+            double d, double rod, double core, double second, double first, double share, int plain, Learnt learnt) {
         double thick() {
             return rod + 2 * d;
         }
@@ -104,11 +116,12 @@ public final class CoilOnCoil implements Form {
         }
 
         double lowShare() {
-            return Math.max(0, Math.min(share, share - HAND / 100));
+            return learnt.low(100 * share) / 100;
         }
 
         double highShare() {
-            return Math.max(LOOSEST / 100, share + HAND / 100);
+            double high = learnt.high(100 * share) / 100;
+            return learnt.from() == 0 ? Math.max(LOOSEST / 100, high) : high;
         }
 
         double finishedMm(double loose) {
@@ -130,8 +143,9 @@ public final class CoilOnCoil implements Form {
                 m.mm("coreWire"),
                 m.mm("rod"),
                 m.mm("firstCoil"),
-                m.mm("looser") / 100,
-                m.count("plain"));
+                m.mm(LOOSER) / 100,
+                m.count("plain"),
+                m.learnt(LOOSER, HAND));
         if (sizes.core() > sizes.rod()) {
             throw Refusal.outOfRange(
                     "coreWire",
@@ -156,30 +170,30 @@ public final class CoilOnCoil implements Form {
     }
 
     private static void figures(FormMaker m, Sizes s) {
-        m.figure(
-                new Figure(
-                        "finished-length",
-                        s.finishedMm(s.share()),
-                        s.finishedMm(s.lowShare()),
-                        s.finishedMm(s.highShare()),
-                        "mm",
-                        Figure.Basis.PRACTICE,
-                        "N C + 2 · plain turns · k,  N = (1 + looser) A/√((2πR)² + C²),  R = (c₂ + C)/2,  C = c + 2d",
-                        String.format(
-                                Locale.ROOT,
-                                "A = %.1f, C = %.2f, R = %.3f: least %.2f turns, %.0f %% more %.2f; %.2f × %.2f + 2 × %d × %.2f = %.1f mm",
-                                s.first(),
-                                s.thick(),
-                                s.radius(),
-                                s.leastTurns(),
-                                100 * s.share(),
-                                s.turns(),
-                                s.turns(),
-                                s.thick(),
-                                s.plain(),
-                                s.core(),
-                                s.finishedMm(s.share())),
-                        "Geometry, and how loosely it is bent by common practice: 0 to 20 % above the least; learnt from the first one made."));
+        m.figure(new Figure(
+                "finished-length",
+                s.finishedMm(s.share()),
+                s.finishedMm(s.lowShare()),
+                s.finishedMm(s.highShare()),
+                "mm",
+                s.learnt().from() == 0 ? Figure.Basis.PRACTICE : Figure.Basis.MEASURED,
+                "N C + 2 · plain turns · k,  N = (1 + looser) A/√((2πR)² + C²),  R = (c₂ + C)/2,  C = c + 2d",
+                String.format(
+                        Locale.ROOT,
+                        "A = %.1f, C = %.2f, R = %.3f: least %.2f turns, %.0f %% more %.2f; %.2f × %.2f + 2 × %d × %.2f = %.1f mm",
+                        s.first(),
+                        s.thick(),
+                        s.radius(),
+                        s.leastTurns(),
+                        100 * s.share(),
+                        s.turns(),
+                        s.turns(),
+                        s.thick(),
+                        s.plain(),
+                        s.core(),
+                        s.finishedMm(s.share())),
+                "Geometry, and how loosely it is bent by common practice: 0 to 20 % above the least; learnt from the first one made."
+                        + s.learnt().told("finished one")));
         m.note(Note.info(
                 "coil-on-coil-longer",
                 Map.of(

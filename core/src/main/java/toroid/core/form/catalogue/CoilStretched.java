@@ -24,7 +24,7 @@ public final class CoilStretched implements Form {
         return List.of(
                 Parameter.length(
                         "core", "core", d -> 3, d -> d, d -> 60 * d, "A core thinner than the wire cracks it."),
-                Parameter.count("turns", "turns", 10, 1, 300, "Wind several coils."),
+                Parameter.count("turns", "turns", 10, 1, 300, "For more, wind several coils."),
                 Parameter.length(
                         "pitch",
                         "from turn to turn",

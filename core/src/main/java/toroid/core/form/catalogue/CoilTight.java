@@ -25,7 +25,7 @@ public final class CoilTight implements Form {
         return List.of(
                 Parameter.length(
                         "core", "core", d -> 2, d -> d, d -> 60 * d, "A core thinner than the wire cracks it."),
-                Parameter.count("turns", "turns", 20, 1, 600, "Wind several coils."));
+                Parameter.count("turns", "turns", 20, 1, 600, "For more, wind several coils."));
     }
 
     @Override

@@ -46,7 +46,7 @@ public final class CrimpedPair implements Form {
                         "Shorter waves do not clear the teeth."),
                 Parameter.length(
                         "height", "wave, high", d -> 2, d -> 0.2 * d, d -> 20 * d, "Higher than the flanks reach."),
-                Parameter.count("waves", "waves", 6, 2, 60, "Run several lengths."),
+                Parameter.count("waves", "waves", 6, 2, 60, "For more, run several lengths."),
                 Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> 0.6, "0.3 mm is usual."),
                 Parameter.fixed("bead", "bead", 3, 1, 10, "Small beads bridge the valleys."));
     }

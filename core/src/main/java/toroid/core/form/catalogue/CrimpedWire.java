@@ -39,7 +39,7 @@ public final class CrimpedWire implements Form {
                         "Shorter waves do not clear the teeth."),
                 Parameter.length(
                         "height", "wave, high", d -> 1.6, d -> 0.2 * d, d -> 20 * d, "Higher than the flanks reach."),
-                Parameter.count("waves", "waves", 10, 1, 200, "Run several lengths."));
+                Parameter.count("waves", "waves", 10, 1, 200, "For more, run several lengths."));
     }
 
     @Override

@@ -30,8 +30,15 @@ public final class CurvedBar implements Form {
                         "long", "bar, along the bow", d -> 25, d -> 6 * d, d -> 150, "Longer bars bend in wear."),
                 Parameter.length("former", "bowed over", d -> 40, d -> 8 * d, d -> 500, "The cylinder it is bowed on."),
                 Parameter.loop("loop", "loops, inside", 2.2),
-                Parameter.choice("sides", "loops on", "the same side", "opposite sides"),
-                Parameter.angle("turned", "second loop turned by", 0, 0, 180));
+                Parameter.choice("sides", "loops on", "the same side", "opposite sides")
+                        .because("Which way each end turns out of the bow."),
+                Parameter.angle(
+                        "turned",
+                        "second loop turned by",
+                        0,
+                        0,
+                        180,
+                        "0° lie in the bar's plane; 90° stand square to it."));
     }
 
     @Override

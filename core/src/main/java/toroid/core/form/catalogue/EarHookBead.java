@@ -42,7 +42,8 @@ public final class EarHookBead implements Form {
                 Parameter.count("turns", "turns of the coil", 8, 2, 40, "Six to ten."),
                 Parameter.fixed("over", "bend over the ear, inside", 9, 4, 25, "8 to 10 mm is usual."),
                 Parameter.fixed("tail", "tail", 14, 4, 40, "Shorter falls out, longer scratches."),
-                Parameter.angle("flick", "tail flicked out", 20, 0, 60));
+                Parameter.angle(
+                        "flick", "tail flicked out", 20, 0, 60, "Keeps it from slipping out and off the neck."));
     }
 
     @Override

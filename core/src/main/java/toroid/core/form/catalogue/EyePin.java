@@ -27,7 +27,8 @@ public final class EyePin implements Form {
                 Parameter.loop("loop", "loop, inside", 2.5),
                 Parameter.through(),
                 Parameter.fixed("stem", "stem", 30, 3, 200, "A stem shorter than a few millimetres cannot be held."),
-                Parameter.choice("style", "loop stands", "over the stem", "beside the stem"));
+                Parameter.choice("style", "loop stands", "over the stem", "beside the stem")
+                        .because("Over hangs straight; beside lies flat on a frame."));
     }
 
     @Override

@@ -32,12 +32,19 @@ public final class HammeredBar implements Form {
     @Override
     public List<Parameter> parameters() {
         return List.of(
-                Parameter.length("long", "bar", d -> 25, d -> 8, d -> 150, "Longer than its two flats."),
+                Parameter.length(
+                        "long", "bar", d -> 25, d -> 8, d -> 150, "As finished: longer than its two flats."),
                 Parameter.length(
                         "flat", "each flat, long", d -> 6, d -> 3, d -> 40, "Long enough for the hole and its rim."),
                 Flats.thickness("hammered to"),
                 Flats.lengthens(),
-                Parameter.length("ring", "ring's wire", d -> 0.8, d -> 0.3, d -> 2.5, "The wire that goes through."));
+                Parameter.length(
+                        "ring",
+                        "ring's wire",
+                        d -> 0.8,
+                        d -> 0.3,
+                        d -> 2.5,
+                        "It sets the hole: ring wire and 0.2 mm."));
     }
 
     @Override

@@ -26,12 +26,14 @@ public final class HookAndEye implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.loop("loop", "loops, inside", 2.5),
-                Parameter.choice("base", "loop", "plain", "wrapped"),
+                Parameter.choice("base", "loop", "plain", "wrapped")
+                        .because("Wrapped holds; plain can be put on later."),
                 Parameter.count("wraps", "wraps", 2, 1, 8, "Two or three.").when("base=wrapped"),
                 Parameter.length(
                         "shank", "shank", d -> 10 * d, d -> 2 * d, d -> 60 * d, "A shorter shank cannot be gripped."),
                 Parameter.loop("hook", "hook, inside", 4),
-                Parameter.length("leg", "leg", d -> 3 * d, d -> 0, d -> 40 * d, "Shorter than the shank."),
+                Parameter.length(
+                        "leg", "leg", d -> 3 * d, d -> 0, d -> 40 * d, "From the hook to its tip: under the shank."),
                 Parameter.loop("tip", "tip, inside", 1.6),
                 Parameter.loop("eye", "eye, inside", 5));
     }

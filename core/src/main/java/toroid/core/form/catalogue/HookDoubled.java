@@ -28,7 +28,8 @@ public final class HookDoubled implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.loop("hook", "hook, inside", 4),
-                Parameter.length("leg", "leg", d -> 5 * d, d -> d, d -> 40 * d, "Shorter than the shank."),
+                Parameter.length(
+                        "leg", "leg", d -> 5 * d, d -> d, d -> 40 * d, "From the hook to its tip: under the shank."),
                 Parameter.length(
                         "shank", "shank", d -> 12 * d, d -> 2 * d, d -> 60 * d, "A shorter shank cannot be gripped."),
                 Parameter.loop("loop", "loops, inside", 2.5));

@@ -27,7 +27,7 @@ public final class HorseshoeFrame implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.length("former", "cylinder", d -> 20, d -> 6 * d, d -> 120, "The cylinder it is bent on."),
-                Parameter.angle("arc", "each side bent by", 140, 30, 165),
+                Parameter.angle("arc", "each side bent by", 140, 30, 165, "180° would bring the two ends together."),
                 Parameter.loop("middle", "middle loop, inside", 2.5),
                 Parameter.loop("ends", "end loops, inside", 2.2));
     }

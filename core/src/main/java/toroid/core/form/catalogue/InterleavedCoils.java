@@ -44,9 +44,16 @@ public final class InterleavedCoils implements Form {
                 Parameter.count("coils", "coils side by side", 3, 2, 12, "Wider bands are made in strips."),
                 Parameter.length(
                         "core", "core wires", d -> 1.6, d -> d, d -> 12 * d, "The rod the coils are wound on."),
-                Parameter.count("turns", "turns of each", 10, 2, 150, "Make it in lengths."),
-                Parameter.angle("lean", "narrowed, its turns lean", 15, 0, 35),
-                Parameter.choice("ends", "outer cores end in", "a loop", "a cut end"),
+                Parameter.count("turns", "turns of each", 10, 2, 150, "For more, make it in lengths."),
+                Parameter.angle(
+                        "lean",
+                        "narrowed, its turns lean",
+                        15,
+                        0,
+                        35,
+                        "Pressed narrow in a channel; 0° leaves them upright."),
+                Parameter.choice("ends", "outer cores end in", "a loop", "a cut end")
+                        .because("Loops join it on; cut ends are for the middle."),
                 Parameter.loop("loop", "end loops, inside", 2.5).when("ends=a loop"));
     }
 

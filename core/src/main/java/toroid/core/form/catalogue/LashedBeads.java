@@ -35,8 +35,8 @@ public final class LashedBeads implements Form {
         return List.of(
                 Parameter.bead(8),
                 Parameter.hole(),
-                Parameter.count("beads", "big beads", 3, 1, 15, "Make it in lengths."),
-                Parameter.fixed("small", "small bead", 2, 0.8, 6, "Smaller than the big one."),
+                Parameter.count("beads", "big beads", 3, 1, 15, "For more, make it in lengths."),
+                Parameter.fixed("small", "small bead", 2, 0.8, 6, "They ride in arcs: smaller than the big one."),
                 Parameter.length("fine", "lashing wire", d -> 0.3, d -> 0.15, d -> 0.6, "0.3 mm is usual."));
     }
 

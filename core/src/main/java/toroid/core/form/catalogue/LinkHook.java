@@ -29,7 +29,8 @@ public final class LinkHook implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.loop("link", "link, inside", 3),
-                Parameter.length("long", "link, long", d -> 14 * d, d -> 5 * d, d -> 60 * d, "Long enough to turn up."),
+                Parameter.length(
+                        "long", "link, long", d -> 14 * d, d -> 5 * d, d -> 60 * d, "From end to end, along one side."),
                 Parameter.loop("hook", "turned up over", 3));
     }
 

@@ -27,8 +27,8 @@ public final class MidwireLoop implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.loop("loop", "loop, inside", 2.8),
-                Parameter.fixed("arm", "each arm", 15, 2, 300, "What goes on from it."),
-                Parameter.angle("between", "arms bent down by", 0, 0, 80));
+                Parameter.fixed("arm", "each arm", 15, 2, 300, "What is left to work on with, each side."),
+                Parameter.angle("between", "arms bent down by", 0, 0, 80, "0° goes straight on; more makes a peak."));
     }
 
     @Override

@@ -27,7 +27,8 @@ public final class Outline implements Form {
     @Override
     public List<Parameter> parameters() {
         return List.of(
-                Parameter.choice("symmetric", "symmetric", "about a middle mark", "no"),
+                Parameter.choice("symmetric", "symmetric", "about a middle mark", "no")
+                        .because("Both sides bent step by step, so they match."),
                 Parameter.rows("bends", "bends"));
     }
 

@@ -27,8 +27,9 @@ public final class PlainLoop implements Form {
         return List.of(
                 Parameter.loop("loop", "loop, inside", 2.5),
                 Parameter.through(),
-                Parameter.choice("style", "loop stands", "over the stem", "beside the stem"),
-                Parameter.fixed("stem", "stem", 8, 1, 200, "What it grows from."));
+                Parameter.choice("style", "loop stands", "over the stem", "beside the stem")
+                        .because("Over hangs straight; beside lies flat on a frame."),
+                Parameter.fixed("stem", "stem", 8, 1, 200, "The straight part it grows from."));
     }
 
     @Override

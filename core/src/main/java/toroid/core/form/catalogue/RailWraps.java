@@ -31,7 +31,7 @@ public final class RailWraps implements Form {
                 Parameter.length("between", "between the rails", d -> 12, d -> 2 * d, d -> 80, "Measured inside."),
                 Parameter.length("fine", "weaving wire", d -> 0.4, d -> 0.15, d -> d, "0.3 to 0.5 mm is usual."),
                 Parameter.count("wraps", "wraps on each rail", 2, 1, 6, "Two or three."),
-                Parameter.count("rows", "rows", 6, 1, 60, "Weave in several lengths."));
+                Parameter.count("rows", "rows", 6, 1, 60, "For more, weave in several lengths."));
     }
 
     @Override

@@ -32,11 +32,12 @@ public final class Rosette implements Form {
     @Override
     public List<Parameter> parameters() {
         return List.of(
-                Parameter.count("petals", "petals", 6, 3, 14, "Three make a trefoil."),
+                Parameter.count("petals", "petals", 6, 3, 14, "Turns of the ring; three make a trefoil."),
                 Parameter.length("rod", "cylinder", d -> 12, d -> 6 * d, d -> 60, "The cylinder it is wound on."),
                 Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> d, "0.3 mm is usual."),
                 Parameter.fixed("stem", "end for the ear wire", 35, 0, 80, "About 35 mm makes an ear wire."),
-                Parameter.choice("end", "that end", "left straight", "bent over the ear"),
+                Parameter.choice("end", "that end", "left straight", "bent over the ear")
+                        .because("Straight, it can be bent later."),
                 Parameter.fixed("over", "bend over the ear, inside", 9, 4, 25, "8 to 10 mm is usual.")
                         .when("end=bent over the ear"));
     }

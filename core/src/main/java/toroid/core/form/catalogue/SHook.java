@@ -27,8 +27,10 @@ public final class SHook implements Form {
         return List.of(
                 Parameter.loop("large", "large bend, inside", 5),
                 Parameter.loop("small", "small bend, inside", 3.5),
-                Parameter.length("shank", "shank", d -> 3 * d, d -> 0.5 * d, d -> 40 * d, "A longer shank is a bar."),
-                Parameter.choice("ends", "ends", "filed", "balled"));
+                Parameter.length(
+                        "shank", "shank", d -> 3 * d, d -> 0.5 * d, d -> 40 * d, "The straight between its two bends."),
+                Parameter.choice("ends", "ends", "filed", "balled")
+                        .because("Both smooth; balls are melted before bending."));
     }
 
     @Override

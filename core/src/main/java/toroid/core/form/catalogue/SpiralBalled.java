@@ -28,7 +28,7 @@ public final class SpiralBalled implements Form {
         return List.of(
                 Parameter.length("turns", "turns", d -> 2, d -> 0.5, d -> 12, "Count turns to make equal spirals."),
                 Parameter.length("ball", "ball", d -> 2 * d, d -> 1.2 * d, d -> 3.5 * d, "A larger ball drops off."),
-                Parameter.fixed("stem", "stem", 12, 0.5, 200, "Leave enough for what it becomes."));
+                Parameter.fixed("stem", "stem", 12, 0.5, 200, "For the loop or ear wire it becomes."));
     }
 
     @Override

@@ -25,9 +25,16 @@ public final class SpiralFlat implements Form {
     @Override
     public List<Parameter> parameters() {
         return List.of(
-                Parameter.length("width", "across", d -> 12 * d, d -> 5 * d, d -> 120 * d, "Narrower it is a loop."),
-                Parameter.fixed("stem", "stem", 10, 0.5, 200, "Leave enough for what it becomes."),
-                Parameter.fixed("bead", "bead it lies on, 0 for none", 0, 0, 60, "Measure the bead."));
+                Parameter.length(
+                        "width",
+                        "across",
+                        d -> 12 * d,
+                        d -> 5 * d,
+                        d -> 120 * d,
+                        "The spiral's own width; narrower is a loop."),
+                Parameter.fixed("stem", "stem", 10, 0.5, 200, "For the loop or ear wire it becomes."),
+                Parameter.fixed(
+                        "bead", "bead it lies on, 0 for none", 0, 0, 60, "A spiral should not reach past its bead."));
     }
 
     @Override

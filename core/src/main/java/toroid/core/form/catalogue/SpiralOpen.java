@@ -26,7 +26,13 @@ public final class SpiralOpen implements Form {
     @Override
     public List<Parameter> parameters() {
         return List.of(
-                Parameter.length("width", "across", d -> 14 * d, d -> 5 * d, d -> 120 * d, "Narrower it is a loop."),
+                Parameter.length(
+                        "width",
+                        "across",
+                        d -> 14 * d,
+                        d -> 5 * d,
+                        d -> 120 * d,
+                        "The spiral's own width; narrower is a loop."),
                 Parameter.length(
                         "spacing",
                         "from row to row",
@@ -34,8 +40,9 @@ public final class SpiralOpen implements Form {
                         d -> 1.05 * d,
                         d -> 12 * d,
                         "Closer it is a closed spiral."),
-                Parameter.fixed("stem", "stem", 10, 0.5, 200, "Leave enough for what it becomes."),
-                Parameter.fixed("bead", "bead it lies on, 0 for none", 0, 0, 60, "Measure the bead."));
+                Parameter.fixed("stem", "stem", 10, 0.5, 200, "For the loop or ear wire it becomes."),
+                Parameter.fixed(
+                        "bead", "bead it lies on, 0 for none", 0, 0, 60, "A spiral should not reach past its bead."));
     }
 
     @Override

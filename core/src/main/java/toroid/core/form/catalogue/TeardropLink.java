@@ -33,7 +33,13 @@ public final class TeardropLink implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.loop("drop", "drop, inside", 6),
-                Parameter.length("tail", "doubled tail", d -> 8 * d, d -> 2 * d, d -> 40 * d, "Long enough to curl."),
+                Parameter.length(
+                        "tail",
+                        "doubled tail",
+                        d -> 8 * d,
+                        d -> 2 * d,
+                        d -> 40 * d,
+                        "Long enough to curl through the next."),
                 Parameter.loop("curl", "curled over", 3));
     }
 

@@ -27,9 +27,15 @@ public final class Wing implements Form {
         return List.of(
                 Parameter.loop("loop", "middle loop, inside", 3),
                 Parameter.length("upper", "upper edge", d -> 22, d -> 3 * d, d -> 150, "Measured from the middle."),
-                Parameter.angle("raise", "raised by", 35, 0, 80),
-                Parameter.angle("tipAngle", "bent back at the tip", 130, 20, 165),
-                Parameter.length("tip", "tip, inside", d -> 3 * d, d -> 0.5 * d, d -> 40 * d, "Round or crisp."),
+                Parameter.angle("raise", "raised by", 35, 0, 80, "How far the upper edge climbs from level."),
+                Parameter.angle("tipAngle", "bent back at the tip", 130, 20, 165, "More folds the lower edge closer."),
+                Parameter.length(
+                        "tip",
+                        "tip, inside",
+                        d -> 3 * d,
+                        d -> 0.5 * d,
+                        d -> 40 * d,
+                        "Round on a jaw, or crisp and small."),
                 Parameter.length("lower", "lower edge", d -> 15, d -> 3 * d, d -> 150, "From tip to end loop."),
                 Parameter.loop("end", "end loops, inside", 2.3));
     }

@@ -27,7 +27,8 @@ public final class WrappedLoop implements Form {
                 Parameter.loop("loop", "loop, inside", 2.8),
                 Parameter.through(),
                 Parameter.count("wraps", "wraps", 3, 1, 20, "Two or three; more make a coil."),
-                Parameter.choice("neck", "neck", "as its wraps need", "as long as said"),
+                Parameter.choice("neck", "neck", "as its wraps need", "as long as said")
+                        .because("Say it where it must match another end."),
                 Parameter.length(
                                 "neckLong",
                                 "neck, long",
@@ -36,7 +37,7 @@ public final class WrappedLoop implements Form {
                                 d -> 40 * d,
                                 "As long as the first end's wraps took.")
                         .when("neck=as long as said"),
-                Parameter.fixed("stem", "stem", 8, 1, 200, "What it grows from."));
+                Parameter.fixed("stem", "stem", 8, 1, 200, "The straight part it grows from."));
     }
 
     @Override
