@@ -21,7 +21,11 @@ export function SaveMark<D>({
       >
         {state.kind === "saved" && "saved"}
         {(state.kind === "saving" || state.kind === "waiting") && "saving"}
-        {state.kind === "refused" && `Not saved. ${problemWords(state.problem)}`}
+        {state.kind === "refused" && (
+          <>
+            Not saved. <span className="why-not">{problemWords(state.problem)}</span>
+          </>
+        )}
         {state.kind === "conflict" && "changed elsewhere"}
       </span>
       {state.kind === "conflict" && (

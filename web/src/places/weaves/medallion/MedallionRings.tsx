@@ -53,7 +53,7 @@ export function MedallionRings({
     setBusy(false);
   };
   return (
-    <p className="mt-2 mb-1">
+    <p className="mt-2 mb-1 flex flex-wrap items-center gap-x-4">
       <ShutButton
         why={refused ? REFUSED_ABOVE : busy ? "being laid out" : choices ? null : "not connected yet"}
         onClick={() => void cut()}
