@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
@@ -41,8 +42,12 @@ abstract class BrowserTest {
     protected Page page;
     private final List<String> errors = new ArrayList<>();
 
+    /** How long a condition is waited for before it counts as failed, ms: many times what a busy machine needs. */
+    private static final double PATIENCE_MS = 40_000;
+
     @BeforeAll
     static void launch() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright
@@ -77,7 +82,7 @@ abstract class BrowserTest {
     /** One more tab of the same browser. */
     protected Page tab() {
         Page opened = context.newPage();
-        opened.setDefaultTimeout(10_000);
+        opened.setDefaultTimeout(PATIENCE_MS);
         opened.onConsoleMessage(message -> {
             // The browser itself reports refused requests; the app says them in words, which tests look for.
             if (message.type().equals("error") && !message.text().contains("Failed to load resource")) {
@@ -99,10 +104,13 @@ abstract class BrowserTest {
         assertThat(errors).as("console errors and requests to elsewhere").isEmpty();
     }
 
+    /** Opens it and waits until nothing is asked for any more; a server just started solves every weave first. */
     protected void visit(String url) {
         page.navigate(url);
         page.locator("main").first().waitFor();
-        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        page.waitForLoadState(
+                com.microsoft.playwright.options.LoadState.NETWORKIDLE,
+                new Page.WaitForLoadStateOptions().setTimeout(120_000));
     }
 
     /** No accessibility violations that axe can find, WCAG A and AA. */

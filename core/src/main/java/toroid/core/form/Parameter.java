@@ -138,6 +138,6 @@ public record Parameter(
                 d -> Math.max(1, Math.ceil(d * 12) / 10),
                 d -> 0.2,
                 d -> 20,
-                "Measure the hole with the thickest wire that goes through.");
+                "Try it with the thickest wire that goes in.");
     }
 }

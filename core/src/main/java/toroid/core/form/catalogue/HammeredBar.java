@@ -32,8 +32,7 @@ public final class HammeredBar implements Form {
     @Override
     public List<Parameter> parameters() {
         return List.of(
-                Parameter.length(
-                        "long", "bar", d -> 25, d -> 8, d -> 150, "As finished: longer than its two flats."),
+                Parameter.length("long", "bar", d -> 25, d -> 8, d -> 150, "As finished: longer than its two flats."),
                 Parameter.length(
                         "flat", "each flat, long", d -> 6, d -> 3, d -> 40, "Long enough for the hole and its rim."),
                 Flats.thickness("hammered to"),
