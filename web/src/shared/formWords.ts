@@ -196,7 +196,11 @@ export function formNoteWords(note: Note, units: Units): string {
   const mm = (key: string, decimals = 2) => sizeText(v[key] ?? 0, units, decimals);
   switch (note.code) {
     case "passes-through":
-      return `The wire would pass through itself ${mm("atMm", 1)} along, by ${mm("depthMm")}. Make room there: a larger loop, a longer neck, thinner wire.`;
+      return note.values.what === "BEAD_IN_BEAD"
+        ? `The beads lie ${mm("depthMm")} in one another: smaller beads, or more room between them.`
+        : note.values.what === "WIRE_IN_BEAD"
+          ? `The wire would lie ${mm("depthMm")} in a bead, ${mm("atMm", 1)} along. Make room there: a smaller bead, a longer neck, thinner wire.`
+          : `The wire would pass through itself ${mm("atMm", 1)} along, by ${mm("depthMm")}. Make room there: a larger loop, a longer neck, thinner wire.`;
     case "bead-hole-small":
       return `The bead does not go on: its ${mm("holeMm")} hole must take ${v.passes === 1 ? "one pass" : `${v.passes} passes`} of ${mm("wireMm")} wire, ${mm("neededMm")}. Thinner wire or another bead.`;
     case "wraps-do-not-fit":
@@ -246,8 +250,12 @@ export function formNoteWords(note: Note, units: Units): string {
       return `On the inside of the bend the fine turns lean and stagger; drawn they lie evenly, through one another there. Side by side in one layer they would need ${plain(v.oneLayerPercent!, 0)} % more than the least.`;
     case "small-beads":
       return `${v.each} small beads over each big one, ${v.all} in all.`;
+    case "turns-crowd":
+      return `${v.turns} turns of ${mm("wireMm")} take ${mm("needMm", 1)}, a wave is ${mm("waveMm", 1)}: finer binding wire or longer waves.`;
+    case "beads-crowd":
+      return `Beads of ${mm("beadMm", 1)} do not lie side by side in waves of ${mm("waveMm", 1)}: beads up to ${mm("waveMm", 1)}, or longer waves.`;
     case "course-by-hand":
-      return `The ${String(note.values.wire)} takes its exact course by hand: its length counts, its drawing is only near.`;
+      return `The ${String(note.values.wire)} takes its exact course by hand: its length counts, its drawing is only near${v.depthMm ? `, up to ${mm("depthMm")} inside what it lies on` : ""}.`;
     case "wound-wider":
       return `Wind the coils on ${mm("rodMm")} for ${mm("coreMm")} cores: pressed narrower by ${plain(v.narrowerPercent!, 0)} % they close onto them.`;
     case "too-springy-beyond":

@@ -38,7 +38,7 @@ public final class Beads {
     }
 
     /** A bead without a hole of its own to check, such as one the wire only lies on. */
-    public static void beside(FormMaker maker, Vector3D centre, double beadMm, double holeMm) {
-        maker.solid(new Solid(Solid.Kind.LAID_BEAD, centre, Vector3D.PLUS_I, beadMm, beadMm, holeMm));
+    public static void beside(FormMaker maker, Vector3D centre, Vector3D axis, double beadMm, double holeMm) {
+        maker.solid(new Solid(Solid.Kind.LAID_BEAD, centre, axis, beadMm, beadMm, holeMm));
     }
 }

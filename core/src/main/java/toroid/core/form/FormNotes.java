@@ -19,20 +19,24 @@ import toroid.core.ring.RingStrength;
 final class FormNotes {
     private FormNotes() {}
 
-    static List<Note> of(FormMaker maker, List<FormedWire> wires, List<Contact> contacts) {
+    static List<Note> of(FormMaker maker, List<FormedWire> wires, FormContacts met) {
         var notes = new ArrayList<Note>();
-        if (!contacts.isEmpty()) {
-            Contact worst = contacts.get(0);
+        if (!met.found().isEmpty()) {
+            Contact worst = met.found().get(0);
             notes.add(new Note(
                     "passes-through",
                     Note.Severity.STOP,
-                    Map.of("atMm", worst.firstMm(), "depthMm", worst.depthMm(), "places", contacts.size())));
+                    Map.of(
+                            "what", met.deepest().name(),
+                            "atMm", worst.firstMm(),
+                            "depthMm", worst.depthMm(),
+                            "places", met.found().size())));
         }
         for (FormMaker.OpenLoop loop : maker.openLoops().stream().distinct().toList()) {
             openLoop(maker.request(), loop, notes);
         }
         temper(maker, wires, notes);
-        approximate(wires, notes);
+        approximate(wires, met, notes);
         return notes;
     }
 
@@ -102,11 +106,12 @@ final class FormNotes {
     }
 
     /** What of the drawing is not as it will be; the lengths are. */
-    private static void approximate(List<FormedWire> wires, List<Note> notes) {
+    private static void approximate(List<FormedWire> wires, FormContacts met, List<Note> notes) {
         wires.stream()
                 .filter(FormedWire::follows)
                 .findFirst()
-                .ifPresent(wire -> notes.add(Note.info("course-by-hand", Map.of("wire", wire.name()))));
+                .ifPresent(wire ->
+                        notes.add(Note.info("course-by-hand", Map.of("wire", wire.name(), "depthMm", met.byHandMm()))));
     }
 
     /** Steps that lay wire on wire: wraps and bindings, as tight as what they lie on. */

@@ -30,9 +30,10 @@ public final class FormSolver {
             wires = wires.stream().map(FormSolver::mirrored).toList();
             solids = solids.stream().map(Mirror::of).toList();
         }
-        List<Contact> contacts = FormContacts.of(wires, solids);
+        FormContacts met = FormContacts.of(wires, solids);
+        List<Contact> contacts = met.found();
         var notes = new ArrayList<Note>(maker.notes());
-        notes.addAll(FormNotes.of(maker, wires, contacts));
+        notes.addAll(FormNotes.of(maker, wires, met));
         notes.sort((a, b) -> b.severity().compareTo(a.severity()));
         return new FormWork(
                 form.info(),

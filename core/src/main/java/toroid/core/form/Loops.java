@@ -1,7 +1,9 @@
 package toroid.core.form;
 
+import java.util.List;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
 import toroid.core.quantity.Note;
@@ -9,7 +11,7 @@ import toroid.core.quantity.Note;
 /**
  * The loops every finding is made of, bent on from where the wire is. The frame's normal is the side the stem is first tipped
  * away from. Centre-line radius of a loop of inside diameter i is {@code ρ = (i + d)/2}; the crisp bend at its foot has
- * {@code r = 3d/4}. Exact arcs; where a cut end meets its stem it stops a flat face short of it.
+ * {@code r = 3d/4}. Exact arcs; a cut end is turned until its face touches the wire ({@link Closing}).
  */
 public final class Loops {
     private Loops() {}
@@ -39,16 +41,23 @@ public final class Loops {
 
     /**
      * A plain loop over its stem: tipped back by {@code atan(h/r)}, {@code h = √(ρ² + 2rρ)}, so that the loop's middle stands on
-     * the stem's line, then turned until its end meets the stem.
+     * the stem's line, then turned until its end touches the stem's foot: {@code cos δ = ((r + ρ)² + (ρ + d/2)² − (r + d/2)²)/(2 (r + ρ)(ρ +
+     * d/2))} short of a full turn.
      */
     public static void plain(WireMaker wire, double insideMm, String part) {
         wire.form().openLoop(insideMm, wire.diameterMm());
         double d = wire.diameterMm();
         wire.step(FormStep.Kind.BEND, part);
-        double tip = tipBack(wire, insideMm);
-        double over = Math.toDegrees(Math.acos(Math.min(0.999, d / insideMm)));
-        wire.step(FormStep.Kind.LOOP, part).bend(insideMm, 180 + over + tip);
+        tipBack(wire, insideMm);
+        wire.step(FormStep.Kind.LOOP, part).bend(insideMm, closing(wire, insideMm, NOTHING_BEHIND));
         wire.tail(plainTail(d)).end(EndState.FLUSH);
+    }
+
+    private static final BendProgram NOTHING_BEHIND = new BendProgram(Frame.ORIGIN, List.of());
+
+    /** How far a loop is turned until its cut end touches, degrees. */
+    private static double closing(WireMaker wire, double insideMm, BendProgram behind) {
+        return Closing.degrees(wire.here(), wire.program(), behind, insideMm, wire.diameterMm());
     }
 
     /** Tips the stem back and answers by how many degrees. */
@@ -63,10 +72,14 @@ public final class Loops {
 
     /** A loop beside its stem: one arc from the stem round until it meets it again. */
     public static void offset(WireMaker wire, double insideMm, String part) {
+        offset(wire, insideMm, part, NOTHING_BEHIND);
+    }
+
+    /** As {@link #offset}, on a stem so short that the end may meet the wire on its other side. */
+    public static void offset(WireMaker wire, double insideMm, String part, BendProgram behind) {
         wire.form().openLoop(insideMm, wire.diameterMm());
         double d = wire.diameterMm();
-        double rho = (insideMm + d) / 2;
-        wire.step(FormStep.Kind.LOOP, part).bend(insideMm, 360 - Math.toDegrees(Math.acos(Math.max(-1, 1 - d / rho))));
+        wire.step(FormStep.Kind.LOOP, part).bend(insideMm, closing(wire, insideMm, behind));
         wire.tail(plainTail(d)).end(EndState.FLUSH);
     }
 

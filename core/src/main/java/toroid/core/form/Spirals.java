@@ -1,6 +1,8 @@
 package toroid.core.form;
 
 import java.util.Map;
+import org.hipparchus.analysis.solvers.BrentSolver;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.FlatSpiral;
 import toroid.core.bend.program.SpiralRun;
 import toroid.core.quantity.Note;
@@ -42,6 +44,28 @@ public final class Spirals {
         wire.step(FormStep.Kind.SPIRAL, part)
                 .run(new SpiralRun(spiral, true, false))
                 .end(EndState.FLUSH);
+    }
+
+    /**
+     * Centre-line radius at the inner end of a close spiral that just goes round the ball on its end, which a quarter turn inward brings to
+     * its middle: the ball's own middle stands {@code (R − q − b/2, −q)} from the spiral's, for the neck's radius q.
+     *
+     * @return mm, to 1e-6
+     */
+    public static double roundBallMm(double ballMm, double wireMm, double neckMm) {
+        double touch = (ballMm + wireMm) / 2;
+        return new BrentSolver(1e-6).solve(200, r -> nearest(r, ballMm, wireMm, neckMm) - touch, touch / 2, 4 * touch);
+    }
+
+    private static double nearest(double r, double ballMm, double wireMm, double neckMm) {
+        var ball = new Vector3D(r - neckMm - ballMm / 2, -neckMm, 0);
+        double nearest = Double.MAX_VALUE;
+        for (double turn = 0; turn <= 1; turn += 1.0 / 180) {
+            double angle = 2 * Math.PI * turn;
+            double out = r + wireMm * turn;
+            nearest = Math.min(nearest, ball.distance(new Vector3D(out * Math.cos(angle), out * Math.sin(angle), 0)));
+        }
+        return nearest;
     }
 
     /** Notes a spiral wider than the bead it is to lie on. */

@@ -140,15 +140,15 @@ public final class WireMaker {
     }
 
     public WireMaker to(Vector3D place, Vector3D direction) {
-        builder.to(place, direction);
+        builder.to(place, direction, sharpest());
         return this;
     }
 
-    /** Over to a frame that looks the way the wire looks now, in an arch: out, along, and in again. Nothing when it is there. */
+    /** Over to a frame that looks the way the wire looks now, in an arch: out, along, and in again; a small step aside is a slant. */
     public WireMaker carry(Frame frame) {
         Vector3D chord = frame.position().subtract(here().position());
         Vector3D aside = chord.subtract(here().tangent().scalarMultiply(chord.dotProduct(here().tangent())));
-        if (aside.getNorm() > 1e-6) {
+        if (aside.getNorm() > SIDESTEP * diameterMm) {
             Vector3D middle = new Vector3D(1, here().position(), 0.5, chord, aside.getNorm() / ARCH, here().tangent());
             to(middle, aside);
         }
@@ -156,11 +156,19 @@ public final class WireMaker {
         return towards(frame.normal());
     }
 
+    /** Centre-line radius of the sharpest bend a lead may take: at the edge of a jaw, as {@link #crisp}. */
+    private double sharpest() {
+        return 0.75 * diameterMm;
+    }
+
+    /** Less than that aside, in wires, is a slant and no arch. */
+    private static final double SIDESTEP = 3;
+
     /** How flat the arch is: its rise against its span. */
     private static final double ARCH = 6;
 
     public WireMaker wrap(CoilSize coil, Frame axis) {
-        builder.wrap(coil, axis);
+        builder.wrap(coil, axis, sharpest());
         return this;
     }
 
@@ -180,7 +188,10 @@ public final class WireMaker {
     public WireMaker dome(DomedSpiral spiral, Vector3D centre, Vector3D pole, Vector3D first, boolean anticlockwise) {
         Frame own = spiral.at(0);
         Vector3D east = pole.crossProduct(first).scalarMultiply(anticlockwise ? 1 : -1);
-        builder.to(centre.add(laid(own.position(), first, east, pole)), laid(own.tangent(), first, east, pole));
+        builder.to(
+                centre.add(laid(own.position(), first, east, pole)),
+                laid(own.tangent(), first, east, pole),
+                sharpest());
         builder.towards(laid(own.normal(), first, east, pole));
         builder.run(new SpiralRun(spiral, false, !anticlockwise));
         return this;

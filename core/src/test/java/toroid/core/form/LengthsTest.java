@@ -61,6 +61,29 @@ class LengthsTest {
         assertThat(wrapped - 6).isBetween(28.0, 44.0);
     }
 
+    /** Where the end's flat face touches: two circles over the stem, a circle and a line beside it; by the law of cosines. */
+    @ParameterizedTest
+    @CsvSource({"0.5, 1.2", "0.8, 2.0", "1.0, 2.5", "1.2, 4.0", "2.0, 30", "1.0, 1.2"})
+    void aLoopIsTurnedUntilItsEndTouches(double d, double inside) {
+        double rho = (inside + d) / 2;
+        double r = 0.75 * d;
+        double outer = rho + d / 2;
+        double foot = r + d / 2;
+        double over = Math.acos(((r + rho) * (r + rho) + outer * outer - foot * foot) / (2 * (r + rho) * outer));
+        double beside = Math.acos((rho - d / 2) / outer);
+        assertThat(turned("over the stem", d, inside)).isCloseTo(360 - Math.toDegrees(over), within(0.2));
+        assertThat(turned("beside the stem", d, inside)).isCloseTo(360 - Math.toDegrees(beside), within(0.2));
+    }
+
+    private static double turned(String style, double d, double inside) {
+        FormWork work = EveryForm.solve("plain-loop", d, Map.of("loop", inside, "style", style, "stem", 40));
+        return work.steps().stream()
+                .filter(step -> step.kind() == FormStep.Kind.LOOP)
+                .findFirst()
+                .orElseThrow()
+                .degrees();
+    }
+
     @Test
     void aLoopIsNearPiTimesItsMiddle() {
         FormWork work = EveryForm.solve("plain-loop", 1.0, Map.of("loop", 3));

@@ -77,9 +77,35 @@ public final class ProgramBuilder {
 
     /**
      * To a place and a direction by two arcs that meet smoothly (a biarc; the standard construction with equal tangent
-     * lengths).
+     * lengths); where those would be sharper than a hand bends the wire, by two arcs as sharp as that, or the least sharper there is room for,
+     * and a straight between.
+     *
+     * @param sharpestMm centre-line radius
      */
-    public ProgramBuilder to(Vector3D place, Vector3D direction) {
+    public ProgramBuilder to(Vector3D place, Vector3D direction, double sharpestMm) {
+        Frame from = frame;
+        double biarc = biarcRadius(place, direction);
+        for (double radius = sharpestMm; radius > Math.max(biarc, sharpestMm / 3); radius *= SHARPER) {
+            Way way = Way.rounded(from, place, direction, radius);
+            if (way != null) {
+                arcThrough(way.afterFirst(from).subtract(frame.position()));
+                arcThrough(way.beforeSecond(place).subtract(frame.position()));
+                arcThrough(place.subtract(frame.position()));
+                return this;
+            }
+        }
+        return to(place, direction);
+    }
+
+    /** Where there is no room, arcs so much sharper are tried. */
+    private static final double SHARPER = 0.9;
+
+    /** The sharper of the two arcs of a biarc. */
+    private double biarcRadius(Vector3D place, Vector3D direction) {
+        return new ProgramBuilder(frame).to(place, direction).build().sharpestRadiusMm();
+    }
+
+    private ProgramBuilder to(Vector3D place, Vector3D direction) {
         Vector3D t1 = direction.normalize();
         Vector3D chord = place.subtract(frame.position());
         Vector3D sum = frame.tangent().add(t1);
@@ -118,12 +144,13 @@ public final class ProgramBuilder {
      *
      * @param coil radius, pitch, turns and hand
      * @param axis where the coil begins: position on the axis, tangent the way it advances, normal towards its first point
+     * @param sharpestMm how sharp the lead may be, as in {@link #to}
      */
-    public ProgramBuilder wrap(CoilSize coil, Frame axis) {
+    public ProgramBuilder wrap(CoilSize coil, Frame axis, double sharpestMm) {
         Vector3D first = new Vector3D(1, axis.position(), coil.radiusMm(), axis.normal());
         double h = coil.pitchMm() / (2 * Math.PI);
         Vector3D round = axis.binormal().scalarMultiply(coil.rightHanded() ? 1 : -1);
-        to(first, new Vector3D(coil.radiusMm(), round, h, axis.tangent()));
+        to(first, new Vector3D(coil.radiusMm(), round, h, axis.tangent()), sharpestMm);
         return towards(axis.position().subtract(first)).coil(coil);
     }
 

@@ -8,8 +8,8 @@ import toroid.core.numeric.Effort;
  * Whether wires touch without passing through themselves, one another or what stands in the way.
  *
  * <p>Round wire of diameter d, as chords of the centre line: two chords far apart along the wire (more than half a turn of the
- * tightest bend, {@code π d/2}) must be d apart. At a cut end the wire is a flat face: a place s before
- * the end reaches {@code s cos θ + (d/2) sin θ} in a direction θ off the wire, at most d/2 (support of the end's disc). The chords stray from the centre line by less than
+ * tightest bend, {@code π d/2}) must be d apart. At a cut end the wire is a round bar with a flat face, and a middle line must lie d/2
+ * outside of it. The chords stray from the centre line by less than
  * {@value #CHORD_SHARE} d, and a close coil of pitch d lies up to 3 % of d inside itself because its turns lean; both are
  * allowed for by {@link #TOUCH_SHARE}.
  */
@@ -65,6 +65,20 @@ public final class WireContact {
             Frame last = points.get(points.size() - 1).frame();
             return first.position().distance(last.position()) < diameterMm / 2
                     && first.tangent().dotProduct(last.tangent()) > 0.9;
+        }
+
+        boolean nearEnd(double alongMm) {
+            return Math.min(alongMm, chords.lengthMm() - alongMm) < diameterMm / 2;
+        }
+
+        /** How far a place is outside the wire's last stretch before its nearer end, a round bar with a flat face, mm. */
+        double outsideEnd(double alongMm, Vector3D place) {
+            boolean last = alongMm > chords.lengthMm() / 2;
+            Frame end = points.get(last ? points.size() - 1 : 0).frame();
+            Vector3D from = place.subtract(end.position());
+            double ahead = from.dotProduct(end.tangent()) * (last ? 1 : -1);
+            double aside = Math.sqrt(Math.max(0, from.getNormSq() - ahead * ahead)) - diameterMm / 2;
+            return ahead <= 0 ? aside : Math.hypot(ahead, Math.max(0, aside));
         }
 
         boolean nearBothEnds(int i, int j) {
@@ -137,29 +151,21 @@ public final class WireContact {
         private void judge(int i, int j, double distance) {
             Vector3D onA = a.chords.place(i, shares[0]);
             Vector3D onB = b.chords.place(j, shares[1]);
-            Vector3D apart = onB.subtract(onA);
             double first = a.chords.along(i, shares[0]);
             double second = b.chords.along(j, shares[1]);
-            double needed = half(a, first, a.chords.direction(i), apart)
-                    + half(b, second, b.chords.direction(j), apart.negate());
-            double depth = needed - distance;
+            boolean endOfA = a.nearEnd(first);
+            boolean endOfB = b.nearEnd(second);
+            double depth = (a.diameterMm + b.diameterMm) / 2 - distance;
+            if (endOfA) {
+                depth = Math.min(depth, b.diameterMm / 2 - a.outsideEnd(first, onB));
+            }
+            if (endOfB) {
+                depth = Math.min(depth, a.diameterMm / 2 - b.outsideEnd(second, onA));
+            }
             if (depth > TOUCH_SHARE * Math.max(a.diameterMm, b.diameterMm)
                     && (worst == null || depth > worst.depthMm())) {
                 worst = new Contact(first, second, depth, new Vector3D(0.5, onA, 0.5, onB));
             }
         }
-    }
-
-    /** How far the wire's skin reaches in that direction: its radius, or less towards a cut end nearer than that. */
-    private static double half(Tube tube, double along, Vector3D chord, Vector3D apart) {
-        double radius = tube.diameterMm / 2;
-        double length = tube.chords.lengthMm();
-        double toEnd = Math.min(along, length - along);
-        if (toEnd >= radius || apart.getNorm() < 1e-12) {
-            return radius;
-        }
-        double ahead = apart.dotProduct(chord) / (apart.getNorm() * chord.getNorm());
-        double cos = along > length / 2 ? ahead : -ahead;
-        return cos <= 0 ? radius : Math.min(radius, toEnd * cos + radius * Math.sqrt(Math.max(0, 1 - cos * cos)));
     }
 }

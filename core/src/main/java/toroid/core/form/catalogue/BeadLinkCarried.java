@@ -36,10 +36,22 @@ public final class BeadLinkCarried implements Form {
     @Override
     public List<Parameter> parameters() {
         return List.of(
-                Parameter.bead(8),
+                Parameter.length(
+                        "bead",
+                        "bead",
+                        d -> 8,
+                        d -> LEAST_BEAD * d,
+                        d -> 60,
+                        "Measure it: round one under five wires no tail is carried."),
                 Parameter.hole(),
                 Parameter.count("beads", "beads", 1, 1, 5, "In one link; more than five are a strand."),
-                Parameter.loop("loop", "loops, inside", 3.5),
+                Parameter.length(
+                        "loop",
+                        "loops, inside",
+                        d -> Math.round(35 * d) / 10.0,
+                        d -> LEAST_LOOP * d,
+                        d -> 40 * d,
+                        "As finished: in a smaller one its tail does not come out beside the neck."),
                 Parameter.length("play", "play for the rounds", d -> 1.75, d -> 0.5, d -> 4, "1.5 to 2 mm is usual."));
     }
 
@@ -51,8 +63,8 @@ public final class BeadLinkCarried implements Form {
     @Override
     public void make(FormMaker m) {
         double d = m.d();
-        double step = m.mm("bead") + 3.4 * d;
-        double neck = 5.2 * d + m.mm("play");
+        double step = m.mm("bead") + GAP * d;
+        double neck = 5.6 * d + m.mm("play");
         double toNeck = (m.count("beads") - 1) * step / 2 + m.mm("bead") / 2;
         for (int i = 0; i < m.count("beads"); i++) {
             Beads.along(m, (i - (m.count("beads") - 1) / 2.0) * step, m.mm("bead"), m.mm("hole"));
@@ -60,6 +72,21 @@ public final class BeadLinkCarried implements Form {
         m.does(Kind.THREAD, "beads, to the middle mark");
         m.inTandem(side(m, -1, toNeck, neck, step), side(m, 1, toNeck, neck, step));
     }
+
+    /** The smallest loop whose tail comes out beside the neck in one bend, in wires. */
+    private static final double LEAST_LOOP = 2.4;
+
+    /** The smallest bead a tail goes round, in wires. */
+    private static final double LEAST_BEAD = 5;
+
+    /** Between two beads, in wires: a round of each tail, side by side. */
+    private static final double GAP = 5.8;
+
+    /** How far beyond a bead a round begins, in wires: room to come down from its flank. */
+    private static final double ROUND = 1.1;
+
+    /** How far from the stem a tail passes over the other's round, in wires. */
+    private static final double OVER = 2.3;
 
     /** How far from the stem the tail passes the other tail's wraps, in wires. */
     private static final double CLEAR = 2.2;
@@ -88,11 +115,13 @@ public final class BeadLinkCarried implements Form {
             half(wire, x, ball, way, up, from);
             if (i > 0) {
                 wire.step(Kind.BIND, name + " tail, round the gap");
-                wire.wrap(new CoilSize(d, 1.02 * d, 1, way > 0), axis(x - way * (m.mm("bead") / 2 + 0.7 * d), way, up));
+                wire.wrap(
+                        new CoilSize(d, 1.02 * d, 1, way > 0), axis(x - way * (m.mm("bead") / 2 + ROUND * d), way, up));
+                wire.to(new Vector3D(x - way * (step / 2 + 0.8 * d), OVER * d * way, 0), new Vector3D(-way, 0, 0));
             }
         }
         wire.step(Kind.WRAP, name + " tail, at the far neck");
-        wire.wrap(new CoilSize(d, 1.02 * d, 2, way > 0), axis(-way * (toNeck + 0.8 * d), way, up));
+        wire.wrap(new CoilSize(d, 1.02 * d, 2, way > 0), axis(-way * (toNeck + ROUND * d), way, up));
         return wire.tail(Loops.wrappedTail(d)).end(EndState.TUCKED);
     }
 

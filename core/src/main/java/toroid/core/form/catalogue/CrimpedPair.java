@@ -2,6 +2,7 @@ package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
 import java.util.List;
+import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.Frame;
@@ -17,6 +18,7 @@ import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.form.Zigzag;
+import toroid.core.quantity.Note;
 
 /**
  * Two crimped lengths bound side by side with fine wire, beads bridging the valleys: about ten end turns, three in each valley,
@@ -70,7 +72,25 @@ public final class CrimpedPair implements Form {
             m.done(wire.tail(8).end(EndState.FILED), 8, EndState.FILED);
         }
         bind(m, apart);
+        room(m);
     }
+
+    /** Notes turns of binding that do not fit a wave, and beads that do not lie side by side. */
+    private static void room(FormMaker m) {
+        double turns = CENTRE_TURNS * pitch(m);
+        if (turns > m.mm("wave")) {
+            m.note(new Note(
+                    "turns-crowd",
+                    Note.Severity.STOP,
+                    Map.of("turns", CENTRE_TURNS, "needMm", turns, "waveMm", m.mm("wave"), "wireMm", m.mm("fine"))));
+        }
+        if (m.mm("bead") > m.mm("wave") && m.count("waves") > 2) {
+            m.note(new Note("beads-crowd", Note.Severity.STOP, Map.of("beadMm", m.mm("bead"), "waveMm", m.mm("wave"))));
+        }
+    }
+
+    /** On the centre crossing: four, and four that hold its bead. */
+    private static final int CENTRE_TURNS = 8;
 
     /** The straight end that the end turns lie on. */
     private static double endMm(FormMaker m) {
@@ -98,9 +118,14 @@ public final class CrimpedPair implements Form {
                     binding,
                     centre ? "centre crossing, four, and four with its bead" : "valley, three, and four with its bead",
                     i * m.mm("wave"),
-                    centre ? 8 : 7,
+                    centre ? CENTRE_TURNS : CENTRE_TURNS - 1,
                     x -> apart + 2 * (zigzag.riseFromValleyMm(x) + zigzag.halfAcrossMm(m.d(), x)) - m.d());
-            Beads.beside(m, new Vector3D(i * m.mm("wave"), 0, (m.d() + m.mm("bead")) / 2 + fine), m.mm("bead"), 1);
+            Beads.beside(
+                    m,
+                    new Vector3D(i * m.mm("wave"), 0, (m.d() + m.mm("bead")) / 2 + fine),
+                    Vector3D.PLUS_I,
+                    m.mm("bead"),
+                    1);
         }
         lash(m, binding, "second end, ten turns", length + end, END_TURNS, x -> apart);
         m.done(binding.follows().tail(20).end(EndState.TUCKED), 20, EndState.TUCKED);

@@ -2,6 +2,7 @@ package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
 import java.util.List;
+import toroid.core.bend.program.ProgramBuilder;
 import toroid.core.form.Family;
 import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
@@ -37,9 +38,15 @@ public final class FigureEight implements Form {
     }
 
     private static WireMaker half(FormMaker m, int way, String which) {
+        double straight = 0.4 * m.d();
         WireMaker wire =
-                m.wire("figure-eight", Loops.stem(0, 0, way, way)).leave("crossing, from the middle", 0.4 * m.d());
-        Loops.offset(wire, m.mm(which), which + " loop");
+                m.wire("figure-eight", Loops.stem(0, 0, way, way)).leave("crossing, from the middle", straight);
+        double other = (m.mm(way < 0 ? "second" : "first") + m.d()) / 2;
+        var behind = new ProgramBuilder(Loops.stem(0, 0, -way, -way))
+                .straight(straight)
+                .arc(other, Math.PI / 2)
+                .build();
+        Loops.offset(wire, m.mm(which), which + " loop", behind);
         return wire;
     }
 }

@@ -57,14 +57,22 @@ public final class LashedBeads implements Form {
             double x = from + i * step;
             int up = up(i);
             Beads.along(m, x, m.mm("bead"), m.mm("hole"));
-            arc.places()
-                    .forEach(place ->
-                            Beads.beside(m, new Vector3D(x + place.getX(), up * place.getY(), 0), m.mm("small"), 1));
+            arc.places().forEach(place -> small(m, arc, x, up, place));
         }
         lash(m, from, step, arc);
         int each = arc.places().size();
         m.note(Note.info("small-beads", Map.of("each", each, "all", each * beads)));
     }
+
+    /** One small bead of an arc, its hole along the arc. */
+    private static void small(FormMaker m, BeadArc arc, double x, int up, Vector3D place) {
+        var along = new Vector3D(place.getY() - arc.centreMm(), -up * place.getX(), 0);
+        double hole = Math.max(SMALL_HOLE * m.mm("small"), Beads.holeNeededMm(1, m.mm("fine")));
+        Beads.beside(m, new Vector3D(x + place.getX(), up * place.getY(), 0), along.normalize(), m.mm("small"), hole);
+    }
+
+    /** A small bead's hole against its size: 0.8 of 2.1 mm (seed beads, from memory). */
+    private static final double SMALL_HOLE = 0.38;
 
     /** Arcs take turns over and under. */
     private static int up(int bead) {
@@ -75,7 +83,7 @@ public final class LashedBeads implements Form {
         double f = m.mm("fine");
         double r = (m.d() + f) / 2;
         int beads = m.count("beads");
-        Frame start = new Frame(new Vector3D(from - step / 2, 0, r), Vector3D.MINUS_J, Vector3D.MINUS_K);
+        Frame start = new Frame(new Vector3D(from - step / 2 - 4 * f, r, 0), Vector3D.PLUS_I, Vector3D.MINUS_K);
         WireMaker lash = m.wire("lashing", f, start);
         for (int i = 0; i < beads; i++) {
             double x = from + i * step;

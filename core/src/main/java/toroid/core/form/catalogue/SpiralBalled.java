@@ -36,14 +36,17 @@ public final class SpiralBalled implements Form {
         return List.of("ball spiral", "spiral balled");
     }
 
+    /** Centre-line radius of the bend that brings the ball into the middle, in wires: at the edge of a jaw. */
+    private static final double NECK = 0.75;
+
     @Override
     public void make(FormMaker m) {
         double d = m.d();
-        double inner = m.mm("ball") / 2 + 0.6 * d;
+        double inner = Spirals.roundBallMm(m.mm("ball"), d, NECK * d);
         var spiral = new FlatSpiral(inner, inner + m.mm("turns") * d, d);
         WireMaker wire = m.wire("spiral", Loops.stem(0, 0, 1, 1)).leave("stem", m.mm("stem"));
         Spirals.inward(wire, spiral, "spiral");
-        wire.bend(m.mm("ball") * 0.2, 70).ballBefore(m.mm("ball"), "spiral");
+        wire.bend((2 * NECK - 1) * d, 90).ballBefore(m.mm("ball"), "spiral");
         m.done(wire, 0, EndState.FLUSH);
     }
 }
