@@ -45,7 +45,15 @@ export type TableRow = Received<Schemas["Row"]>;
 export type TableCell = Received<Schemas["Cell"]>;
 export type SessionView = Received<Schemas["SessionView"]>;
 export type Weighed = Received<Schemas["Weighed"]>;
-export type Parameters = Record<string, number | string | OutlineRow[]>;
+export type Parameters = Record<string, number | string | OutlineRow[] | StackItem[]>;
+/** One thing threaded in a row, or several alike. */
+export interface StackItem {
+  kind: "BEAD" | "SPACER" | "CAP" | "COIL";
+  count: number;
+  acrossMm: number;
+  longMm: number;
+  holeMm: number;
+}
 export interface OutlineRow {
   feedMm: number;
   rotateDegrees: number;

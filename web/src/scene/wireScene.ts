@@ -54,6 +54,8 @@ const SAME_SIZE = 0.02;
 
 /** A hole is drawn as a plug, this much thicker than its metal. */
 const HOLE_PROUD = 1.03;
+/** How narrow a cap is at its hole, of its width. */
+const CAP_TOP = 0.35;
 
 /** Puts a mesh in its place, its own y axis along the one given. */
 function stand(mesh: Mesh, centre: readonly number[], axis: readonly number[] | null): void {
@@ -179,12 +181,18 @@ export class WireScene extends Stage {
 
   private solid(solid: SceneSolid): Mesh {
     const r = solid.diameterMm / 2;
-    const cord = solid.kind === "CORD";
-    const geometry = cord
+    const flat = solid.kind === "CORD" || solid.kind === "SPACER";
+    const geometry = flat
       ? new CylinderGeometry(r, r, solid.lengthMm, 32)
-      : new SphereGeometry(r, solid.diameterMm > 4 ? 48 : 24, solid.diameterMm > 4 ? 32 : 16);
-    const mesh = new Mesh(geometry, solid.kind === "BALL" ? this.metal : this.bead);
-    stand(mesh, solid.centre, cord ? solid.axis : null);
+      : solid.kind === "CAP"
+        ? new CylinderGeometry(r, r * CAP_TOP, solid.lengthMm, 32)
+        : new SphereGeometry(r, solid.diameterMm > 4 ? 48 : 24, solid.diameterMm > 4 ? 32 : 16);
+    const metal = solid.kind === "BALL" || solid.kind === "SPACER" || solid.kind === "CAP";
+    const mesh = new Mesh(geometry, metal ? this.metal : this.bead);
+    if (!flat && solid.kind !== "CAP") {
+      mesh.scale.set(1, solid.lengthMm / solid.diameterMm, 1);
+    }
+    stand(mesh, solid.centre, solid.axis);
     return mesh;
   }
 

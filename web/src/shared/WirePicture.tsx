@@ -1,6 +1,7 @@
 import { useId, useMemo } from "react";
 import { flatOutlines, roundParts } from "../drawing/flats";
 import { toneOf, type Tone } from "../drawing/metals";
+import { isRound, outlineOf, type DrawnSolid } from "../drawing/solids";
 import { boxOf, line, pieces, seen, seenWire, union, viewBox, type Box, type Look } from "../drawing/wire";
 
 export interface PictureWire {
@@ -10,11 +11,7 @@ export interface PictureWire {
   holes?: readonly { centre: readonly number[]; axis: readonly number[]; diameterMm: number }[];
 }
 
-export interface PictureSolid {
-  kind: string;
-  centre: readonly number[];
-  diameterMm: number;
-}
+export type PictureSolid = DrawnSolid;
 
 interface Props {
   wires: readonly PictureWire[];
@@ -40,9 +37,7 @@ export function pictureBox(wires: readonly PictureWire[], solids: readonly Pictu
     box = union(box, boxOf([outline], [0]));
   }
   for (const solid of solids.filter((one) => one.kind !== "CORD")) {
-    const at = seen(solid.centre[0]!, solid.centre[1]!, solid.centre[2]!, look);
-    const r = solid.diameterMm / 2;
-    box = union(box, { x: at.x - r, y: at.y - r, width: 2 * r, height: 2 * r });
+    box = union(box, boxOf([outlineOf(solid, look)], [0]));
   }
   return box;
 }
@@ -63,6 +58,9 @@ export function WirePicture(props: Props) {
     </svg>
   );
 }
+
+/** Made of metal: drawn as the wire is. */
+const METAL_SOLIDS = new Set(["BALL", "SPACER", "CAP"]);
 
 /** The wires and beads alone, in mm, to be placed in a drawing. */
 export function WireBody({
@@ -114,27 +112,14 @@ export function WireBody({
       {solids
         .filter((solid) => solid.kind !== "CORD")
         .map((solid, i) => {
-          const at = seen(solid.centre[0]!, solid.centre[1]!, solid.centre[2]!, look);
-          return solid.kind === "BALL" ? (
-            <circle
-              key={i}
-              cx={at.x}
-              cy={at.y}
-              r={solid.diameterMm / 2}
-              fill={tone.body}
-              stroke={tone.deep}
-              strokeWidth="0.1"
-            />
-          ) : (
-            <circle
-              key={i}
-              cx={at.x}
-              cy={at.y}
-              r={solid.diameterMm / 2}
-              className="bead"
-              fill={`url(#${glass})`}
-            />
-          );
+          const paint = METAL_SOLIDS.has(solid.kind)
+            ? { fill: tone.body, stroke: tone.deep, strokeWidth: 0.1 }
+            : { className: "bead", fill: `url(#${glass})` };
+          if (isRound(solid)) {
+            const at = seen(solid.centre[0]!, solid.centre[1]!, solid.centre[2]!, look);
+            return <circle key={i} cx={at.x} cy={at.y} r={solid.diameterMm / 2} {...paint} />;
+          }
+          return <path key={i} d={`${line(outlineOf(solid, look))}Z`} {...paint} />;
         })}
     </>
   );

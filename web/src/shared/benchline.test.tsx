@@ -209,7 +209,7 @@ it("a spool brings its own metal, temper and thickness", async () => {
 it("a picture passes a wire over itself where it does, and shows its beads", () => {
   serve({});
   const wires = [{ diameterMm: 1, points: [0, 0, 0, 5, 0, 0, 5, 5, 2, 2, -3, 4] }];
-  const solids = [{ kind: "BEAD", centre: [1, 1, 0], diameterMm: 4 }];
+  const solids = [{ kind: "BEAD", centre: [1, 1, 0], axis: [1, 0, 0], diameterMm: 4, lengthMm: 4 }];
   const { container } = show(<WirePicture wires={wires} solids={solids} metal="copper" label="a loop" />);
   expect(container.querySelectorAll("path").length).toBeGreaterThanOrEqual(6);
   expect(container.querySelector("circle.bead")!.getAttribute("r")).toBe("2");

@@ -250,6 +250,8 @@ export function formNoteWords(note: Note, units: Units): string {
       return `On the inside of the bend the fine turns lean and stagger; drawn they lie evenly, through one another there. Side by side in one layer they would need ${plain(v.oneLayerPercent!, 0)} % more than the least.`;
     case "small-beads":
       return `${v.each} small beads over each big one, ${v.all} in all.`;
+    case "head-goes-through":
+      return `The head is ${mm("headMm")} wide and goes through a ${mm("holeMm")} hole: a smaller hole beside it, or another end.`;
     case "turns-crowd":
       return `${v.turns} turns of ${mm("wireMm")} take ${mm("needMm", 1)}, a wave is ${mm("waveMm", 1)}: finer binding wire or longer waves.`;
     case "beads-crowd":

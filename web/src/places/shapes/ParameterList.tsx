@@ -1,9 +1,10 @@
 import { useCatalogue } from "../../api/queries";
-import type { FormAnswer, FormJobData, OutlineRow, ParameterView } from "../../api/types";
+import type { FormAnswer, FormJobData, OutlineRow, ParameterView, StackItem } from "../../api/types";
 import { plain, sizeText, type Units } from "../../quantity/format";
 import { NumberInput } from "../../shared/NumberInput";
 import type { ChangeForm } from "./FormSentence";
 import { OutlineTable } from "./OutlineTable";
+import { StackTable } from "./StackTable";
 
 interface Props {
   form: FormAnswer;
@@ -24,7 +25,7 @@ export function ParameterList({ form, data, change, units }: Props) {
       const [id, word] = choice.split("=");
       return String(data.parameters[id!] ?? form.parameters[id!]) === word;
     });
-  const set = (id: string, value: number | string | OutlineRow[]) =>
+  const set = (id: string, value: number | string | OutlineRow[] | StackItem[]) =>
     change({ parameters: { ...data.parameters, [id]: value } }, id);
   const back = (id: string) => {
     const { [id]: _, ...rest } = data.parameters;
@@ -39,6 +40,14 @@ export function ParameterList({ form, data, change, units }: Props) {
             reason={parameter.reason}
             rows={(data.parameters[parameter.id] ?? form.parameters[parameter.id] ?? []) as OutlineRow[]}
             onRows={(rows) => set(parameter.id, rows)}
+          />
+        ) : parameter.kind === "STACK" ? (
+          <StackTable
+            key={parameter.id}
+            items={(data.parameters[parameter.id] ?? form.parameters[parameter.id] ?? []) as StackItem[]}
+            reason={parameter.reason}
+            units={units}
+            onItems={(items) => set(parameter.id, items)}
           />
         ) : (
           <div key={parameter.id} className="parameter">

@@ -2,12 +2,13 @@ import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { useState } from "react";
 import { Route, Routes } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import type { FormAnswer, FormJobData, OutlineRow } from "../../api/types";
+import type { FormAnswer, FormJobData, OutlineRow, StackItem } from "../../api/types";
 import { Refused, serve, show } from "../../test/app";
 import { BASE, CATALOGUE, FORM, JOB, KEPT, UNTAUGHT, WHOLE } from "../../test/form";
 import { CataloguePlace } from "./CataloguePlace";
 import { NewShapePlace, ShapePlace } from "./ShapePlace";
 import { OutlineTable } from "./OutlineTable";
+import { StackTable } from "./StackTable";
 import { OwnTail } from "./OwnTail";
 import { ParameterList } from "./ParameterList";
 import { PracticePlace } from "./PracticePlace";
@@ -157,6 +158,57 @@ describe("parameters", () => {
 });
 
 describe("the free editor", () => {
+  it("threads a row: things added, counted, moved and taken out; a round bead stays round", () => {
+    serve(BASE);
+    let items: StackItem[] = [{ kind: "BEAD", count: 1, acrossMm: 8, longMm: 8, holeMm: 1 }];
+    const draw = () =>
+      show(
+        <StackTable
+          reason="In order."
+          units="MILLIMETRES"
+          items={items}
+          onItems={(next) => (items = next)}
+        />,
+      );
+    const type = (label: string, value: string) => {
+      const field = screen.getByLabelText(label);
+      fireEvent.focus(field);
+      fireEvent.change(field, { target: { value } });
+      fireEvent.blur(field);
+    };
+    let view = draw();
+    const again = () => {
+      view.unmount();
+      view = draw();
+    };
+    expect(screen.getByLabelText<HTMLButtonElement>("Take 1 out").disabled).toBe(true);
+    type("Across 1", "6.5");
+    expect(items[0]).toMatchObject({ acrossMm: 6.5, longMm: 6.5 });
+    again();
+    type("Along 1", "9");
+    expect(items[0]).toMatchObject({ acrossMm: 6.5, longMm: 9 });
+    again();
+    type("Across 1", "7");
+    expect(items[0]).toMatchObject({ acrossMm: 7, longMm: 9 });
+    again();
+    fireEvent.click(screen.getByText("add a coil"));
+    again();
+    expect(screen.queryByLabelText("Hole of 2")).toBeNull();
+    type("How many of 2", "3");
+    again();
+    fireEvent.click(screen.getByLabelText("Move 2 up"));
+    expect(items.map((item) => [item.kind, item.count])).toEqual([
+      ["COIL", 3],
+      ["BEAD", 1],
+    ]);
+    again();
+    fireEvent.change(screen.getByLabelText("What 1 is"), { target: { value: "SPACER" } });
+    expect(items[0]).toMatchObject({ kind: "SPACER", count: 3, holeMm: 1.1 });
+    again();
+    fireEvent.click(screen.getByLabelText("Take 1 out"));
+    expect(items.map((item) => item.kind)).toEqual(["BEAD"]);
+  });
+
   it("adds, changes and takes out rows; the last one stays", () => {
     serve(BASE);
     let rows: OutlineRow[] = [{ feedMm: 5, rotateDegrees: 0, bendDegrees: 30, insideRadiusMm: 1 }];

@@ -19,10 +19,8 @@ public final class Beads {
         return packed * wireMm * 1.05;
     }
 
-    /** Sets a bead and checks its hole. */
-    public static void set(
-            FormMaker maker, Vector3D centre, Vector3D axis, double beadMm, double holeMm, int passes, double wireMm) {
-        maker.solid(new Solid(Solid.Kind.BEAD, centre, axis, beadMm, beadMm, holeMm));
+    /** Notes a hole that does not take so many passes of that wire. */
+    private static void checkHole(FormMaker maker, double holeMm, int passes, double wireMm) {
         double needed = holeNeededMm(passes, wireMm);
         if (holeMm < needed) {
             maker.note(new Note(
@@ -30,6 +28,19 @@ public final class Beads {
                     Note.Severity.STOP,
                     Map.of("holeMm", holeMm, "neededMm", needed, "passes", passes, "wireMm", wireMm)));
         }
+    }
+
+    /** Sets one thing of a row and checks its hole on one pass of the main wire. */
+    public static void threaded(FormMaker maker, Solid.Kind kind, Vector3D centre, Vector3D axis, StackItem item) {
+        maker.solid(new Solid(kind, centre, axis, item.acrossMm(), item.longMm(), item.holeMm()));
+        checkHole(maker, item.holeMm(), 1, maker.d());
+    }
+
+    /** Sets a bead and checks its hole. */
+    public static void set(
+            FormMaker maker, Vector3D centre, Vector3D axis, double beadMm, double holeMm, int passes, double wireMm) {
+        maker.solid(new Solid(Solid.Kind.BEAD, centre, axis, beadMm, beadMm, holeMm));
+        checkHole(maker, holeMm, passes, wireMm);
     }
 
     /** A bead at a place on the x axis, on one pass of the main wire. */

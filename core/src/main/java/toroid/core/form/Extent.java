@@ -25,8 +25,11 @@ public record Extent(Vector3D least, Vector3D most) {
         }
         for (Solid solid : work.solids()) {
             if (solid.kind() != Solid.Kind.CORD) {
-                double r = solid.diameterMm() / 2;
-                stretch(low, high, solid.centre(), new double[] {r, r, r});
+                double[] by = new double[AXES.length];
+                for (int i = 0; i < AXES.length; i++) {
+                    by[i] = solid.reachMm(AXES[i]);
+                }
+                stretch(low, high, solid.centre(), by);
             }
         }
         return new Extent(new Vector3D(low[0], low[1], low[2]), new Vector3D(high[0], high[1], high[2]));

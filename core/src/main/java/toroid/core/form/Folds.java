@@ -19,7 +19,7 @@ public final class Folds {
         wire.step(FormStep.Kind.FOLD, "foot")
                 .straight(2.2 * d)
                 .bend(INSIDE * d, 180)
-                .straight(1.8 * d);
+                .straight(1.65 * d);
         wire.end(EndState.FOLDED).tail(0);
     }
 

@@ -32,6 +32,11 @@ public interface Form {
         return List.of();
     }
 
+    /** The row a form that threads one begins with; empty for a form without. */
+    default List<StackItem> usualStack() {
+        return List.of();
+    }
+
     /**
      * Bends it.
      *

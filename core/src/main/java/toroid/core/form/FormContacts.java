@@ -3,6 +3,7 @@ package toroid.core.form;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.Contact;
 import toroid.core.bend.program.WireContact;
 import toroid.core.bend.program.WireContact.Tube;
@@ -24,7 +25,8 @@ record FormContacts(List<Contact> found, What deepest, double byHandMm) {
         BEAD_IN_BEAD
     }
 
-    private static final Set<Solid.Kind> IN_THE_WAY = Set.of(Solid.Kind.BEAD, Solid.Kind.CORD);
+    private static final Set<Solid.Kind> IN_THE_WAY =
+            Set.of(Solid.Kind.BEAD, Solid.Kind.CORD, Solid.Kind.SPACER, Solid.Kind.CAP);
 
     /** Beads placed side by side to a hundredth touch. */
     private static final double BEADS_TOUCH_MM = 0.01;
@@ -85,13 +87,23 @@ record FormContacts(List<Contact> found, What deepest, double byHandMm) {
             for (int j = i + 1; j < beads.size(); j++) {
                 Solid a = beads.get(i);
                 Solid b = beads.get(j);
-                double depth =
-                        (a.diameterMm() + b.diameterMm()) / 2 - a.centre().distance(b.centre());
+                double depth = depth(a, b);
                 if (depth > BEADS_TOUCH_MM) {
                     search.add(new Contact(0, 0, depth, a.centre()), What.BEAD_IN_BEAD, false);
                 }
             }
         }
+    }
+
+    /** Along the line between their middles; a cap goes over its bead's shoulder, so it is not asked. */
+    private static double depth(Solid a, Solid b) {
+        if (a.kind() == Solid.Kind.CAP || b.kind() == Solid.Kind.CAP) {
+            return 0;
+        }
+        Vector3D between = b.centre().subtract(a.centre());
+        double apart = between.getNorm();
+        Vector3D way = apart == 0 ? Vector3D.PLUS_I : between.scalarMultiply(1 / apart);
+        return a.reachMm(way) + b.reachMm(way) - apart;
     }
 
     private static Contact withSolid(Tube tube, Solid solid) {

@@ -59,6 +59,11 @@ public final class FormMaker {
         return values.rows(id);
     }
 
+    /** What is threaded on the wire, in order. */
+    public List<StackItem> stack(String id) {
+        return values.stack(id);
+    }
+
     public boolean is(String id, String choice) {
         return values.is(id, choice);
     }

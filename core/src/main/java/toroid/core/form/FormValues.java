@@ -12,6 +12,7 @@ public final class FormValues {
     private final Map<String, Double> values = new LinkedHashMap<>();
 
     private final Map<String, List<OutlineRow>> rows = new LinkedHashMap<>();
+    private final Map<String, List<StackItem>> stacks = new LinkedHashMap<>();
 
     private FormValues() {}
 
@@ -25,6 +26,12 @@ public final class FormValues {
             if (parameter.kind() == Parameter.Kind.ROWS) {
                 checked.parameters.put(parameter.id(), parameter);
                 checked.rows.put(parameter.id(), given == null ? form.usualRows() : OutlineRow.read(given));
+                checked.values.put(parameter.id(), 0.0);
+                continue;
+            }
+            if (parameter.kind() == Parameter.Kind.STACK) {
+                checked.parameters.put(parameter.id(), parameter);
+                checked.stacks.put(parameter.id(), given == null ? form.usualStack() : StackItem.read(given));
                 checked.values.put(parameter.id(), 0.0);
                 continue;
             }
@@ -83,6 +90,11 @@ public final class FormValues {
         return rows.get(id);
     }
 
+    /** What is threaded, in order. */
+    public List<StackItem> stack(String id) {
+        return stacks.get(id);
+    }
+
     public boolean is(String id, String choice) {
         List<String> choices = parameters.get(id).choices();
         int index = choices.indexOf(choice);
@@ -96,13 +108,19 @@ public final class FormValues {
     public Map<String, Object> asGiven() {
         var given = new LinkedHashMap<String, Object>();
         values.forEach((id, value) -> {
-            List<String> choices = parameters.get(id).choices();
-            given.put(
-                    id,
-                    rows.containsKey(id)
-                            ? rows.get(id)
-                            : choices.isEmpty() ? (Object) value : choices.get(value.intValue()));
+            given.put(id, asGiven(id, value));
         });
         return given;
+    }
+
+    private Object asGiven(String id, Double value) {
+        List<String> choices = parameters.get(id).choices();
+        if (rows.containsKey(id)) {
+            return rows.get(id);
+        }
+        if (stacks.containsKey(id)) {
+            return stacks.get(id);
+        }
+        return choices.isEmpty() ? (Object) value : choices.get(value.intValue());
     }
 }

@@ -33,7 +33,9 @@ public record Parameter(
         COUNT,
         CHOICE,
         /** Rows of an outline: how far to feed, how far to turn the plane, how far to bend, on what radius. */
-        ROWS
+        ROWS,
+        /** What is threaded on the wire, in order: beads, spacers, caps, coils ({@link StackItem}). */
+        STACK
     }
 
     public Parameter {
@@ -101,6 +103,11 @@ public record Parameter(
                 List.of(),
                 "In order along the wire: feed, turn the plane, bend on a radius.",
                 List.of());
+    }
+
+    /** What is threaded on the wire, in order. */
+    public static Parameter stack(String id, String name, String reason) {
+        return new Parameter(id, name, Kind.STACK, "", d -> 0, d -> 0, d -> 0, List.of(), reason, List.of());
     }
 
     /** A loop's inside diameter: smaller than the wire itself it cannot be turned on any jaw. */

@@ -163,7 +163,9 @@ public final class FormLineReader {
 
     private Parameter parameterCalled(String word) {
         return form.parameters().stream()
-                .filter(p -> p.kind() != Parameter.Kind.CHOICE && p.kind() != Parameter.Kind.ROWS)
+                .filter(p -> p.kind() != Parameter.Kind.CHOICE
+                        && p.kind() != Parameter.Kind.ROWS
+                        && p.kind() != Parameter.Kind.STACK)
                 .filter(p -> p.id().toLowerCase(Locale.ROOT).equals(word)
                         || p.id().toLowerCase(Locale.ROOT).equals(word.replaceAll("s$", ""))
                         || (word.equals("to") && p.id().equals(form.to()))

@@ -50,6 +50,7 @@ final class AnyForm {
                                     .get(chance.nextInt(parameter.choices().size())));
                 case COUNT -> values.put(parameter.id(), count(usual, least, most, chance));
                 case ROWS -> values.put(parameter.id(), rows(chance));
+                case STACK -> values.put(parameter.id(), stack(wire, chance));
                 default -> values.put(parameter.id(), near(usual, least, most, chance));
             }
         }
@@ -67,6 +68,21 @@ final class AnyForm {
             case 1 -> Math.min(most, 4 * usual + least);
             default -> Math.max(least, Math.min(most, usual * (0.6 + 0.9 * chance.nextDouble())));
         };
+    }
+
+    private static List<StackItem> stack(double wire, Random chance) {
+        var items = new ArrayList<StackItem>();
+        for (int i = 0; i <= chance.nextInt(5); i++) {
+            StackItem.Kind kind = StackItem.Kind.values()[chance.nextInt(4)];
+            double across =
+                    kind == StackItem.Kind.COIL ? Math.max(0.1, 0.4 * wire) : wire * (2.5 + 6 * chance.nextDouble());
+            double longMm = kind == StackItem.Kind.COIL
+                    ? across * (4 + 10 * chance.nextDouble())
+                    : across * (0.3 + chance.nextDouble());
+            double hole = Math.max(0.2, wire * (1.06 + 0.3 * chance.nextDouble()));
+            items.add(new StackItem(kind, 1 + chance.nextInt(3), across, Math.max(0.2, longMm), hole));
+        }
+        return items;
     }
 
     private static List<OutlineRow> rows(Random chance) {

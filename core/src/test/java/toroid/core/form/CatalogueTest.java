@@ -35,6 +35,7 @@ class CatalogueTest {
             "beaded-dangle",
             "bead-link",
             "bead-link-carried",
+            "stacked-wire",
             "bead-chain",
             "bead-cap-spiral",
             "bead-cap-wrapped",
@@ -179,6 +180,7 @@ class CatalogueTest {
         return switch (parameter.kind()) {
             case CHOICE -> List.of(parameter.choices().get(1));
             case COUNT -> List.of(usual + 1 <= most ? usual + 1 : usual - 1);
+            case STACK -> List.of(List.of(StackItem.bead(6, 4, 1), StackItem.bead(5, 9, 1)));
             case ROWS -> List.of(List.of(new OutlineRow(9, 0, 40, 2), new OutlineRow(5, 0, 0, 0)));
             case ANGLE -> List.of(Math.min(most, usual + 5));
             case LENGTH ->

@@ -67,7 +67,7 @@ class HandsTest {
                             parameter
                                     .choices()
                                     .get(random.nextInt(parameter.choices().size())));
-                } else if (parameter.kind() != Parameter.Kind.ROWS) {
+                } else if (parameter.kind() != Parameter.Kind.ROWS && parameter.kind() != Parameter.Kind.STACK) {
                     double usual = parameter.usual().applyAsDouble(d);
                     double value = usual * (0.8 + 0.5 * random.nextDouble());
                     some.put(parameter.id(), parameter.kind() == Parameter.Kind.COUNT ? Math.rint(value) : value);
@@ -164,7 +164,7 @@ class HandsTest {
     private static void beadsOnWhileAnEndIsOpen(List<FormStep> own, List<String> faults) {
         for (int i = 0; i < own.size(); i++) {
             FormStep step = own.get(i);
-            if (step.kind() == Kind.THREAD && step.part().startsWith("bead")) {
+            if (step.kind() == Kind.THREAD && step.part().matches("(?s).*(bead|spacer|cap).*")) {
                 Set<String> closed = own.subList(0, i).stream()
                         .filter(one -> one.kind() == Kind.LOOP || one.kind() == Kind.FOLD || one.kind() == Kind.SPIRAL)
                         .map(FormStep::part)

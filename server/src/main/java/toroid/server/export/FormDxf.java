@@ -32,6 +32,10 @@ final class FormDxf {
             dxf.wire(wire);
         }
         for (Solid solid : work.solids()) {
+            if (!solid.isRound()) {
+                dxf.polyline("BEADS", true, solid.outline());
+                continue;
+            }
             dxf.pair(0, "CIRCLE").pair(8, "BEADS");
             dxf.place(solid.centre().getX(), solid.centre().getY()).pair(40, solid.diameterMm() / 2);
         }

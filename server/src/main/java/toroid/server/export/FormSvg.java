@@ -30,6 +30,12 @@ final class FormSvg {
                 width, height, width, height, work.info().name()));
         svg.append(say("<g id=\"form\" transform=\"translate(%.4f %.4f)\" fill=\"none\">%n", left, top));
         for (Solid solid : work.solids()) {
+            if (!solid.isRound()) {
+                svg.append(say(
+                        "<path class=\"%s\" stroke=\"#535c63\" stroke-width=\"0.15\" d=\"%sZ\"/>%n",
+                        solid.kind().name().toLowerCase(Locale.ROOT), line(solid.outline())));
+                continue;
+            }
             svg.append(say(
                     "<circle class=\"%s\" cx=\"%.4f\" cy=\"%.4f\" r=\"%.4f\" stroke=\"#535c63\" stroke-width=\"0.15\"/>%n",
                     solid.kind().name().toLowerCase(Locale.ROOT),

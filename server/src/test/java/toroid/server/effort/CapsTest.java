@@ -32,7 +32,7 @@ class CapsTest extends ApiTest {
             for (JsonNode form : read("/api/forms?wireDiameterMm=" + wire).body()) {
                 var values = new HashMap<String, Object>();
                 form.get("parameters").forEach(p -> {
-                    if (!p.get("kind").asText().matches("CHOICE|ROWS")) {
+                    if (!p.get("kind").asText().matches("CHOICE|ROWS|STACK")) {
                         values.put(p.get("id").asText(), p.get(limit).asDouble());
                     }
                 });

@@ -65,6 +65,26 @@ class FormsTest extends ApiTest {
         });
     }
 
+    /** A row comes back as it was sent, is drawn and written out as long as it is, and what is no row is refused with its field. */
+    @Test
+    void aRowIsThreaded() {
+        var bead = Map.of("kind", "BEAD", "count", 2, "acrossMm", 6, "longMm", 11, "holeMm", 1);
+        Map<String, Object> chosen = Map.of("row", java.util.List.of(bead), "first", "balled");
+        Answer answer = solve("stacked-wire", Map.of("parameters", chosen));
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.at("/parameters/row/0/kind").asText()).isEqualTo("BEAD");
+        assertThat(answer.at("/parameters/row/0/longMm").asDouble()).isEqualTo(11);
+        assertThat(answer.at("/solids").findValuesAsText("kind"))
+                .containsOnlyOnce("BALL")
+                .contains("BEAD", "BEAD");
+        for (var wrong : java.util.List.of(
+                Map.of("kind", "PEBBLE", "acrossMm", 6, "longMm", 6, "holeMm", 1), Map.of("kind", "BEAD"), "bead")) {
+            Answer refused = solve("stacked-wire", Map.of("parameters", Map.of("row", java.util.List.of(wrong))));
+            assertThat(refused.status()).as("%s", wrong).isEqualTo(400);
+            assertThat(refused.at("/field").asText()).isIn("kind", "acrossMm", "row");
+        }
+    }
+
     @Test
     void aSpoolInStockBringsItsWireAndTheRodsComeNearest() {
         var spool = spool("sterling-silver", "HALF_HARD", 0.8, 5000);
