@@ -33,6 +33,7 @@ export type JobInHand = Omit<Received<Schemas["JobInHand"]>, "thread" | "job"> &
   job: Kept<RingJobData>;
 };
 export type AtAGlance = Received<Schemas["AtAGlance"]>;
+export type FromWire = Received<Schemas["FromWire"]>;
 export type WireLearnt = Received<Schemas["OfWire"]>;
 export type FormAtAGlance = Received<Schemas["OfForm"]>;
 export type NotebookEntry = Received<Schemas["Entry"]>;

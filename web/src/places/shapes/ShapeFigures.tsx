@@ -6,6 +6,7 @@ import { FigureRow, WhyNumber } from "../../shared/Why";
 import { figureOf } from "../../shared/figures";
 import { Exports } from "./Exports";
 import type { ChangeForm } from "./FormSentence";
+import { InHand } from "./InHand";
 import { OwnLengthening, OwnLooseness, OwnTail } from "./OwnTail";
 import { ParameterList } from "./ParameterList";
 
@@ -23,6 +24,7 @@ export function ShapeFigures({ kept, form, data, change }: Props) {
   return (
     <>
       <ToCut form={form} units={units} />
+      <InHand data={data} change={change} units={units} />
       <Judgement
         notes={form.notes.filter((note) => note.severity === "STOP" || note.severity === "CARE")}
         units={units}

@@ -8,6 +8,7 @@ import { BASE, CATALOGUE, FORM, JOB, KEPT, UNTAUGHT, WHOLE } from "../../test/fo
 import { CataloguePlace } from "./CataloguePlace";
 import { NewShapePlace, ShapePlace } from "./ShapePlace";
 import { OutlineTable } from "./OutlineTable";
+import { InHand } from "./InHand";
 import { StackTable } from "./StackTable";
 import { OwnTail } from "./OwnTail";
 import { ParameterList } from "./ParameterList";
@@ -158,6 +159,55 @@ describe("parameters", () => {
 });
 
 describe("the free editor", () => {
+  it("says what a length in hand makes, and takes one of it", async () => {
+    const asked = serve({
+      ...BASE,
+      "POST /api/forms/s-hook/from-wire": (body: unknown) =>
+        (body as { haveMm?: number }).haveMm === 0.5
+          ? new Refused({
+              code: "out-of-range",
+              field: "haveMm",
+              value: "0.5",
+              minimum: 1,
+              unit: "mm",
+              detail: "no",
+            })
+          : {
+              haveMm: 85,
+              toCutMm: 32.3,
+              leftMm: 20.4,
+              pieces: 2,
+              lengths: 12,
+              piecesInAll: 24,
+              ways: [{ parameter: "shank", value: 14.25, toCutMm: 85, leftMm: 0 }],
+              none: [{ parameter: "small", leastMm: 30, mostMm: 60 }],
+            },
+    });
+    const patches: Partial<FormJobData>[] = [];
+    show(
+      <InHand
+        data={{ ...JOB, formId: "s-hook" }}
+        units="MILLIMETRES"
+        change={(patch) => void patches.push(patch)}
+      />,
+    );
+    expect(asked.some((one) => one.path.endsWith("from-wire"))).toBe(false);
+    fireEvent.click(screen.getByText("I have this much wire"));
+    expect((await screen.findByTestId("in-hand")).textContent).toContain("2 pieces from each, 24 in all");
+    expect(screen.getByText("nothing left")).toBeTruthy();
+    expect(screen.getByText(/^Not by/).textContent).toContain("30 mm to 60 mm");
+    fireEvent.click(screen.getByRole("button", { name: "take it" }));
+    expect(patches[0]!.parameters).toMatchObject({ shank: 14.25 });
+    fireEvent.change(screen.getByLabelText("What is in hand"), { target: { value: "ring" } });
+    await waitFor(() => expect(asked.at(-1)!.body).toMatchObject({ ringInnerMm: 85, lengths: 1 }));
+    fireEvent.change(screen.getByLabelText("What is in hand"), { target: { value: "length" } });
+    const field = screen.getByLabelText("Length in hand");
+    fireEvent.focus(field);
+    fireEvent.change(field, { target: { value: "0.5" } });
+    fireEvent.blur(field);
+    expect((await screen.findByRole("alert")).textContent).toContain("The length in hand cannot be 0.5 mm");
+  });
+
   it("threads a row: things added, counted, moved and taken out; a round bead stays round", () => {
     serve(BASE);
     let items: StackItem[] = [{ kind: "BEAD", count: 1, acrossMm: 8, longMm: 8, holeMm: 1 }];

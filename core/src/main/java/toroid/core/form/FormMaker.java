@@ -1,8 +1,10 @@
 package toroid.core.form;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.Frame;
 import toroid.core.quantity.Figure;
@@ -18,6 +20,7 @@ public final class FormMaker {
     private final List<Note> notes = new ArrayList<>();
     private final List<Figure> figures = new ArrayList<>();
     private final List<OpenLoop> openLoops = new ArrayList<>();
+    private final Set<String> ownWires = new HashSet<>();
     private int numbers;
 
     /** A loop that opens sideways and is held by its own stiffness. */
@@ -68,8 +71,14 @@ public final class FormMaker {
         return values.is(id, choice);
     }
 
+    /** Names of the wires cut from the form's own wire, as it was asked for. */
+    Set<String> ownWires() {
+        return ownWires;
+    }
+
     /** A wire worked from its first end. */
     public WireMaker wire(String name, Frame start) {
+        ownWires.add(name);
         return wire(name, d(), start);
     }
 

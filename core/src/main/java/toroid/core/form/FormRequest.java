@@ -1,5 +1,6 @@
 package toroid.core.form;
 
+import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 import toroid.core.bend.FlowEstimate;
@@ -28,6 +29,13 @@ public record FormRequest(
         values = values.entrySet().stream()
                 .filter(entry -> entry.getValue() != null)
                 .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
+    }
+
+    /** The same with another value for one parameter. */
+    FormRequest with(String parameter, double value) {
+        var all = new HashMap<>(values);
+        all.put(parameter, value);
+        return new FormRequest(wireDiameterMm, metal, temper, flow, all, leftHanded, schools);
     }
 
     /** The same, with what this hand's pieces taught. */

@@ -47,6 +47,17 @@ public final class FormSolver {
                 maker.figures());
     }
 
+    /** The form's own wire to cut, all its lengths of it and no binding or core of another, mm; nothing is judged. */
+    static double mainWireMm(Form form, FormRequest request) {
+        var maker = new FormMaker(request, FormValues.of(form, request));
+        form.make(maker);
+        maker.wires().forEach(wire -> checkSize(form, wire));
+        return maker.wires().stream()
+                .filter(wire -> maker.ownWires().contains(wire.name()))
+                .mapToDouble(wire -> wire.toCut().inMillimetres())
+                .sum();
+    }
+
     /** Before anything is worked out along it: a wire has a length, and not one that no hand could bend in one piece. */
     private static void checkSize(Form form, FormedWire wire) {
         double length = wire.inPiece().inMillimetres();

@@ -95,6 +95,15 @@ public final class FormValues {
         return stacks.get(id);
     }
 
+    /** Whether a parameter counts with the choices taken. */
+    boolean counts(Parameter parameter) {
+        return parameter.onlyWhen().isEmpty()
+                || parameter.onlyWhen().stream().anyMatch(choice -> {
+                    String[] taken = choice.split("=", 2);
+                    return is(taken[0], taken[1]);
+                });
+    }
+
     public boolean is(String id, String choice) {
         List<String> choices = parameters.get(id).choices();
         int index = choices.indexOf(choice);

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.form.FormScaling;
 import toroid.core.form.Forms;
+import toroid.core.form.FromWire;
 import toroid.core.wire.Wire;
 import toroid.server.effort.Efforts;
 
@@ -56,6 +57,29 @@ class FormController {
     @PostMapping("/{id}/forming")
     List<FormingView.Shape> forming(@PathVariable String id, @RequestBody @Valid FormQuestion question) {
         return efforts.answer(() -> FormingView.of(workshop.work(id, question)));
+    }
+
+    /**
+     * A length of wire in hand, and the form as it stands.
+     *
+     * @param form the form; its own wire is what is in hand
+     * @param haveMm the length, mm
+     * @param ringInnerMm instead of it, a ring of that wire to be straightened, by its inside
+     * @param lengths how many such lengths; 1 when left out
+     */
+    record FromWireQuestion(@NotNull @Valid FormQuestion form, Double haveMm, Double ringInnerMm, Integer lengths) {}
+
+    @Operation(
+            summary =
+                    "The other way round: what a length in hand makes, one parameter left free; exact, or with what is left")
+    @PostMapping("/{id}/from-wire")
+    FromWire fromWire(@PathVariable String id, @RequestBody @Valid FromWireQuestion question) {
+        return efforts.answer(() -> workshop.fromWire(
+                id,
+                question.form(),
+                question.haveMm(),
+                question.ringInnerMm(),
+                question.lengths() == null ? 1 : question.lengths()));
     }
 
     /**

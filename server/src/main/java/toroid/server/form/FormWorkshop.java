@@ -6,6 +6,7 @@ import toroid.core.form.FormRequest;
 import toroid.core.form.FormSolver;
 import toroid.core.form.FormWork;
 import toroid.core.form.Forms;
+import toroid.core.form.FromWire;
 import toroid.server.store.Recent;
 import toroid.server.tool.Mandrels;
 import toroid.server.wire.SpoolData;
@@ -53,6 +54,16 @@ public class FormWorkshop {
         SpoolData spool = spools.get(question.spoolId()).data();
         return question.request(
                 spool.wireDiameterMm(), spool.metalKept(), spool.temper(), knowledge.flowOf(question.spoolId(), spool));
+    }
+
+    /** What a length of its wire in hand makes. */
+    FromWire fromWire(String formId, FormQuestion question, Double haveMm, Double ringInnerMm, int lengths) {
+        Form form = Forms.byId(formId);
+        FormRequest request = request(form, question);
+        double have = ringInnerMm == null
+                ? haveMm == null ? Double.NaN : haveMm
+                : FromWire.ofRingMm(ringInnerMm, request.wireDiameterMm());
+        return FromWire.of(form, request.knowing(hand.of(form)), have, lengths);
     }
 
     /** Laid out, with the nearest tools in stock. */

@@ -65,6 +65,33 @@ class FormsTest extends ApiTest {
         });
     }
 
+    /** What a length in hand makes, put back, takes that length: one question, one answer. */
+    @Test
+    void wireInHandMakesWhatThenTakesIt() {
+        Map<String, Object> form = Map.of("wireDiameterMm", 0.9, "parameters", Map.of("wraps", 3));
+        Answer found = tell("/api/forms/wrapped-loop/from-wire", Map.of("form", form, "haveMm", 70, "lengths", 12));
+        assertThat(found.status()).isEqualTo(200);
+        JsonNode stem = found.at("/ways").findParents("parameter").stream()
+                .filter(way -> way.get("parameter").asText().equals("stem"))
+                .findFirst()
+                .orElseThrow();
+        Answer made = solve(
+                "wrapped-loop",
+                Map.of(
+                        "wireDiameterMm",
+                        0.9,
+                        "parameters",
+                        Map.of("wraps", 3, "stem", stem.get("value").asDouble())));
+        assertThat(made.number("lengthToCutMm")).isCloseTo(70, within(1e-5));
+        assertThat(found.at("/piecesInAll").asInt())
+                .isEqualTo(12 * found.at("/pieces").asInt());
+        Answer ring = tell("/api/forms/wrapped-loop/from-wire", Map.of("form", form, "ringInnerMm", 20));
+        assertThat(ring.number("haveMm")).isCloseTo(Math.PI * 20.9, within(1e-9));
+        Answer none = tell("/api/forms/wrapped-loop/from-wire", Map.of("form", form));
+        assertThat(none.status()).isEqualTo(400);
+        assertThat(none.at("/field").asText()).isEqualTo("haveMm");
+    }
+
     /** A row comes back as it was sent, is drawn and written out as long as it is, and what is no row is refused with its field. */
     @Test
     void aRowIsThreaded() {

@@ -1,0 +1,157 @@
+import { useState } from "react";
+import { useCatalogue } from "../../api/queries";
+import { call } from "../../api/client";
+import type { FormJobData, FromWire, ParameterView } from "../../api/types";
+import { many, plain, sizeText, type Units } from "../../quantity/format";
+import { useKeptChoice } from "../../shared/keptChoice";
+import { NumberInput } from "../../shared/NumberInput";
+import { useSolving } from "../../shared/useSolving";
+import { problemWords } from "../../shared/words";
+import type { ChangeForm } from "./FormSentence";
+import { questionOf } from "./useForm";
+
+interface Choice {
+  lengths: number;
+  mm: number;
+  /** A ring to be straightened, by its inside, instead of a length. */
+  ring: boolean;
+}
+
+const FIRST: Choice = { lengths: 1, mm: 85, ring: false };
+const KEPT = "toroid-in-hand";
+const NAMES = {
+  haveMm: "The length in hand",
+  ringInnerMm: "The ring, inside,",
+  lengths: "The number of lengths",
+};
+
+interface Props {
+  data: FormJobData;
+  change: ChangeForm;
+  units: Units;
+}
+
+/** The other way round: the wire is there, what does it make? One value left free; each that does it is one press away. */
+export function InHand({ data, change, units }: Props) {
+  const [choice, set] = useKeptChoice(KEPT, FIRST);
+  const [open, setOpen] = useState(false);
+  return (
+    <div className="in-hand">
+      <button className="quiet small" aria-expanded={open} onClick={() => setOpen(!open)}>
+        {open ? "what it makes" : "I have this much wire"}
+      </button>
+      {open && (
+        <>
+          <p className="sentence small">
+            <NumberInput
+              label="Lengths in hand"
+              kind="number"
+              decimals={0}
+              step={1}
+              minimum={1}
+              value={choice.lengths}
+              onChange={(lengths) => set({ lengths: Math.round(lengths) }, "lengths in hand")}
+            />
+            <select
+              className="word-select"
+              aria-label="What is in hand"
+              value={choice.ring ? "ring" : "length"}
+              onChange={(event) => set({ ring: event.target.value === "ring" }, "what is in hand")}
+            >
+              <option value="length">{choice.lengths === 1 ? "length" : "lengths"} of</option>
+              <option value="ring">{choice.lengths === 1 ? "ring" : "rings"}, inside</option>
+            </select>
+            <NumberInput
+              label={choice.ring ? "Ring in hand, inside" : "Length in hand"}
+              decimals={1}
+              step={0.5}
+              value={choice.mm}
+              onChange={(mm) => set({ mm }, "length in hand")}
+            />
+          </p>
+          <Makes data={data} change={change} units={units} choice={choice} />
+        </>
+      )}
+    </div>
+  );
+}
+
+function Makes({ data, change, units, choice }: Props & { choice: Choice }) {
+  const parameters = useCatalogue(data.wireDiameterMm).data?.find(
+    (one) => one.id === data.formId,
+  )?.parameters;
+  const body = {
+    form: questionOf(data),
+    [choice.ring ? "ringInnerMm" : "haveMm"]: choice.mm,
+    lengths: choice.lengths,
+  };
+  const { data: found, problem } = useSolving({
+    queryKey: ["from-wire", data.formId, body],
+    queryFn: ({ signal }) => call<FromWire>("POST", `/api/forms/${data.formId}/from-wire`, body, signal),
+  });
+  if (problem) {
+    return (
+      <p className="stop small" role="alert">
+        {problemWords(problem, NAMES)}
+      </p>
+    );
+  }
+  if (!found || !parameters) {
+    return <p className="soft small">being worked out</p>;
+  }
+  const named = (id: string) => parameters.find((one) => one.id === id);
+  return (
+    <div data-testid="in-hand" className="small">
+      <p>{asItStands(found, choice, units)}</p>
+      <ul>
+        {found.ways.map((way) => {
+          const parameter = named(way.parameter);
+          return (
+            <li key={way.parameter} className="in-hand-way">
+              <span>{parameter?.name ?? way.parameter}</span>
+              <strong className="figures">{valueWords(way.value, parameter, units)}</strong>
+              <span className="soft">
+                {way.leftMm > 0.05 ? `${sizeText(way.leftMm, units, 1)} left` : "nothing left"}
+              </span>
+              <button
+                className="quiet small"
+                onClick={() =>
+                  change({ parameters: { ...data.parameters, [way.parameter]: way.value } }, way.parameter)
+                }
+              >
+                take it
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      {found.none.length > 0 && (
+        <p className="soft">
+          Not by{" "}
+          {found.none
+            .map(
+              (one) =>
+                `${named(one.parameter)?.name ?? one.parameter} (${sizeText(one.leastMm, units, 0)} to ${sizeText(one.mostMm, units, 0)})`,
+            )
+            .join(", ")}
+          .
+        </p>
+      )}
+    </div>
+  );
+}
+
+function asItStands(found: FromWire, choice: Choice, units: Units): string {
+  const from = choice.ring ? `Straightened ${sizeText(found.haveMm, units, 1)}. ` : "";
+  if (found.pieces === 0) {
+    return `${from}Too short as it stands: one takes ${sizeText(found.toCutMm, units, 1)}.`;
+  }
+  const all = found.lengths > 1 ? `, ${found.piecesInAll} in all` : "";
+  return `${from}As it stands ${many(found.pieces, "piece")} from each${all}, ${sizeText(found.leftMm, units, 1)} left.`;
+}
+
+function valueWords(value: number, parameter: ParameterView | undefined, units: Units): string {
+  return parameter?.unit === "mm" && parameter.name !== "turns"
+    ? sizeText(value, units, 2)
+    : `${plain(value, parameter?.kind === "COUNT" ? 0 : 1)}${parameter?.kind === "ANGLE" ? "°" : ""}`;
+}
