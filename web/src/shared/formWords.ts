@@ -135,7 +135,7 @@ export function formStepWords(step: FormStep, units: Units): string {
     case "WRAP":
       return `Hold the loop flat across in flat jaws. ${plain(step.turns ?? 0, 1)} turns, each close to the last; tuck the end in.`;
     case "COIL":
-      return `${plain(step.turns ?? 0, 1)} turns, tight against the last one. ${toolWords(step, units)}`;
+      return `${woundWords(step)}, tight against the last one. ${toolWords(step, units)}`;
     case "SPIRAL":
       return `Begin with the tips, then hold the spiral flat and push: ${plain(step.turns ?? 0, 2)} turns.`;
     case "BALL":
@@ -190,6 +190,15 @@ export function expectedWords(expected: Expected): string {
     : `the band is where 19 in 20 of yours fall, from ${expected.measurements}`;
 }
 
+/** Turns as wound on the rod, where they open to noticeably fewer. */
+function woundWords(step: FormStep): string {
+  const turns = step.turns ?? 0;
+  const wound = step.heldDegrees === null ? turns : step.heldDegrees / 360;
+  return wound - turns < 0.1
+    ? `${plain(turns, 1)} turns`
+    : `${plain(wound, 1)} turns on the rod, which open to ${plain(turns, 1)}`;
+}
+
 /** A judgement on a form, as a sentence. */
 export function formNoteWords(note: Note, units: Units): string {
   const v = note.values as Record<string, number>;
@@ -228,7 +237,11 @@ export function formNoteWords(note: Note, units: Units): string {
     case "nothing-goes-through":
       return `What it carries is ${mm("throughMm")} thick and does not go through a ${mm("insideMm")} loop: ${mm("neededMm")} at least.`;
     case "cord-end-loose":
-      return `Wound on ${mm("rodMm")}, the end slides off a ${mm("cordMm")} cord: wind it on ${mm("cordMm")} or a little less.`;
+      return `Wound on ${mm("rodMm")} it springs to ${mm("insideMm")} and slides off a ${mm("cordMm")} cord: wind it on a little less.`;
+    case "springs-off":
+      return `On a ${mm("toolMm")} tool it springs to ${mm("insideMm")} inside.`;
+    case "coil-too-tight":
+      return `Sprung to ${mm("insideMm")} inside it does not slide onto ${mm("onMm")}: wind it on ${mm("rodMm")} or a little more.`;
     case "link-too-short":
       return `The link is too short to turn up: ${mm("neededMm", 1)} at least.`;
     case "ear-wire-thick":

@@ -48,11 +48,11 @@ public final class Ends {
                         .when(which + "=" + WRAPPED, which + "=" + BACK),
                 Parameter.length(
                                 which + "Neck",
-                                which + " loop's neck, 0 as its wraps need",
+                                which + " loop's neck",
                                 d -> 0,
                                 d -> 0,
                                 d -> 30 * d,
-                                "Say it where it must match another.")
+                                "0: as its wraps need. Say it to match another.")
                         .when(which + "=" + WRAPPED, which + "=" + BACK));
     }
 

@@ -92,9 +92,10 @@ final class FormSteps {
             degrees = 360 * draft.turns();
         }
         if (draft.rodMm() != null) {
-            inside = draft.rodMm();
             tool = draft.rodMm();
-            held = null;
+            boolean springs = inside != null && inside > tool && degrees != null;
+            held = springs ? degrees * (inside + wire.diameterMm()) / (tool + wire.diameterMm()) : null;
+            inside = inside == null ? tool : inside;
         }
         out.add(new FormStep(
                 draft.number(),

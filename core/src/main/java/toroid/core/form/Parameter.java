@@ -57,7 +57,7 @@ public record Parameter(
     }
 
     /** The same, measured and not chosen. */
-    private Parameter asMeasured() {
+    public Parameter asMeasured() {
         return new Parameter(id, name, kind, unit, usual, least, most, choices, reason, true, onlyWhen);
     }
 

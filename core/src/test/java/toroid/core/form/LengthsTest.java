@@ -100,11 +100,78 @@ class LengthsTest {
         assertThat(five - three).isCloseTo(2 * Math.hypot(2 * Math.PI * d, d), within(1e-9));
     }
 
-    /** A coil of N turns on core c: {@code N √((π(c + d))² + p²)}. */
+    /** A coil of N turns of inside i: {@code N √((π(i + d))² + p²)}; i is what springs off the rod it is told. */
     @Test
     void aCoilIsAHelix() {
         FormWork work = EveryForm.solve("coil-stretched", 0.8, Map.of("core", 3, "turns", 10, "pitch", 2));
-        assertThat(work.inPiece().inMillimetres()).isCloseTo(10 * Math.hypot(Math.PI * 3.8, 2), within(1e-9));
+        double inside = sprung(work);
+        assertThat(inside).isBetween(3.0, 3.1);
+        assertThat(work.inPiece().inMillimetres())
+                .isCloseTo(10 * Math.hypot(Math.PI * (inside + 0.8), 2), within(1e-9));
+        FormStep wound = step(work);
+        assertThat(wound.toolMm()).isEqualTo(3);
+        assertThat(wound.insideMm()).isCloseTo(inside, within(1e-9));
+        // the wire that 10 turns hold makes a little more of them on the rod
+        assertThat(wound.heldDegrees() * 3.8).isCloseTo(3600 * (inside + 0.8), within(1e-6));
+    }
+
+    private static double sprung(FormWork work) {
+        return (double) work.notes().stream()
+                .filter(note -> note.code().equals("springs-off"))
+                .findFirst()
+                .orElseThrow()
+                .values()
+                .get("insideMm");
+    }
+
+    private static FormStep step(FormWork work) {
+        return work.steps().stream()
+                .filter(one -> one.kind() == FormStep.Kind.COIL)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Counted by its length, a coil of pitch p is that long from face to face; counted by turns, as long as they make it. */
+    @ParameterizedTest
+    @CsvSource({"coil-tight, 0.8, 12", "coil-tight, 0.8, 31", "coil-stretched, 2, 20"})
+    void aCoilIsCountedByTurnsOrByLength(String id, double pitch, double longMm) {
+        var values = new java.util.HashMap<String, Object>(Map.of("by", "length", "long", longMm));
+        if (id.equals("coil-stretched")) {
+            values.put("pitch", pitch);
+        }
+        FormWork work = EveryForm.solve(id, 0.8, values);
+        assertThat(Extent.of(work).size().getX()).isCloseTo(longMm, within(0.35 * 0.8));
+        FormWork counted = EveryForm.solve(id, 0.8, Map.of("by", "turns", "turns", 10));
+        assertThat(step(counted).turns()).isCloseTo(10, within(1e-6));
+    }
+
+    /** What it goes on is not what it is wound on: a coil that springs to less is told with the rod that does, and on that it goes. */
+    @Test
+    void aCoilGoesOnWhatItIsFor() {
+        FormWork tight = EveryForm.solve("coil-tight", 0.6, Map.of("core", 2.0, "goesOn", 2.6));
+        var note = tight.notes().stream()
+                .filter(one -> one.code().equals("coil-too-tight"))
+                .findFirst()
+                .orElseThrow();
+        double rod = (double) note.values().get("rodMm");
+        FormWork right = EveryForm.solve("coil-tight", 0.6, Map.of("core", rod + 1e-6, "goesOn", 2.6));
+        assertThat(right.notes()).noneMatch(one -> one.code().equals("coil-too-tight"));
+        assertThat(sprung(right)).isBetween(2.649, 2.66);
+    }
+
+    /** A cylinder is the tool: the bow that springs off it is wider, as wide as the wire's own springback makes it. */
+    @Test
+    void whatIsBowedOnACylinderSpringsOffIt() {
+        FormWork bar = EveryForm.solve("curved-bar", 1.2, Map.of("former", 30, "long", 25));
+        double inside = sprung(bar);
+        assertThat(inside).isGreaterThan(30);
+        FormStep bow = bar.steps().stream()
+                .filter(one -> one.kind() == FormStep.Kind.FORM)
+                .findFirst()
+                .orElseThrow();
+        assertThat(bow.toolMm()).isEqualTo(30);
+        assertThat(bow.insideMm()).isCloseTo(inside, within(1e-9));
+        assertThat(bow.degrees()).isCloseTo(Math.toDegrees(12.5 / ((inside + 1.2) / 2)), within(1e-6));
     }
 
     /** A ball of diameter b uses up {@code 2b³/(3d²)}: equal volumes. */

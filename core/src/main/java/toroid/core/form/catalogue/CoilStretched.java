@@ -1,6 +1,7 @@
 package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
+import java.util.ArrayList;
 import java.util.List;
 import toroid.core.form.Coils;
 import toroid.core.form.Family;
@@ -21,17 +22,15 @@ public final class CoilStretched implements Form {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(
-                Parameter.length(
-                        "core", "core", d -> 3, d -> d, d -> 60 * d, "A core thinner than the wire cracks it."),
-                Parameter.count("turns", "turns", 10, 1, 300, "For more, wind several coils."),
-                Parameter.length(
-                        "pitch",
-                        "from turn to turn",
-                        d -> 2.5 * d,
-                        d -> d,
-                        d -> 20 * d,
-                        "Closer than the wire it is a tight coil."));
+        var all = new ArrayList<>(Coils.parameters(3, 10, 300, 20));
+        all.add(Parameter.length(
+                "pitch",
+                "from turn to turn",
+                d -> 2.5 * d,
+                d -> d,
+                d -> 20 * d,
+                "Closer than the wire it is a tight coil."));
+        return all;
     }
 
     @Override
@@ -41,11 +40,11 @@ public final class CoilStretched implements Form {
 
     @Override
     public String on() {
-        return "core";
+        return Coils.ROD;
     }
 
     @Override
     public void make(FormMaker m) {
-        Coils.single(m, "coil", m.mm("core"), m.mm("pitch"), m.count("turns"));
+        Coils.single(m, "coil", m.mm("pitch"));
     }
 }

@@ -22,10 +22,7 @@ public final class CoilTight implements Form {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(
-                Parameter.length(
-                        "core", "core", d -> 2, d -> d, d -> 60 * d, "A core thinner than the wire cracks it."),
-                Parameter.count("turns", "turns", 20, 1, 600, "For more, wind several coils."));
+        return Coils.parameters(2, 20, 600, 12);
     }
 
     @Override
@@ -35,11 +32,11 @@ public final class CoilTight implements Form {
 
     @Override
     public String on() {
-        return "core";
+        return Coils.ROD;
     }
 
     @Override
     public void make(FormMaker m) {
-        Coils.single(m, "coil", m.mm("core"), m.d(), m.count("turns"));
+        Coils.single(m, "coil", m.d());
     }
 }

@@ -13,6 +13,7 @@ import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Formers;
 import toroid.core.form.Parameter;
 import toroid.core.form.Solid;
 import toroid.core.form.WireMaker;
@@ -47,19 +48,23 @@ public final class CordEnd implements Form {
         return "rod";
     }
 
+    /** A coil so much wider than the cord still nips it once its first turn is pressed in. Common practice, our own figure. */
+    private static final double LOOSE = 1.05;
+
     @Override
     public void make(FormMaker m) {
         double d = m.d();
         double turns = Math.floor(m.mm("long") / d) + 0.5;
-        double radius = (m.mm("rod") + d) / 2;
-        if (m.mm("rod") > m.mm("cord")) {
-            m.care("cord-end-loose", Map.of("rodMm", m.mm("rod"), "cordMm", m.mm("cord")));
+        double inside = Formers.sprungMm(m, "rod");
+        double radius = (inside + d) / 2;
+        if (inside > m.mm("cord") * LOOSE) {
+            m.care("cord-end-loose", Map.of("rodMm", m.mm("rod"), "insideMm", inside, "cordMm", m.mm("cord")));
         }
         m.solid(new Solid(
                 Solid.Kind.CORD,
                 new Vector3D(-m.mm("long") / 2, 0, 0),
                 Vector3D.PLUS_I,
-                Math.min(m.mm("cord"), m.mm("rod")),
+                Math.min(m.mm("cord"), inside),
                 2 * m.mm("long"),
                 0));
         WireMaker coil = m.wire(
@@ -68,7 +73,9 @@ public final class CordEnd implements Form {
                         new Vector3D(0, radius, 0),
                         new Vector3D(d, 0, 2 * Math.PI * radius).normalize(),
                         Vector3D.MINUS_J));
-        coil.step(Kind.COIL, "on a rod no larger than the cord").coil(new CoilSize(radius, d, turns, true));
+        coil.step(Kind.COIL, "on a rod no larger than the cord")
+                .onRod(m.mm("rod"))
+                .coil(new CoilSize(radius, d, turns, true));
         coil.step(Kind.BEND, "last turn, lifted opposite the cut end");
         coil.towards(Vector3D.PLUS_I).run(ScrewRun.arc(radius, Math.toRadians(290)));
         coil.does(Kind.GLUE, "cord in the coil").does(Kind.BEND, "first turn, nipped into the cord");

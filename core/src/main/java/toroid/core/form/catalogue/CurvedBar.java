@@ -9,6 +9,7 @@ import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Formers;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
@@ -28,7 +29,13 @@ public final class CurvedBar implements Form {
         return List.of(
                 Parameter.length(
                         "long", "bar, along the bow", d -> 25, d -> 6 * d, d -> 150, "Longer bars bend in wear."),
-                Parameter.length("former", "bowed over", d -> 40, d -> 8 * d, d -> 500, "The cylinder it is bowed on."),
+                Parameter.length(
+                        "former",
+                        "bowed over",
+                        d -> 40,
+                        d -> 8 * d,
+                        d -> 500,
+                        "The cylinder itself: what springs off it is said."),
                 Parameter.loop("loop", "loops, inside", 2.2),
                 Parameter.choice("sides", "loops on", "the same side", "opposite sides")
                         .because("Which way each end turns out of the bow."),
@@ -48,20 +55,22 @@ public final class CurvedBar implements Form {
 
     @Override
     public void make(FormMaker m) {
-        WireMaker first = side(m, -1);
+        double inside = Formers.sprungMm(m, "former");
+        WireMaker first = side(m, inside, -1);
         Loops.offset(first, m.mm("loop"), "first loop");
-        WireMaker second = side(m, 1);
+        WireMaker second = side(m, inside, 1);
         second.roll(m.degrees("turned") + (m.is("sides", "opposite sides") ? 180 : 0));
         Loops.offset(second, m.mm("loop"), "second loop");
         m.inTandem(first, second);
     }
 
-    private static WireMaker side(FormMaker m, int way) {
-        double radius = (m.mm("former") + m.d()) / 2;
+    private static WireMaker side(FormMaker m, double insideMm, int way) {
+        double radius = (insideMm + m.d()) / 2;
         double angle = Math.toDegrees(m.mm("long") / 2 / radius);
         WireMaker wire = m.wire("bar", new Frame(Vector3D.ZERO, new Vector3D(way, 0, 0), Vector3D.MINUS_J));
         return wire.step(Kind.FORM, "bow, from the middle")
-                .bend(m.mm("former"), angle)
+                .onRod(m.mm("former"))
+                .bend(insideMm, angle)
                 .roll(180);
     }
 }

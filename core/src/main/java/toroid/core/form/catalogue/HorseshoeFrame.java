@@ -8,6 +8,7 @@ import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Formers;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
@@ -26,7 +27,13 @@ public final class HorseshoeFrame implements Form {
     @Override
     public List<Parameter> parameters() {
         return List.of(
-                Parameter.length("former", "cylinder", d -> 20, d -> 6 * d, d -> 120, "The cylinder it is bent on."),
+                Parameter.length(
+                        "former",
+                        "cylinder",
+                        d -> 20,
+                        d -> 6 * d,
+                        d -> 120,
+                        "The cylinder itself: what springs off it is said."),
                 Parameter.angle("arc", "each side bent by", 140, 30, 165, "180° would bring the two ends together."),
                 Parameter.loop("middle", "middle loop, inside", 2.5),
                 Parameter.loop("ends", "end loops, inside", 2.2));
@@ -44,14 +51,16 @@ public final class HorseshoeFrame implements Form {
 
     @Override
     public void make(FormMaker m) {
-        m.inTandem(half(m, -1), half(m, 1));
+        double inside = Formers.sprungMm(m, "former");
+        m.inTandem(half(m, inside, -1), half(m, inside, 1));
     }
 
     /** From the top of the middle loop: half the loop, crossing, then its side of the frame. */
-    private static WireMaker half(FormMaker m, int way) {
+    private static WireMaker half(FormMaker m, double insideMm, int way) {
         double d = m.d();
         WireMaker wire = Loops.halfMidwire(m, "frame", Vector3D.ZERO, way, m.mm("middle"));
-        wire.step(Kind.FORM, "side, on the cylinder").roll(180).bend(m.mm("former"), m.degrees("arc"));
+        wire.step(Kind.FORM, "side, on the cylinder").onRod(m.mm("former"));
+        wire.roll(180).bend(insideMm, m.degrees("arc"));
         wire.roll(180);
         Loops.offset(wire, m.mm("ends"), "end loop");
         return wire;

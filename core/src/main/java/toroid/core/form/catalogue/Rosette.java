@@ -33,7 +33,13 @@ public final class Rosette implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.count("petals", "petals", 6, 3, 14, "Turns of the ring; three make a trefoil."),
-                Parameter.length("rod", "cylinder", d -> 12, d -> 6 * d, d -> 60, "The cylinder it is wound on."),
+                Parameter.length(
+                        "rod",
+                        "cylinder",
+                        d -> 12,
+                        d -> 6 * d,
+                        d -> 60,
+                        "The cylinder itself: turns are counted on it."),
                 Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> d, "0.3 mm is usual."),
                 Parameter.fixed("stem", "end for the ear wire", 35, 0, 80, "About 35 mm makes an ear wire."),
                 Parameter.choice("end", "that end", "left straight", "bent over the ear")
