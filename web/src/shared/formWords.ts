@@ -1,6 +1,6 @@
 /** Words about forms: steps, judgements, ends. The codes are the core's. */
 import type { Expected, FormJobData, FormStep, FormStepKind, Note } from "../api/types";
-import { plain, sizeText, type Units } from "../quantity/format";
+import { many, plain, sizeText, type Units } from "../quantity/format";
 import { capital, noteWords } from "./words";
 
 const VERBS: Record<FormStepKind, string> = {
@@ -238,6 +238,8 @@ export function formNoteWords(note: Note, units: Units): string {
       return `What it carries is ${mm("throughMm")} thick and does not go through a ${mm("insideMm")} loop: ${mm("neededMm")} at least.`;
     case "cord-end-loose":
       return `Wound on ${mm("rodMm")} it springs to ${mm("insideMm")} and slides off a ${mm("cordMm")} cord: wind it on a little less.`;
+    case "chain-long":
+      return `${many(v.links!, "link")} hang ${mm("lengthMm", 1)} long, taut, from loop to loop inside.`;
     case "springs-off":
       return `On a ${mm("toolMm")} tool it springs to ${mm("insideMm")} inside.`;
     case "coil-too-tight":

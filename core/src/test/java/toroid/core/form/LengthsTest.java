@@ -61,6 +61,38 @@ class LengthsTest {
         assertThat(wrapped - 6).isBetween(28.0, 44.0);
     }
 
+    /** A chain counted by length is the most links that are not longer; of two beads in turn it is as long as its links are, taut. */
+    @ParameterizedTest
+    @CsvSource({
+        "plain, 0, 100",
+        "wrapped, 4, 143",
+        "plain and wrapped in turn, 0, 90",
+        "plain and wrapped in turn, 9, 200"
+    })
+    void aChainIsCountedByLength(String ends, double other, double longMm) {
+        Map<String, Object> kind = Map.of("ends", ends, "other", other);
+        var byLength = new java.util.HashMap<>(kind);
+        byLength.putAll(Map.of("by", "length", "long", longMm));
+        FormWork work = EveryForm.solve("bead-chain", 0.8, byLength);
+        int links = work.wires().size();
+        assertThat(hangs(work)).isLessThanOrEqualTo(longMm);
+        var more = new java.util.HashMap<>(kind);
+        more.put("links", links + 1);
+        assertThat(hangs(EveryForm.solve("bead-chain", 0.8, more))).isGreaterThan(longMm);
+        // the drawing is as long: a wire thicker at each end
+        assertThat(Extent.of(work).size().getX()).isCloseTo(hangs(work) + 1.6, within(0.1));
+        assertThat(work.contacts()).isEmpty();
+    }
+
+    private static double hangs(FormWork work) {
+        return (double) work.notes().stream()
+                .filter(note -> note.code().equals("chain-long"))
+                .findFirst()
+                .orElseThrow()
+                .values()
+                .get("lengthMm");
+    }
+
     /** Where the end's flat face touches: two circles over the stem, a circle and a line beside it; by the law of cosines. */
     @ParameterizedTest
     @CsvSource({"0.5, 1.2", "0.8, 2.0", "1.0, 2.5", "1.2, 4.0", "2.0, 30", "1.0, 1.2"})

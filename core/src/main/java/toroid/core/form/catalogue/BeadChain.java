@@ -2,6 +2,7 @@ package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
 import java.util.List;
+import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.Frame;
 import toroid.core.form.Beads;
@@ -13,9 +14,12 @@ import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
+import toroid.core.numeric.Checks;
+import toroid.core.quantity.Note;
 
 /**
- * Bead links joined loop in loop, as rosaries are: every contact turns the next link a quarter turn.
+ * Bead links joined loop in loop, as rosaries are: every contact turns the next link a quarter turn. Plain, wrapped or the two in turn, of one
+ * bead or two in turn; counted, or as many as a length holds.
  */
 @AutoService(Form.class)
 public final class BeadChain implements Form {
@@ -28,12 +32,32 @@ public final class BeadChain implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.bead(6),
+                Parameter.fixed(
+                                "other",
+                                "every second bead, 0 for the same",
+                                0,
+                                0,
+                                60,
+                                "Measure it; the two take turns.")
+                        .asMeasured(),
                 Parameter.hole(),
-                Parameter.choice("ends", "loops", "plain", "wrapped").because("Plain opens again; wrapped never does."),
+                Parameter.choice("ends", "loops", PLAIN, WRAPPED, IN_TURN)
+                        .because("Plain opens again; wrapped never does; in turn, every second link."),
                 Parameter.loop("loop", "loops, inside", 2.8),
-                Parameter.count("wraps", "wraps", 2, 1, 12, "Two or three.").when("ends=wrapped"),
-                Parameter.count("links", "links", 3, 2, 40, "How many beads in a row."));
+                Parameter.count("wraps", "wraps", 2, 1, 12, "Two or three.").when("ends=" + WRAPPED, "ends=" + IN_TURN),
+                Parameter.choice("by", "counted by", LINKS, LENGTH).because("By length it is never longer than told."),
+                Parameter.count("links", "links", 3, 2, MOST, "How many beads in a row.")
+                        .when("by=" + LINKS),
+                Parameter.fixed("long", "chain, long", 60, 10, 900, "Taut, from loop to loop, inside.")
+                        .when("by=" + LENGTH));
     }
+
+    private static final String PLAIN = "plain";
+    private static final String WRAPPED = "wrapped";
+    private static final String IN_TURN = "plain and wrapped in turn";
+    private static final String LINKS = "links";
+    private static final String LENGTH = "length";
+    private static final int MOST = 40;
 
     @Override
     public List<String> alsoCalled() {
@@ -42,29 +66,78 @@ public final class BeadChain implements Form {
 
     @Override
     public void make(FormMaker m) {
-        double pitch = pitchMm(m);
-        for (int i = 0; i < m.count("links"); i++) {
-            double x = i * pitch;
-            Vector3D up = i % 2 == 0 ? Vector3D.PLUS_J : Vector3D.PLUS_K;
-            Beads.along(m, x, m.mm("bead"), m.mm("hole"));
-            String before = i == 0 ? Loops.NOTHING : "link " + i + "'s second loop";
-            WireMaker left = half(m, i, new Frame(new Vector3D(x, 0, 0), Vector3D.MINUS_I, up));
-            BeadLink.end(m, left, "ends", "first loop", before);
-            left.does(Kind.THREAD, "bead");
-            WireMaker right = half(m, i, new Frame(new Vector3D(x, 0, 0), Vector3D.PLUS_I, up.negate()));
-            BeadLink.end(m, right, "ends", "second loop");
-            m.secondEndLast(left, right);
+        int links = m.is("by", LINKS) ? m.count("links") : linksIn(m, m.mm("long"));
+        double x = 0;
+        for (int i = 0; i < links; i++) {
+            x += i == 0 ? 0 : pitchMm(m, i - 1, i);
+            link(m, i, x);
+        }
+        m.note(Note.info("chain-long", Map.of("links", links, "lengthMm", insideMm(m, links))));
+    }
+
+    private static void link(FormMaker m, int i, double x) {
+        Vector3D up = i % 2 == 0 ? Vector3D.PLUS_J : Vector3D.PLUS_K;
+        Beads.along(m, x, bead(m, i), m.mm("hole"));
+        String before = i == 0 ? Loops.NOTHING : "link " + i + "'s second loop";
+        WireMaker left = half(m, i, new Frame(new Vector3D(x, 0, 0), Vector3D.MINUS_I, up));
+        end(m, left, i, "first loop", before);
+        left.does(Kind.THREAD, "bead");
+        WireMaker right = half(m, i, new Frame(new Vector3D(x, 0, 0), Vector3D.PLUS_I, up.negate()));
+        end(m, right, i, "second loop", Loops.NOTHING);
+        m.secondEndLast(left, right);
+    }
+
+    private static void end(FormMaker m, WireMaker wire, int link, String part, String carries) {
+        if (wrapped(m, link)) {
+            Loops.wrappedRound(wire, m.mm("loop"), m.count("wraps"), part, carries);
+            return;
+        }
+        Loops.plain(wire, m.mm("loop"), part);
+        if (!carries.equals(Loops.NOTHING)) {
+            wire.does(Kind.THREAD, carries + ", the loop opened sideways and closed again");
         }
     }
 
+    private static boolean wrapped(FormMaker m, int link) {
+        return m.is("ends", WRAPPED) || m.is("ends", IN_TURN) && link % 2 == 1;
+    }
+
+    private static double bead(FormMaker m, int link) {
+        return link % 2 == 1 && m.mm("other") > 0 ? m.mm("other") : m.mm("bead");
+    }
+
     private static WireMaker half(FormMaker m, int link, Frame start) {
-        return m.wire("link " + (link + 1), start).leave("through the bead", m.mm("bead") / 2);
+        return m.wire("link " + (link + 1), start).leave("through the bead", bead(m, link) / 2);
+    }
+
+    /** From a link's middle to the middle of its loop, mm. */
+    private static double toLoopMm(FormMaker m, int link) {
+        double neck = wrapped(m, link) ? Loops.neckMm(m.d(), m.count("wraps")) : 0;
+        return bead(m, link) / 2 + neck + Loops.middleMm(m.mm("loop"), m.d());
     }
 
     /** From link to link, pulled taut: loops hang in each other wire to wire. */
-    private static double pitchMm(FormMaker m) {
-        double neck = m.is("ends", "wrapped") ? Loops.neckMm(m.d(), m.count("wraps")) : 0;
-        double toMiddle = m.mm("bead") / 2 + neck + Loops.middleMm(m.mm("loop"), m.d());
-        return 2 * toMiddle + m.mm("loop") - 0.06 * m.d();
+    private static double pitchMm(FormMaker m, int link, int next) {
+        return toLoopMm(m, link) + toLoopMm(m, next) + m.mm("loop") - 0.06 * m.d();
+    }
+
+    /** Taut, from the first loop's far inside to the last one's: what it spans between two rings, mm. */
+    private static double insideMm(FormMaker m, int links) {
+        double length = toLoopMm(m, 0) + toLoopMm(m, links - 1) + m.mm("loop");
+        for (int i = 1; i < links; i++) {
+            length += pitchMm(m, i - 1, i);
+        }
+        return length;
+    }
+
+    /** As many as are not longer; two at least, which are refused where even they are. */
+    private static int linksIn(FormMaker m, double longMm) {
+        Checks.within(
+                "long", longMm, insideMm(m, 2), insideMm(m, MOST), "mm", "Two links are the fewest, forty the most.");
+        int links = 2;
+        while (links < MOST && insideMm(m, links + 1) <= longMm) {
+            links++;
+        }
+        return links;
     }
 }
