@@ -13,14 +13,16 @@ import { questionOf } from "./useForm";
 interface Choice {
   lengths: number;
   mm: number;
-  /** A ring to be straightened, by its inside, instead of a length. */
-  ring: boolean;
+  /** A length of wire, a ring to be straightened by its inside, or how long the finished form must be. */
+  what: "length" | "ring" | "overAll";
 }
 
-const FIRST: Choice = { lengths: 1, mm: 85, ring: false };
+const FIRST: Choice = { lengths: 1, mm: 85, what: "length" };
+const LABELS = { length: "Length in hand", ring: "Ring in hand, inside", overAll: "Long, over all" };
+const FIELDS = { length: "haveMm", ring: "ringInnerMm", overAll: "overAllMm" };
 const KEPT = "toroid-in-hand";
 const NAMES = {
-  haveMm: "The length in hand",
+  haveMm: "The length",
   ringInnerMm: "The ring, inside,",
   lengths: "The number of lengths",
 };
@@ -38,7 +40,7 @@ export function InHand({ data, change, units }: Props) {
   return (
     <div className="in-hand">
       <button className="quiet small" aria-expanded={open} onClick={() => setOpen(!open)}>
-        {open ? "what it makes" : "I have this much wire"}
+        {open ? "what it makes" : "I have this much, or it must be so long"}
       </button>
       {open && (
         <>
@@ -55,14 +57,15 @@ export function InHand({ data, change, units }: Props) {
             <select
               className="word-select"
               aria-label="What is in hand"
-              value={choice.ring ? "ring" : "length"}
-              onChange={(event) => set({ ring: event.target.value === "ring" }, "what is in hand")}
+              value={choice.what}
+              onChange={(event) => set({ what: event.target.value as Choice["what"] }, "what is in hand")}
             >
               <option value="length">{choice.lengths === 1 ? "length" : "lengths"} of</option>
               <option value="ring">{choice.lengths === 1 ? "ring" : "rings"}, inside</option>
+              <option value="overAll">over all it must be</option>
             </select>
             <NumberInput
-              label={choice.ring ? "Ring in hand, inside" : "Length in hand"}
+              label={LABELS[choice.what]}
               decimals={1}
               step={0.5}
               value={choice.mm}
@@ -82,7 +85,7 @@ function Makes({ data, change, units, choice }: Props & { choice: Choice }) {
   )?.parameters;
   const body = {
     form: questionOf(data),
-    [choice.ring ? "ringInnerMm" : "haveMm"]: choice.mm,
+    [FIELDS[choice.what]]: choice.mm,
     lengths: choice.lengths,
   };
   const { data: found, problem } = useSolving({
@@ -110,9 +113,7 @@ function Makes({ data, change, units, choice }: Props & { choice: Choice }) {
             <li key={way.parameter} className="in-hand-way">
               <span>{parameter?.name ?? way.parameter}</span>
               <strong className="figures">{valueWords(way.value, parameter, units)}</strong>
-              <span className="soft">
-                {way.leftMm > 0.05 ? `${sizeText(way.leftMm, units, 1)} left` : "nothing left"}
-              </span>
+              <span className="soft">{leftWords(way.leftMm, choice.what, units)}</span>
               <button
                 className="quiet small"
                 onClick={() =>
@@ -142,9 +143,12 @@ function Makes({ data, change, units, choice }: Props & { choice: Choice }) {
 }
 
 function asItStands(found: FromWire, choice: Choice, units: Units): string {
-  const from = choice.ring ? `Straightened ${sizeText(found.haveMm, units, 1)}. ` : "";
+  if (choice.what === "overAll") {
+    return `As it stands it is ${sizeText(found.takesMm, units, 1)} long over all.`;
+  }
+  const from = choice.what === "ring" ? `Straightened ${sizeText(found.haveMm, units, 1)}. ` : "";
   if (found.pieces === 0) {
-    return `${from}Too short as it stands: one takes ${sizeText(found.toCutMm, units, 1)}.`;
+    return `${from}Too short as it stands: one takes ${sizeText(found.takesMm, units, 1)}.`;
   }
   const all = found.lengths > 1 ? `, ${found.piecesInAll} in all` : "";
   return `${from}As it stands ${many(found.pieces, "piece")} from each${all}, ${sizeText(found.leftMm, units, 1)} left.`;
@@ -154,4 +158,11 @@ function valueWords(value: number, parameter: ParameterView | undefined, units: 
   return parameter?.unit === "mm" && parameter.name !== "turns"
     ? sizeText(value, units, 2)
     : `${plain(value, parameter?.kind === "COUNT" ? 0 : 1)}${parameter?.kind === "ANGLE" ? "°" : ""}`;
+}
+
+function leftWords(leftMm: number, what: Choice["what"], units: Units): string {
+  if (leftMm <= 0.05) {
+    return what === "overAll" ? "just so" : "nothing left";
+  }
+  return `${sizeText(leftMm, units, 1)} ${what === "overAll" ? "short of it" : "left"}`;
 }

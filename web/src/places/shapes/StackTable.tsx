@@ -107,7 +107,7 @@ export function StackTable({ items, reason, units, onItems }: Props) {
             </td>
             <td>
               <button
-                className="quiet tiny"
+                className="quiet tiny at-end"
                 aria-label={`Move ${i + 1} up`}
                 disabled={i === 0}
                 onClick={() => moved(i)}
@@ -115,7 +115,7 @@ export function StackTable({ items, reason, units, onItems }: Props) {
                 ↑
               </button>{" "}
               <button
-                className="quiet tiny"
+                className="quiet tiny at-end"
                 aria-label={`Take ${i + 1} out`}
                 disabled={items.length === 1}
                 onClick={() => onItems(items.filter((_, k) => k !== i))}

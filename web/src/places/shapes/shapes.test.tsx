@@ -174,12 +174,12 @@ describe("the free editor", () => {
             })
           : {
               haveMm: 85,
-              toCutMm: 32.3,
+              takesMm: 32.3,
               leftMm: 20.4,
               pieces: 2,
               lengths: 12,
               piecesInAll: 24,
-              ways: [{ parameter: "shank", value: 14.25, toCutMm: 85, leftMm: 0 }],
+              ways: [{ parameter: "shank", value: 14.25, takesMm: 85, leftMm: 0 }],
               none: [{ parameter: "small", leastMm: 30, mostMm: 60 }],
             },
     });
@@ -192,7 +192,7 @@ describe("the free editor", () => {
       />,
     );
     expect(asked.some((one) => one.path.endsWith("from-wire"))).toBe(false);
-    fireEvent.click(screen.getByText("I have this much wire"));
+    fireEvent.click(screen.getByText(/I have this much/));
     expect((await screen.findByTestId("in-hand")).textContent).toContain("2 pieces from each, 24 in all");
     expect(screen.getByText("nothing left")).toBeTruthy();
     expect(screen.getByText(/^Not by/).textContent).toContain("30 mm to 60 mm");
@@ -200,12 +200,16 @@ describe("the free editor", () => {
     expect(patches[0]!.parameters).toMatchObject({ shank: 14.25 });
     fireEvent.change(screen.getByLabelText("What is in hand"), { target: { value: "ring" } });
     await waitFor(() => expect(asked.at(-1)!.body).toMatchObject({ ringInnerMm: 85, lengths: 1 }));
+    fireEvent.change(screen.getByLabelText("What is in hand"), { target: { value: "overAll" } });
+    await waitFor(() => expect(asked.at(-1)!.body).toMatchObject({ overAllMm: 85 }));
+    expect(await screen.findByText("just so")).toBeTruthy();
+    expect(screen.getByText(/As it stands it is 32.3 mm long over all/)).toBeTruthy();
     fireEvent.change(screen.getByLabelText("What is in hand"), { target: { value: "length" } });
     const field = screen.getByLabelText("Length in hand");
     fireEvent.focus(field);
     fireEvent.change(field, { target: { value: "0.5" } });
     fireEvent.blur(field);
-    expect((await screen.findByRole("alert")).textContent).toContain("The length in hand cannot be 0.5 mm");
+    expect((await screen.findByRole("alert")).textContent).toContain("The length cannot be 0.5 mm");
   });
 
   it("threads a row: things added, counted, moved and taken out; a round bead stays round", () => {

@@ -1,5 +1,6 @@
 package toroid.core.form;
 
+import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.WirePoint;
 
@@ -11,9 +12,13 @@ public record Extent(Vector3D least, Vector3D most) {
     private static final Vector3D[] AXES = {Vector3D.PLUS_I, Vector3D.PLUS_J, Vector3D.PLUS_K};
 
     public static Extent of(FormWork work) {
+        return of(work.wires(), work.solids());
+    }
+
+    static Extent of(List<FormedWire> wires, List<Solid> solids) {
         double[] low = {Double.MAX_VALUE, Double.MAX_VALUE, Double.MAX_VALUE};
         double[] high = {-Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
-        for (FormedWire wire : work.wires()) {
+        for (FormedWire wire : wires) {
             for (WirePoint point : wire.sampled(0.01 * wire.diameterMm(), 10 * wire.diameterMm())) {
                 Flat.Section section = wire.sectionAt(point);
                 double[] by = new double[AXES.length];
@@ -23,7 +28,7 @@ public record Extent(Vector3D least, Vector3D most) {
                 stretch(low, high, point.frame().position(), by);
             }
         }
-        for (Solid solid : work.solids()) {
+        for (Solid solid : solids) {
             if (solid.kind() != Solid.Kind.CORD) {
                 double[] by = new double[AXES.length];
                 for (int i = 0; i < AXES.length; i++) {
@@ -41,6 +46,11 @@ public record Extent(Vector3D least, Vector3D most) {
             low[i] = Math.min(low[i], at[i] - by[i]);
             high[i] = Math.max(high[i], at[i] + by[i]);
         }
+    }
+
+    /** Over all, the longer way of its face. */
+    public double longMm() {
+        return Math.max(size().getX(), size().getY());
     }
 
     public Vector3D size() {

@@ -47,15 +47,19 @@ public final class FormSolver {
                 maker.figures());
     }
 
-    /** The form's own wire to cut, all its lengths of it and no binding or core of another, mm; nothing is judged. */
-    static double mainWireMm(Form form, FormRequest request) {
+    /** One figure of a form, mm; nothing is judged. */
+    static double measured(Form form, FormRequest request, FromWire.Measure measure) {
         var maker = new FormMaker(request, FormValues.of(form, request));
         form.make(maker);
         maker.wires().forEach(wire -> checkSize(form, wire));
-        return maker.wires().stream()
-                .filter(wire -> maker.ownWires().contains(wire.name()))
-                .mapToDouble(wire -> wire.toCut().inMillimetres())
-                .sum();
+        return switch (measure) {
+            case WIRE ->
+                maker.wires().stream()
+                        .filter(wire -> maker.ownWires().contains(wire.name()))
+                        .mapToDouble(wire -> wire.toCut().inMillimetres())
+                        .sum();
+            case OVER_ALL -> Extent.of(maker.wires(), maker.solids()).longMm();
+        };
     }
 
     /** Before anything is worked out along it: a wire has a length, and not one that no hand could bend in one piece. */

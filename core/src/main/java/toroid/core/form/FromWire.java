@@ -9,12 +9,12 @@ import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
 
 /**
- * The other way round: what a length of wire in hand makes. One parameter is left free, all others stay; every one that changes the length to
+ * The other way round: what a length of wire in hand makes, or what makes a form as long as it must be over all. One parameter is left free, all others stay; every one that changes the length to
  * cut is tried. A length or an angle is found so that the wire to cut is the wire in hand, to {@value #CLOSE_MM} mm; a count, or a length made in
  * whole turns, is the most that it makes, with what is left. Of several values the one nearest to the one that stands is taken.
  *
- * @param haveMm the length in hand, of the form's own wire
- * @param toCutMm what one takes as it stands
+ * @param haveMm the length in hand, of the form's own wire, or the length it must have over all
+ * @param takesMm what one takes, or how long it is, as it stands
  * @param leftMm what is left of one length then, from 0; all of it where it makes none
  * @param pieces how many one length makes, whole
  * @param lengths how many such lengths are in hand
@@ -24,7 +24,7 @@ import toroid.core.numeric.Refusal;
  */
 public record FromWire(
         double haveMm,
-        double toCutMm,
+        double takesMm,
         double leftMm,
         int pieces,
         int lengths,
@@ -36,6 +36,14 @@ public record FromWire(
     /** How near to the length in hand the length to cut comes, mm. */
     public static final double CLOSE_MM = 1e-6;
 
+    /** What of a form is to come to the figure. */
+    public enum Measure {
+        /** Its own wire, to be cut from what is in hand. */
+        WIRE,
+        /** The finished form, over all, the longer way of its face. */
+        OVER_ALL
+    }
+
     private static final int SAMPLES = 20;
     private static final int HALVINGS = 50;
     private static final double SHORTEST_MM = 1;
@@ -46,10 +54,10 @@ public record FromWire(
      *
      * @param parameter which was left free
      * @param value in its unit
-     * @param toCutMm what it then takes
+     * @param takesMm what it then takes
      * @param leftMm what is left of the length in hand, from 0
      */
-    public record Makes(String parameter, double value, double toCutMm, double leftMm) {}
+    public record Makes(String parameter, double value, double takesMm, double leftMm) {}
 
     /** What the form takes with that parameter at any value it may have, mm; the length in hand is not among it. */
     public record Reach(String parameter, double leastMm, double mostMm) {}
@@ -67,12 +75,12 @@ public record FromWire(
     /**
      * @throws Refusal for a length that is none, or when the form as it stands cannot be made
      */
-    public static FromWire of(Form form, FormRequest request, double haveMm, int lengths) {
+    public static FromWire of(Form form, FormRequest request, Measure measure, double haveMm, int lengths) {
         Checks.within("lengths", lengths, 1, MOST_LENGTHS, "lengths", "Count them again.");
         Checks.within("haveMm", haveMm, SHORTEST_MM, LONGEST_MM, "mm", "Measure the wire in hand.");
-        double asItStands = FormSolver.mainWireMm(form, request);
+        double asItStands = FormSolver.measured(form, request, measure);
         FormValues values = FormValues.of(form, request);
-        var search = new Search(form, request, haveMm);
+        var search = new Search(form, request, measure, haveMm);
         for (Parameter parameter : form.parameters()) {
             boolean free = switch (parameter.kind()) {
                 case LENGTH, ANGLE, COUNT -> !parameter.measured();
@@ -102,13 +110,15 @@ public record FromWire(
     private static final class Search {
         private final Form form;
         private final FormRequest request;
+        private final Measure measure;
         private final double have;
         private final List<Ranked> ways = new ArrayList<>();
         private final List<Reach> none = new ArrayList<>();
 
-        Search(Form form, FormRequest request, double have) {
+        Search(Form form, FormRequest request, Measure measure, double have) {
             this.form = form;
             this.request = request;
+            this.measure = measure;
             this.have = have;
         }
 
@@ -116,7 +126,7 @@ public record FromWire(
         private double takes(Parameter parameter, double value) {
             Effort.check();
             try {
-                return FormSolver.mainWireMm(form, request.with(parameter.id(), value));
+                return FormSolver.measured(form, request.with(parameter.id(), value), measure);
             } catch (Refusal notSo) {
                 return Double.NaN;
             }

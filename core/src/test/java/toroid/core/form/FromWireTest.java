@@ -47,14 +47,14 @@ class FromWireTest {
         double usual = main(FormSolver.solve(form, request));
         var chance = new Random(11);
         for (double factor : new double[] {1, 0.8 + 0.6 * chance.nextDouble()}) {
-            FromWire found = FromWire.of(form, request, factor * usual, 1);
-            assertThat(found.toCutMm()).isCloseTo(usual, within(1e-9));
+            FromWire found = FromWire.of(form, request, FromWire.Measure.WIRE, factor * usual, 1);
+            assertThat(found.takesMm()).isCloseTo(usual, within(1e-9));
             assertThat(found.pieces()).isEqualTo(factor >= 1 ? 1 : 0);
             for (FromWire.Makes way : found.ways()) {
                 FormWork made = FormSolver.solve(form, request.with(way.parameter(), way.value()));
                 String what = "%s from %.2f mm, %s".formatted(id, factor * usual, way);
-                assertThat(main(made)).as(what).isCloseTo(way.toCutMm(), within(1e-9));
-                assertThat(way.toCutMm() + way.leftMm()).as(what).isCloseTo(factor * usual, within(1.1e-6));
+                assertThat(main(made)).as(what).isCloseTo(way.takesMm(), within(1e-9));
+                assertThat(way.takesMm() + way.leftMm()).as(what).isCloseTo(factor * usual, within(1.1e-6));
                 if (counted(form, way.parameter())) {
                     oneMoreIsTooMany(form, request, way, factor * usual);
                 } else if (way.leftMm() > 1.1e-6) {
@@ -98,7 +98,7 @@ class FromWireTest {
     void aStemIsWhatIsLeft() {
         FormRequest request = EveryForm.request(0.8, Map.of("stem", 10.0));
         double takes = main(FormSolver.solve(Forms.byId("wrapped-loop"), request));
-        FromWire found = FromWire.of(Forms.byId("wrapped-loop"), request, takes + 7.25, 1);
+        FromWire found = FromWire.of(Forms.byId("wrapped-loop"), request, FromWire.Measure.WIRE, takes + 7.25, 1);
         assertThat(found.ways()).anySatisfy(way -> {
             assertThat(way.parameter()).isEqualTo("stem");
             assertThat(way.value()).isCloseTo(17.25, within(1e-6));
@@ -110,18 +110,53 @@ class FromWireTest {
     void turnsOfACoilAreWhole() {
         FormRequest request = EveryForm.request(0.8, Map.of("core", 3.0, "turns", 10.0));
         double held = main(FormSolver.solve(Forms.byId("coil-tight"), request)) - 10 * Math.hypot(Math.PI * 3.8, 0.8);
-        FromWire found = FromWire.of(Forms.byId("coil-tight"), request, 300, 1);
+        FromWire found = FromWire.of(Forms.byId("coil-tight"), request, FromWire.Measure.WIRE, 300, 1);
         double turns = (300 - held) / Math.hypot(Math.PI * 3.8, 0.8);
         assertThat(found.ways()).anySatisfy(way -> {
             assertThat(way.parameter()).isEqualTo("turns");
             assertThat(way.value()).isEqualTo(Math.floor(turns));
         });
-        FromWire dozen = FromWire.of(Forms.byId("coil-tight"), request, 300, 12);
+        FromWire dozen = FromWire.of(Forms.byId("coil-tight"), request, FromWire.Measure.WIRE, 300, 12);
         assertThat(dozen.piecesInAll()).isEqualTo(12 * found.pieces());
-        assertThat(found.leftMm()).isCloseTo(300 - found.pieces() * found.toCutMm(), within(1e-9));
-        assertThatThrownBy(() -> FromWire.of(Forms.byId("coil-tight"), request, 300, 0))
+        assertThat(found.leftMm()).isCloseTo(300 - found.pieces() * found.takesMm(), within(1e-9));
+        assertThatThrownBy(() -> FromWire.of(Forms.byId("coil-tight"), request, FromWire.Measure.WIRE, 300, 0))
                 .isInstanceOf(Refusal.class);
         assertThat(found.pieces()).isEqualTo((int) (300 / main(FormSolver.solve(Forms.byId("coil-tight"), request))));
+    }
+
+    /** A form as long over all as it must be: found, made, and measured again; every form, a tenth longer. */
+    @ParameterizedTest
+    @MethodSource("ids")
+    void whatIsFoundIsAsLongAsItMustBe(String id) {
+        Form form = Forms.byId(id);
+        FormRequest request = EveryForm.request(form.info().usualWireMm(), Map.of());
+        double wanted = 1.1 * Extent.of(FormSolver.solve(form, request)).longMm();
+        FromWire found = FromWire.of(form, request, FromWire.Measure.OVER_ALL, wanted, 1);
+        for (FromWire.Makes way : found.ways()) {
+            double made = Extent.of(FormSolver.solve(form, request.with(way.parameter(), way.value())))
+                    .longMm();
+            assertThat(made).as("%s %s", id, way).isCloseTo(way.takesMm(), within(1e-9));
+            assertThat(made).as("%s %s", id, way).isLessThanOrEqualTo(wanted + 1.1e-6);
+        }
+    }
+
+    /** A curved bar's paddle's and drop's whole length is one of the things to ask for. */
+    @ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource({
+        "curved-bar, long",
+        "paddle-dangle, long",
+        "teardrop-link, tail",
+        "horseshoe-frame, former",
+        "toggle, bar"
+    })
+    void framesAndBarsAreAskedByTheirWholeLength(String id, String parameter) {
+        FormRequest request = EveryForm.request(Forms.byId(id).info().usualWireMm(), Map.of());
+        double now = Extent.of(FormSolver.solve(Forms.byId(id), request)).longMm();
+        FromWire found = FromWire.of(Forms.byId(id), request, FromWire.Measure.OVER_ALL, now + 3, 1);
+        assertThat(found.ways()).anySatisfy(way -> {
+            assertThat(way.parameter()).isEqualTo(parameter);
+            assertThat(way.takesMm()).isCloseTo(now + 3, within(1.1e-6));
+        });
     }
 
     /** A ring of inside 10 in 1.2 mm is π · 11.2 of wire. */
@@ -136,13 +171,13 @@ class FromWireTest {
         var values = new HashMap<String, Object>();
         values.put("bead", 8.0);
         FormRequest request = EveryForm.request(0.8, values);
-        FromWire found = FromWire.of(Forms.byId("bead-link"), request, 90, 1);
+        FromWire found = FromWire.of(Forms.byId("bead-link"), request, FromWire.Measure.WIRE, 90, 1);
         assertThat(found.ways())
                 .extracting(FromWire.Makes::parameter)
                 .doesNotContain("bead", "hole", "through")
                 .contains("loop");
         for (double bad : new double[] {Double.NaN, -1, 0, 1e9}) {
-            assertThatThrownBy(() -> FromWire.of(Forms.byId("bead-link"), request, bad, 1))
+            assertThatThrownBy(() -> FromWire.of(Forms.byId("bead-link"), request, FromWire.Measure.WIRE, bad, 1))
                     .isInstanceOf(Refusal.class)
                     .extracting(refusal -> ((Refusal) refusal).field())
                     .isEqualTo("haveMm");

@@ -65,21 +65,18 @@ class FormController {
      * @param form the form; its own wire is what is in hand
      * @param haveMm the length, mm
      * @param ringInnerMm instead of it, a ring of that wire to be straightened, by its inside
+     * @param overAllMm instead of both, how long the finished form must be over all
      * @param lengths how many such lengths; 1 when left out
      */
-    record FromWireQuestion(@NotNull @Valid FormQuestion form, Double haveMm, Double ringInnerMm, Integer lengths) {}
+    record FromWireQuestion(
+            @NotNull @Valid FormQuestion form, Double haveMm, Double ringInnerMm, Double overAllMm, Integer lengths) {}
 
     @Operation(
             summary =
                     "The other way round: what a length in hand makes, one parameter left free; exact, or with what is left")
     @PostMapping("/{id}/from-wire")
     FromWire fromWire(@PathVariable String id, @RequestBody @Valid FromWireQuestion question) {
-        return efforts.answer(() -> workshop.fromWire(
-                id,
-                question.form(),
-                question.haveMm(),
-                question.ringInnerMm(),
-                question.lengths() == null ? 1 : question.lengths()));
+        return efforts.answer(() -> workshop.fromWire(id, question));
     }
 
     /**

@@ -56,14 +56,22 @@ public class FormWorkshop {
                 spool.wireDiameterMm(), spool.metalKept(), spool.temper(), knowledge.flowOf(question.spoolId(), spool));
     }
 
-    /** What a length of its wire in hand makes. */
-    FromWire fromWire(String formId, FormQuestion question, Double haveMm, Double ringInnerMm, int lengths) {
+    /** What a length of its wire in hand makes, or what makes it that long over all. */
+    FromWire fromWire(String formId, FormController.FromWireQuestion asked) {
         Form form = Forms.byId(formId);
-        FormRequest request = request(form, question);
-        double have = ringInnerMm == null
-                ? haveMm == null ? Double.NaN : haveMm
-                : FromWire.ofRingMm(ringInnerMm, request.wireDiameterMm());
-        return FromWire.of(form, request.knowing(hand.of(form)), have, lengths);
+        FormRequest request = request(form, asked.form());
+        boolean overAll = asked.overAllMm() != null;
+        double length = overAll
+                ? asked.overAllMm()
+                : asked.ringInnerMm() != null
+                        ? FromWire.ofRingMm(asked.ringInnerMm(), request.wireDiameterMm())
+                        : asked.haveMm() != null ? asked.haveMm() : Double.NaN;
+        return FromWire.of(
+                form,
+                request.knowing(hand.of(form)),
+                overAll ? FromWire.Measure.OVER_ALL : FromWire.Measure.WIRE,
+                length,
+                asked.lengths() == null ? 1 : asked.lengths());
     }
 
     /** Laid out, with the nearest tools in stock. */

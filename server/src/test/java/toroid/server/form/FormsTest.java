@@ -87,6 +87,9 @@ class FormsTest extends ApiTest {
                 .isEqualTo(12 * found.at("/pieces").asInt());
         Answer ring = tell("/api/forms/wrapped-loop/from-wire", Map.of("form", form, "ringInnerMm", 20));
         assertThat(ring.number("haveMm")).isCloseTo(Math.PI * 20.9, within(1e-9));
+        Answer longer = tell("/api/forms/wrapped-loop/from-wire", Map.of("form", form, "overAllMm", 30));
+        assertThat(longer.at("/ways").findValuesAsText("parameter")).contains("stem");
+        assertThat(longer.at("/ways/0/takesMm").asDouble()).isLessThanOrEqualTo(30.000002);
         Answer none = tell("/api/forms/wrapped-loop/from-wire", Map.of("form", form));
         assertThat(none.status()).isEqualTo(400);
         assertThat(none.at("/field").asText()).isEqualTo("haveMm");
