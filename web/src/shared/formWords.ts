@@ -267,6 +267,8 @@ export function formNoteWords(note: Note, units: Units): string {
       return `${v.each} small beads over each big one, ${v.all} in all.`;
     case "head-goes-through":
       return `The head is ${mm("headMm")} wide and goes through a ${mm("holeMm")} hole: a smaller hole beside it, or another end.`;
+    case "small-bead-large":
+      return `Beads of ${mm("smallMm", 1)} make no arc over one of ${mm("beadMm", 1)}: up to ${mm("mostMm", 1)}.`;
     case "turns-crowd":
       return `${v.turns} turns of ${mm("wireMm")} take ${mm("needMm", 1)}, a wave is ${mm("waveMm", 1)}: finer binding wire or longer waves.`;
     case "beads-crowd":

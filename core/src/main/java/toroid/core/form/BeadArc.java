@@ -24,12 +24,24 @@ public record BeadArc(double radiusMm, double centreMm, double halfTurn, List<Ve
      * @param smallMm the small beads' diameter s, below D
      * @param stepMm from one big bead's middle to the next
      * @param strandMm the strand's diameter: no small bead lies in it either
+     * @param shared whether the next bead's arc lies on the same side: then the two outermost share a valley, and no arc is wider than its own
+     *     half of it, so fewer beads may go in
      */
-    public static BeadArc over(double bigMm, double smallMm, double stepMm, double strandMm) {
+    public static BeadArc over(double bigMm, double smallMm, double stepMm, double strandMm, boolean shared) {
         double ring = (bigMm + smallMm) / 2;
         int count = Math.max(1, (int) Math.floor(Math.PI / (2 * Math.asin(smallMm / (2 * ring))) + 1e-9));
         double overStrand = Math.acos(Math.min(1, (strandMm + smallMm) / (2 * ring)));
-        double valleyAngle = Math.min(Math.asin(Math.min(1, stepMm / (2 * ring))), overStrand);
+        double wide = stepMm - (shared ? smallMm : 0);
+        double valleyAngle = Math.min(Math.asin(Math.min(1, Math.max(0, wide / (2 * ring)))), overStrand);
+        BeadArc arc = fitted(ring, smallMm, valleyAngle, count);
+        while (shared && count > 1 && arc.halfTurn > Math.PI / 2 + 1e-9) {
+            count--;
+            arc = fitted(ring, smallMm, valleyAngle, count);
+        }
+        return arc;
+    }
+
+    private static BeadArc fitted(double ring, double smallMm, double valleyAngle, int count) {
         double touching = (count - 1) * Math.asin(smallMm / (2 * ring));
         if (touching <= valleyAngle) {
             return of(ring, 0, Math.min(Math.PI / 2 - Math.PI / (2 * count), valleyAngle), count);

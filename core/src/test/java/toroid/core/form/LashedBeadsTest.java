@@ -20,12 +20,23 @@ class LashedBeadsTest {
             @ForAll @DoubleRange(min = 3, max = 16) double big,
             @ForAll @DoubleRange(min = 0.8, max = 5) double small,
             @ForAll @DoubleRange(min = 0.2, max = 0.5) double fine,
-            @ForAll @IntRange(min = 1, max = 4) int beads) {
+            @ForAll @IntRange(min = 1, max = 4) int beads,
+            @ForAll boolean oneSide,
+            @ForAll boolean bare) {
         if (small > 0.6 * big) {
             return;
         }
         FormWork work = EveryForm.solve(
-                "lashed-beads", 0.8, Map.of("bead", big, "hole", 1.2, "small", small, "fine", fine, "beads", beads));
+                "lashed-beads",
+                0.8,
+                Map.of(
+                        "bead", big,
+                        "hole", 1.2,
+                        "small", small,
+                        "fine", fine,
+                        "beads", beads,
+                        "arcs", oneSide ? "all on one side" : "over and under in turn",
+                        "second", bare ? "passed bare" : "with its arc"));
         List<Solid> all = work.solids();
         assertThat(all).allSatisfy(bead -> {
             if (bead.kind() == Solid.Kind.LAID_BEAD) {
@@ -44,7 +55,7 @@ class LashedBeadsTest {
     /** Seven 2 mm beads over an 8 mm one by the trade's rule; by hand: chord 9.2, sin 6α / sin α = 4.6 with ρ = 1/sin α. */
     @Test
     void outermostBeadsBowOutPastTheNeighbours() {
-        BeadArc arc = BeadArc.over(8, 2, 9.2, 0.8);
+        BeadArc arc = BeadArc.over(8, 2, 9.2, 0.8, false);
         assertThat(arc.places()).hasSize(7);
         double alpha = Math.asin(1 / arc.radiusMm());
         assertThat(Math.sin(6 * alpha) / Math.sin(alpha)).isCloseTo(4.6, within(1e-9));
@@ -53,7 +64,31 @@ class LashedBeadsTest {
         assertThat(end.getNorm()).isCloseTo(5, within(1e-9));
         assertThat(arc.places().get(3).getNorm()).isGreaterThan(5);
         // with room to spare they lie on the big bead
-        assertThat(BeadArc.over(8, 2, 30, 0.8).radiusMm()).isEqualTo(5);
+        assertThat(BeadArc.over(8, 2, 30, 0.8, false).radiusMm()).isEqualTo(5);
+    }
+
+    /** Passed bare, a bead takes just the wire over it: a circle's arc from core to core, by hand, and no small beads. */
+    @Test
+    void everySecondBeadMayBePassedBare() {
+        Map<String, Object> one = Map.of("bead", 8, "hole", 1.2, "small", 2, "fine", 0.3, "beads", 1);
+        var two = new java.util.HashMap<>(one);
+        two.put("beads", 2);
+        two.put("second", "passed bare");
+        FormWork more = EveryForm.solve("lashed-beads", 0.8, two);
+        FormWork less = EveryForm.solve("lashed-beads", 0.8, one);
+        assertThat(small(more)).isEqualTo(small(less));
+        double ring = (8 + 0.3) / 2;
+        double over = 2 * ring * Math.acos(0.55 / ring);
+        double round = 1.5 * Math.hypot(2 * Math.PI * 0.55, 0.3);
+        double added = more.wires().get(1).inPiece().inMillimetres()
+                - less.wires().get(1).inPiece().inMillimetres();
+        assertThat(added).isBetween(over + round, over + round + 2.5);
+    }
+
+    private static long small(FormWork work) {
+        return work.solids().stream()
+                .filter(solid -> solid.kind() == Solid.Kind.LAID_BEAD)
+                .count();
     }
 
     /** An arc's wire goes from the core through the beads' middles and back to the core: never shorter than that polygon. */
@@ -65,7 +100,7 @@ class LashedBeadsTest {
         FormWork work = EveryForm.solve(
                 "lashed-beads", 0.8, Map.of("bead", big, "hole", 1.2, "small", small, "fine", 0.3, "beads", beads));
         double step = big + 1.2;
-        List<Vector3D> places = BeadArc.over(big, small, step, 0.8).places();
+        List<Vector3D> places = BeadArc.over(big, small, step, 0.8, false).places();
         double core = 0.4 + 0.3;
         double least = (places.size() - 1) * small
                 + 2 * Math.max(0, places.get(0).distance(new Vector3D(-step / 2, 0, 0)) - core);

@@ -22,11 +22,12 @@ class NothingLiesInAnythingTest {
     private static final int TRIES = 30;
 
     /**
-     * Drawn evenly where the hand lays it as it comes; how deep at most, as a share of the two wires' touching distance. The rosette's lashing goes
-     * straight through the petals' shallow crossings; a coil bent round a rod staggers on the inside; the others cut a corner.
+     * Drawn evenly where the hand lays it as it comes; how deep at most, as a share of the thickest wire. The rosette's lashing goes
+     * straight through the petals' shallow crossings, a lashing wire cuts across from arc to gap; a coil bent round a rod staggers on the
+     * inside; the others cut a corner.
      */
     private static final Map<String, Double> DRAWN_NEAR =
-            Map.of("rosette", 1.0, "coil-on-coil", 0.75, "crimped-pair", 0.75, "lashed-beads", 0.9);
+            Map.of("rosette", 1.0, "coil-on-coil", 0.75, "crimped-pair", 0.75, "lashed-beads", 1.3);
 
     private static Stream<String> ids() {
         return EveryForm.ids();
@@ -159,7 +160,7 @@ class NothingLiesInAnythingTest {
                     .as(
                             "%s of %s %s",
                             wire.name(), work.info().id(), work.request().values())
-                    .isLessThan(wire.follows() ? 2.1 : 1.0);
+                    .isLessThan(wire.follows() ? 2.5 : 1.0);
         }
     }
 }
