@@ -24,7 +24,7 @@ public final class FormSolver {
         var maker = new FormMaker(request, values);
         form.make(maker);
         List<FormedWire> wires = maker.wires();
-        wires.forEach(wire -> checkSize(form, wire));
+        checkSizes(form, wires);
         List<Solid> solids = maker.solids();
         if (request.leftHanded()) {
             wires = wires.stream().map(FormSolver::mirrored).toList();
@@ -51,7 +51,7 @@ public final class FormSolver {
     static double measured(Form form, FormRequest request, FromWire.Measure measure) {
         var maker = new FormMaker(request, FormValues.of(form, request));
         form.make(maker);
-        maker.wires().forEach(wire -> checkSize(form, wire));
+        checkSizes(form, maker.wires());
         return switch (measure) {
             case WIRE ->
                 maker.wires().stream()
@@ -60,6 +60,16 @@ public final class FormSolver {
                         .sum();
             case OVER_ALL -> Extent.of(maker.wires(), maker.solids()).longMm();
         };
+    }
+
+    private static void checkSizes(Form form, List<FormedWire> wires) {
+        wires.forEach(wire -> checkSize(form, wire));
+        double points = wires.stream()
+                .mapToDouble(wire ->
+                        wire.program().pointsSampled(WireContact.CHORD_SHARE * wire.diameterMm(), wire.diameterMm()))
+                .sum();
+        Checks.within(
+                "length", points, 0, MOST_POINTS, "points along its wires", "Make it in parts, or take thicker wire.");
     }
 
     /** Before anything is worked out along it: a wire has a length, and not one that no hand could bend in one piece. */
@@ -75,13 +85,6 @@ public final class FormSolver {
                     "Give a row a feed, or a bend with a radius.");
         }
         Checks.within("length", length, SHORTEST_MM, LONGEST_MM, "mm of " + wire.name(), "Make it in parts.");
-        Checks.within(
-                "length",
-                wire.program().pointsSampled(WireContact.CHORD_SHARE * wire.diameterMm(), wire.diameterMm()),
-                0,
-                MOST_POINTS,
-                "points along the " + wire.name(),
-                "Make it in parts, or take thicker wire.");
     }
 
     private static FormedWire mirrored(FormedWire wire) {

@@ -118,6 +118,18 @@ class StackedWireTest {
         }
     }
 
+    /** However much is threaded, it is answered or refused before it is worked out. */
+    @Test
+    void aRowHasAnEnd() {
+        List<StackItem> coils =
+                Collections.nCopies(StackItem.MOST_ITEMS, new StackItem(StackItem.Kind.COIL, 60, 0.1, 100, 0));
+        assertThatThrownBy(() -> work(coils, Map.of())).hasMessageContaining("24 coils at most");
+        List<StackItem> fine = List.of(new StackItem(StackItem.Kind.COIL, 24, 0.1, 100, 0));
+        assertThatThrownBy(() -> work(fine, Map.of())).hasMessageContaining("in parts");
+        List<StackItem> beads = Collections.nCopies(10, new StackItem(StackItem.Kind.BEAD, 60, 3, 3, 1));
+        assertThat(work(beads, Map.of()).solids()).hasSize(600);
+    }
+
     /** Beads longer than wide, discs: no corner of an outline lies outside what it is of, and its ends are as far apart as it is long. */
     @Test
     void outlinesAreAsLongAsTheThing() {

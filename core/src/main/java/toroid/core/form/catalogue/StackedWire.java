@@ -20,6 +20,7 @@ import toroid.core.form.Parameter;
 import toroid.core.form.Solid;
 import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
+import toroid.core.numeric.Refusal;
 
 /**
  * A row on one wire: beads of any sizes, spacers, caps and coils between two ends, each end chosen by itself. The wire in it is the row's own
@@ -28,6 +29,7 @@ import toroid.core.form.WireMaker;
 @AutoService(Form.class)
 public final class StackedWire implements Form {
     private static final String THROUGH = "through the row";
+    private static final int MOST_COILS = 24;
 
     @Override
     public FormInfo info() {
@@ -68,6 +70,18 @@ public final class StackedWire implements Form {
     @Override
     public void make(FormMaker m) {
         List<StackItem> row = m.stack("row");
+        int coils = row.stream()
+                .filter(item -> item.kind() == StackItem.Kind.COIL)
+                .mapToInt(StackItem::count)
+                .sum();
+        if (coils > MOST_COILS) {
+            throw Refusal.of(
+                    "bad-row",
+                    "row",
+                    coils + " coils",
+                    "A row has " + MOST_COILS + " coils at most; this one has " + coils + ".",
+                    "Make it in parts, or wind longer coils.");
+        }
         double half = row.stream().mapToDouble(StackItem::takesMm).sum() / 2;
         WireMaker left = m.wire("link", Loops.stem(0, 0, -1, 1)).leave(THROUGH, half);
         Ends.make(m, left, "first", hole(row.get(0)));
