@@ -45,15 +45,17 @@ export function InHand({ data, change, units }: Props) {
       {open && (
         <>
           <p className="sentence small">
-            <NumberInput
-              label="Lengths in hand"
-              kind="number"
-              decimals={0}
-              step={1}
-              minimum={1}
-              value={choice.lengths}
-              onChange={(lengths) => set({ lengths: Math.round(lengths) }, "lengths in hand")}
-            />
+            {choice.what !== "overAll" && (
+              <NumberInput
+                label="Lengths in hand"
+                kind="number"
+                decimals={0}
+                step={1}
+                minimum={1}
+                value={choice.lengths}
+                onChange={(lengths) => set({ lengths: Math.round(lengths) }, "lengths in hand")}
+              />
+            )}
             <select
               className="word-select"
               aria-label="What is in hand"

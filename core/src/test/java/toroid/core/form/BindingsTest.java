@@ -87,6 +87,20 @@ class BindingsTest {
         }
     }
 
+    /** Pressed flat, the last petal lies on the first as every other on its next: all lashings take the same wire. */
+    @ParameterizedTest
+    @ValueSource(ints = {3, 6, 9})
+    void everyLashingOfARosetteTakesTheSame(int petals) {
+        FormWork work = EveryForm.solve("rosette", 0.8, Map.of("petals", petals));
+        List<Double> wraps = work.steps().stream()
+                .filter(step -> step.part().contains("second way across"))
+                .map(FormStep::lengthMm)
+                .toList();
+        assertThat(wraps).hasSize(petals);
+        assertThat(java.util.Collections.max(wraps) - java.util.Collections.min(wraps))
+                .isLessThan(0.05 * java.util.Collections.max(wraps));
+    }
+
     @ParameterizedTest
     @CsvSource({"0, 3", "10, 2", "15, 3", "25, 4", "35, 6"})
     void leaningCoilsLaceWithoutPassingThroughOneAnother(double lean, int coils) {

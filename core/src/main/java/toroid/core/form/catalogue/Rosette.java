@@ -99,11 +99,19 @@ public final class Rosette implements Form {
     /** How far a fanned turn climbs over the last, in wires, so that petals cross without crushing. */
     private static final double CLIMB = 1.9;
 
+    /** Bound, every petal lies on the next as the closest of them do; drawn, the fan still climbs and its last lies high over its first. */
+    private static List<Crossing> pressedFlat(List<Crossing> crossings) {
+        double lies = crossings.stream().mapToDouble(Crossing::apartMm).min().orElse(0);
+        return crossings.stream()
+                .map(one -> new Crossing(one.place(), lies, one.onward(), one.outward()))
+                .toList();
+    }
+
     /** Two wraps diagonally each way where a petal crosses the next, and the way on; laid by hand, so not checked for contact. */
     private static void bind(FormMaker m, BendProgram coil, int petals) {
         double fine = m.mm("fine");
         double radius = (m.d() + fine) / 2 * 1.01;
-        List<Crossing> crossings = Crossing.ofPetals(coil, petals);
+        List<Crossing> crossings = pressedFlat(Crossing.ofPetals(coil, petals));
         WireMaker binding = null;
         for (int i = 0; i < crossings.size(); i++) {
             Crossing crossing = crossings.get(i);
