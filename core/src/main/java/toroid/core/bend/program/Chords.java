@@ -13,6 +13,8 @@ final class Chords {
     private final double[] at;
     private final double[] along;
     private final double longest;
+    private final double[] low = {Double.MAX_VALUE, Double.MAX_VALUE, Double.MAX_VALUE};
+    private final double[] high = {-Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
 
     Chords(List<WirePoint> points) {
         at = new double[3 * points.size()];
@@ -23,10 +25,24 @@ final class Chords {
             at[3 * i] = p.getX();
             at[3 * i + 1] = p.getY();
             at[3 * i + 2] = p.getZ();
+            for (int axis = 0; axis < 3; axis++) {
+                low[axis] = Math.min(low[axis], at[3 * i + axis]);
+                high[axis] = Math.max(high[axis], at[3 * i + axis]);
+            }
             along[i] = points.get(i).alongMm();
             most = i == 0 ? 0 : Math.max(most, along[i] - along[i - 1]);
         }
         longest = most;
+    }
+
+    /** How far apart the two wires' boxes along the axes are, mm; 0 where they overlap. */
+    double boxesApart(Chords other) {
+        double square = 0;
+        for (int axis = 0; axis < 3; axis++) {
+            double gap = Math.max(0, Math.max(low[axis] - other.high[axis], other.low[axis] - high[axis]));
+            square += gap * gap;
+        }
+        return Math.sqrt(square);
     }
 
     int count() {

@@ -93,7 +93,8 @@ public final class WireContact {
 
     /** The worst place where two wires pass through each other, or null. */
     public static Contact between(Tube first, Tube second) {
-        return new Search(first, second, false).worst();
+        double touch = (first.diameterMm + second.diameterMm) / 2;
+        return first.chords.boxesApart(second.chords) > touch ? null : new Search(first, second, false).worst();
     }
 
     /** One comparison of two wires, or of a wire with itself. */
