@@ -28,6 +28,7 @@ class SecurityConfiguration {
         "/api/forms/*/solve",
         "/api/forms/*/forming",
         "/api/forms/*/scale",
+        "/api/forms/*/from-wire",
         "/api/forms/*/export/*",
         "/api/weaves/*/**",
         "/api/weaves/shelf",

@@ -90,6 +90,7 @@ class EdgeTest extends ApiTest {
                 .containsExactly(
                         "/api/forms/{id}/export/{format}",
                         "/api/forms/{id}/forming",
+                        "/api/forms/{id}/from-wire",
                         "/api/forms/{id}/scale",
                         "/api/forms/{id}/solve",
                         "/api/line",
