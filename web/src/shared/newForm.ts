@@ -12,10 +12,12 @@ function fitting(spools: readonly Kept<SpoolData>[], wireMm: number): Kept<Spool
   return near && Math.abs(near.data.wireDiameterMm / wireMm - 1) < 0.2 ? near : undefined;
 }
 
-/** Whether its wraps are those of a loop, which the maker has a habit of; a binding's are counted for themselves. */
-function wrapsALoop(form: { parameters: { id: string }[] }): boolean {
-  const has = (id: string) => form.parameters.some((parameter) => parameter.id === id);
-  return has("wraps") && has("loop");
+/** The wraps of its loops, of which the maker has a habit; a binding's are counted for themselves. */
+function wrapsOfLoops(form: { parameters: { id: string }[] }): string[] {
+  const ids = form.parameters.map((parameter) => parameter.id);
+  return ids.filter(
+    (id) => /[wW]raps$/.test(id) && ids.includes(id.replace("wraps", "loop").replace("Wraps", "Loop")),
+  );
 }
 
 /** A job as the maker's preferences and stock would have it. */
@@ -32,7 +34,8 @@ export function blankForm(
     metal: spool?.data.metal ?? "copper",
     temper: spool?.data.temper ?? "HALF_HARD",
     wireDiameterMm: spool?.data.wireDiameterMm ?? form.usualWireMm,
-    parameters: wrapsALoop(form) && choices.wraps !== 3 ? { wraps: choices.wraps } : {},
+    parameters:
+      choices.wraps === 3 ? {} : Object.fromEntries(wrapsOfLoops(form).map((id) => [id, choices.wraps])),
     hand: "RIGHT",
     pieces: 2,
     rhythm: choices.rhythm,
