@@ -129,7 +129,7 @@ public record Parameter(
                 d -> Math.round(usualInWires * d * 10) / 10.0,
                 d -> 1.2 * d,
                 d -> 40 * d,
-                "As it is finished. Smaller than its wire no jaw turns it.");
+                "As finished. Under its wire no jaw turns it.");
     }
 
     /** How thick what goes through a loop is: a ring's wire, a cord. */
