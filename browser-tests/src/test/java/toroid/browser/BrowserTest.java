@@ -110,7 +110,7 @@ abstract class BrowserTest {
         page.locator("main").first().waitFor();
         page.waitForLoadState(
                 com.microsoft.playwright.options.LoadState.NETWORKIDLE,
-                new Page.WaitForLoadStateOptions().setTimeout(120_000));
+                new Page.WaitForLoadStateOptions().setTimeout(600_000));
     }
 
     /** No accessibility violations that axe can find, WCAG A and AA. */
