@@ -23,6 +23,7 @@ const FIELDS = { length: "haveMm", ring: "ringInnerMm", overAll: "overAllMm" };
 const KEPT = "toroid-in-hand";
 const NAMES = {
   haveMm: "The length",
+  overAllMm: "The length over all",
   ringInnerMm: "The ring, inside,",
   lengths: "The number of lengths",
 };

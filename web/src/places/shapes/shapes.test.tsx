@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Route, Routes } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { FormAnswer, FormJobData, OutlineRow, StackItem } from "../../api/types";
-import { Refused, serve, show } from "../../test/app";
+import { Refused, serve, show, typeInto } from "../../test/app";
 import { BASE, CATALOGUE, FORM, JOB, KEPT, UNTAUGHT, WHOLE } from "../../test/form";
 import { CataloguePlace } from "./CataloguePlace";
 import { NewShapePlace, ShapePlace } from "./ShapePlace";
@@ -205,10 +205,7 @@ describe("the free editor", () => {
     expect(await screen.findByText("just so")).toBeTruthy();
     expect(screen.getByText(/As it stands it is 32.3 mm long over all/)).toBeTruthy();
     fireEvent.change(screen.getByLabelText("What is in hand"), { target: { value: "length" } });
-    const field = screen.getByLabelText("Length in hand");
-    fireEvent.focus(field);
-    fireEvent.change(field, { target: { value: "0.5" } });
-    fireEvent.blur(field);
+    typeInto("Length in hand", "0.5");
     expect((await screen.findByRole("alert")).textContent).toContain("The length cannot be 0.5 mm");
   });
 
@@ -224,31 +221,25 @@ describe("the free editor", () => {
           onItems={(next) => (items = next)}
         />,
       );
-    const type = (label: string, value: string) => {
-      const field = screen.getByLabelText(label);
-      fireEvent.focus(field);
-      fireEvent.change(field, { target: { value } });
-      fireEvent.blur(field);
-    };
     let view = draw();
     const again = () => {
       view.unmount();
       view = draw();
     };
     expect(screen.getByLabelText<HTMLButtonElement>("Take 1 out").disabled).toBe(true);
-    type("Across 1", "6.5");
+    typeInto("Across 1", "6.5");
     expect(items[0]).toMatchObject({ acrossMm: 6.5, longMm: 6.5 });
     again();
-    type("Along 1", "9");
+    typeInto("Along 1", "9");
     expect(items[0]).toMatchObject({ acrossMm: 6.5, longMm: 9 });
     again();
-    type("Across 1", "7");
+    typeInto("Across 1", "7");
     expect(items[0]).toMatchObject({ acrossMm: 7, longMm: 9 });
     again();
     fireEvent.click(screen.getByText("add a coil"));
     again();
     expect(screen.queryByLabelText("Hole of 2")).toBeNull();
-    type("How many of 2", "3");
+    typeInto("How many of 2", "3");
     again();
     fireEvent.click(screen.getByLabelText("Move 2 up"));
     expect(items.map((item) => [item.kind, item.count])).toEqual([

@@ -129,6 +129,12 @@ public final class Ends {
     /** Neck for the tail to turn back on, in wires. */
     private static final double TURN_ROUND = 0.6;
 
+    /** The second layer begins so far short of the first one's end, lies so far from the neck's middle, turn from turn; in wires. */
+    private static final double BACK_FROM = 0.2;
+
+    private static final double BACK_OUT = 2.1;
+    private static final double BACK_PITCH = 1.04;
+
     /** Answers the foot of the loop. */
     private static Frame wrapped(FormMaker m, WireMaker wire, String which, String part, double moreNeckMm) {
         int wraps = m.count(which + "Wraps");
@@ -144,9 +150,9 @@ public final class Ends {
     private static void back(WireMaker wire, Frame foot, int wraps, String part) {
         double d = wire.diameterMm();
         wire.step(Kind.WRAP, part);
-        Vector3D begin = new Vector3D(1, foot.position(), -(wraps - 0.2) * d, foot.tangent());
+        Vector3D begin = new Vector3D(1, foot.position(), -(wraps - BACK_FROM) * d, foot.tangent());
         Frame axis = new Frame(begin, foot.tangent(), foot.normal());
-        wire.wrap(new CoilSize(2.1 * d, 1.04 * d, Math.max(0.5, wraps - 1), true), axis);
+        wire.wrap(new CoilSize(BACK_OUT * d, BACK_PITCH * d, Math.max(0.5, wraps - 1), true), axis);
         wire.tail(Loops.wrappedTail(d)).end(EndState.TUCKED);
     }
 

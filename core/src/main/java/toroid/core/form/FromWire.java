@@ -9,14 +9,15 @@ import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
 
 /**
- * The other way round: what a length of wire in hand makes, or what makes a form as long as it must be over all. One parameter is left free, all others stay; every one that changes the length to
- * cut is tried. A length or an angle is found so that the wire to cut is the wire in hand, to {@value #CLOSE_MM} mm; a count, or a length made in
- * whole turns, is the most that it makes, with what is left. Of several values the one nearest to the one that stands is taken.
+ * The other way round: what a length of wire in hand makes, or what makes a form as long as it must be over all. One parameter is left
+ * free, all others stay; every one that is chosen and not measured, and that changes the length, is tried. A length or an angle is found so
+ * that the form takes the length, to {@value #CLOSE_MM} mm; a count, or a length made in whole turns, is the most that fits, with what is
+ * left. Of several values the one nearest to the one that stands is taken.
  *
  * @param haveMm the length in hand, of the form's own wire, or the length it must have over all
  * @param takesMm what one takes, or how long it is, as it stands
  * @param leftMm what is left of one length then, from 0; all of it where it makes none
- * @param pieces how many one length makes, whole
+ * @param pieces how many as it stands go into one length, whole
  * @param lengths how many such lengths are in hand
  * @param piecesInAll how many all of them make
  * @param ways what it makes, one parameter free, the gentlest change first
@@ -28,7 +29,7 @@ public record FromWire(
         double leftMm,
         int pieces,
         int lengths,
-        int piecesInAll,
+        long piecesInAll,
         List<Makes> ways,
         List<Reach> none) {
     public static final int MOST_LENGTHS = 10_000;
@@ -77,7 +78,8 @@ public record FromWire(
      */
     public static FromWire of(Form form, FormRequest request, Measure measure, double haveMm, int lengths) {
         Checks.within("lengths", lengths, 1, MOST_LENGTHS, "lengths", "Count them again.");
-        Checks.within("haveMm", haveMm, SHORTEST_MM, LONGEST_MM, "mm", "Measure the wire in hand.");
+        String field = measure == Measure.WIRE ? "haveMm" : "overAllMm";
+        Checks.within(field, haveMm, SHORTEST_MM, LONGEST_MM, "mm", "Measure it again.");
         double asItStands = FormSolver.measured(form, request, measure);
         FormValues values = FormValues.of(form, request);
         var search = new Search(form, request, measure, haveMm);
@@ -98,7 +100,7 @@ public record FromWire(
                 Math.max(0, haveMm - pieces * asItStands),
                 pieces,
                 lengths,
-                lengths * pieces,
+                (long) lengths * pieces,
                 search.ways.stream().map(Ranked::way).toList(),
                 List.copyOf(search.none));
     }

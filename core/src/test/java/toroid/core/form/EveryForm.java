@@ -21,6 +21,15 @@ final class EveryForm {
         return new FormRequest(wireMm, metal, Temper.DEAD_SOFT, flow, values, false, Schools.USUAL);
     }
 
+    /** What that note tells under that name. */
+    static double told(FormWork work, String code, String name) {
+        return work.notes().stream()
+                .filter(note -> note.code().equals(code))
+                .map(note -> (double) note.values().get(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
     static FormWork usual(String id) {
         return solve(id, Forms.byId(id).info().usualWireMm(), Map.of());
     }

@@ -85,12 +85,7 @@ class LengthsTest {
     }
 
     private static double hangs(FormWork work) {
-        return (double) work.notes().stream()
-                .filter(note -> note.code().equals("chain-long"))
-                .findFirst()
-                .orElseThrow()
-                .values()
-                .get("lengthMm");
+        return EveryForm.told(work, "chain-long", "lengthMm");
     }
 
     /** Where the end's flat face touches: two circles over the stem, a circle and a line beside it; by the law of cosines. */
@@ -148,12 +143,7 @@ class LengthsTest {
     }
 
     private static double sprung(FormWork work) {
-        return (double) work.notes().stream()
-                .filter(note -> note.code().equals("springs-off"))
-                .findFirst()
-                .orElseThrow()
-                .values()
-                .get("insideMm");
+        return EveryForm.told(work, "springs-off", "insideMm");
     }
 
     private static FormStep step(FormWork work) {
@@ -181,11 +171,7 @@ class LengthsTest {
     @Test
     void aCoilGoesOnWhatItIsFor() {
         FormWork tight = EveryForm.solve("coil-tight", 0.6, Map.of("core", 2.0, "goesOn", 2.6));
-        var note = tight.notes().stream()
-                .filter(one -> one.code().equals("coil-too-tight"))
-                .findFirst()
-                .orElseThrow();
-        double rod = (double) note.values().get("rodMm");
+        double rod = EveryForm.told(tight, "coil-too-tight", "rodMm");
         FormWork right = EveryForm.solve("coil-tight", 0.6, Map.of("core", rod + 1e-6, "goesOn", 2.6));
         assertThat(right.notes()).noneMatch(one -> one.code().equals("coil-too-tight"));
         assertThat(sprung(right)).isBetween(2.649, 2.66);

@@ -80,22 +80,11 @@ public final class BeadChain implements Form {
         Beads.along(m, x, bead(m, i), m.mm("hole"));
         String before = i == 0 ? Loops.NOTHING : "link " + i + "'s second loop";
         WireMaker left = half(m, i, new Frame(new Vector3D(x, 0, 0), Vector3D.MINUS_I, up));
-        end(m, left, i, "first loop", before);
+        BeadLink.end(m, left, wrapped(m, i), "first loop", before);
         left.does(Kind.THREAD, "bead");
         WireMaker right = half(m, i, new Frame(new Vector3D(x, 0, 0), Vector3D.PLUS_I, up.negate()));
-        end(m, right, i, "second loop", Loops.NOTHING);
+        BeadLink.end(m, right, wrapped(m, i), "second loop", Loops.NOTHING);
         m.secondEndLast(left, right);
-    }
-
-    private static void end(FormMaker m, WireMaker wire, int link, String part, String carries) {
-        if (wrapped(m, link)) {
-            Loops.wrappedRound(wire, m.mm("loop"), m.count("wraps"), part, carries);
-            return;
-        }
-        Loops.plain(wire, m.mm("loop"), part);
-        if (!carries.equals(Loops.NOTHING)) {
-            wire.does(Kind.THREAD, carries + ", the loop opened sideways and closed again");
-        }
     }
 
     private static boolean wrapped(FormMaker m, int link) {

@@ -66,12 +66,12 @@ public final class BeadLink implements Form {
 
     /** One end of a link, as the parameter {@code which} has it, with the form's loop and wraps. */
     static void end(FormMaker m, WireMaker wire, String which, String part) {
-        end(m, wire, which, part, Loops.NOTHING);
+        end(m, wire, m.is(which, "wrapped"), part, Loops.NOTHING);
     }
 
     /** The same, round what it carries; a plain loop opens for it again, sideways. */
-    static void end(FormMaker m, WireMaker wire, String which, String part, String carries) {
-        if (m.is(which, "wrapped")) {
+    static void end(FormMaker m, WireMaker wire, boolean wrapped, String part, String carries) {
+        if (wrapped) {
             Loops.wrappedRound(wire, m.mm("loop"), m.count("wraps"), part, carries);
         } else {
             Loops.plain(wire, m.mm("loop"), part);

@@ -37,12 +37,13 @@ public final class BeadLinkCarried implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.length(
-                        "bead",
-                        "bead",
-                        d -> 8,
-                        d -> LEAST_BEAD * d,
-                        d -> 60,
-                        "Measure it: round one under five wires no tail is carried."),
+                                "bead",
+                                "bead",
+                                d -> 8,
+                                d -> LEAST_BEAD * d,
+                                d -> 60,
+                                "Measure it: round one under five wires no tail is carried.")
+                        .asMeasured(),
                 Parameter.hole(),
                 Parameter.count("beads", "beads", 1, 1, 5, "In one link; more than five are a strand."),
                 Parameter.length(
