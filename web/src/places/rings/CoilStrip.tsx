@@ -4,6 +4,7 @@ import type { Kept, RingJobData, RingSheet } from "../../api/types";
 import { coilSegments, turnEdges, type Segment } from "../../drawing/coil";
 import { toneOf } from "../../drawing/metals";
 import { many, plain, wireLength } from "../../quantity/format";
+import { CountInput } from "../../shared/CountInput";
 import { NumberInput } from "../../shared/NumberInput";
 import { Ruler } from "../../shared/Ruler";
 import { usePixelsPerMm } from "../../shared/scale";
@@ -48,12 +49,8 @@ export function CoilStrip({ kept, sheet, data, change, shut = false }: Props) {
         </p>
         <StartRun kept={kept} sheet={sheet} shut={shut} />
         <p className="sentence small basis-full">
-          <NumberInput
+          <CountInput
             label="Rings wanted"
-            kind="number"
-            decimals={0}
-            step={1}
-            minimum={1}
             value={data.ringCount}
             onChange={(value) => change({ ringCount: value }, "rings wanted")}
           />

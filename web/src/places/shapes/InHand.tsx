@@ -4,6 +4,7 @@ import { call } from "../../api/client";
 import type { FormJobData, FromWire, ParameterView } from "../../api/types";
 import { many, plain, sizeText, type Units } from "../../quantity/format";
 import { useKeptChoice } from "../../shared/keptChoice";
+import { CountInput } from "../../shared/CountInput";
 import { NumberInput } from "../../shared/NumberInput";
 import { useSolving } from "../../shared/useSolving";
 import { problemWords } from "../../shared/words";
@@ -47,14 +48,10 @@ export function InHand({ data, change, units }: Props) {
         <>
           <p className="sentence small">
             {choice.what !== "overAll" && (
-              <NumberInput
+              <CountInput
                 label="Lengths in hand"
-                kind="number"
-                decimals={0}
-                step={1}
-                minimum={1}
                 value={choice.lengths}
-                onChange={(lengths) => set({ lengths: Math.round(lengths) }, "lengths in hand")}
+                onChange={(lengths) => set({ lengths }, "lengths in hand")}
               />
             )}
             <select

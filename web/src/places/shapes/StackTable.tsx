@@ -1,6 +1,8 @@
 import type { StackItem } from "../../api/types";
 import { size, type Units } from "../../quantity/format";
+import { CountInput } from "../../shared/CountInput";
 import { NumberInput } from "../../shared/NumberInput";
+import { RowsTable } from "./RowsTable";
 
 const WORDS: Record<StackItem["kind"], string> = {
   BEAD: "bead",
@@ -32,117 +34,66 @@ export function StackTable({ items, reason, units, onItems }: Props) {
   const moved = (i: number) =>
     onItems(items.map((item, k) => items[k === i ? i - 1 : k === i - 1 ? i : k] ?? item));
   return (
-    <table className="ruled outline-table stack-table">
-      <caption className="small soft">{reason}</caption>
-      <thead>
-        <tr>
-          <th scope="col">count</th>
-          <th scope="col">what</th>
-          <th scope="col">across, {unit}</th>
-          <th scope="col">long</th>
-          <th scope="col">hole</th>
-          <th scope="col">
-            <span className="sr-only">Order</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {items.map((item, i) => (
-          <tr key={i}>
-            <td>
-              <NumberInput
-                label={`How many of ${i + 1}`}
-                kind="number"
-                decimals={0}
-                step={1}
-                minimum={1}
-                value={item.count}
-                onChange={(count) => set(i, { count: Math.round(count) })}
-              />
-            </td>
-            <td>
-              <select
-                className="word-select"
-                aria-label={`What ${i + 1} is`}
-                value={item.kind}
-                onChange={(event) =>
-                  set(i, { ...NEW[event.target.value as StackItem["kind"]], count: item.count })
-                }
-              >
-                {Object.entries(WORDS).map(([kind, word]) => (
-                  <option key={kind} value={kind}>
-                    {word}
-                  </option>
-                ))}
-              </select>
-            </td>
-            <td>
-              <Size
-                label={item.kind === "COIL" ? `Wire of ${i + 1}` : `Across ${i + 1}`}
-                value={item.acrossMm}
-                onChange={(acrossMm) =>
-                  // a round bead stays round until its length is said
-                  set(
-                    i,
-                    item.kind === "BEAD" && item.longMm === item.acrossMm
-                      ? { acrossMm, longMm: acrossMm }
-                      : { acrossMm },
-                  )
-                }
-              />
-            </td>
-            <td>
-              <Size label={`Along ${i + 1}`} value={item.longMm} onChange={(longMm) => set(i, { longMm })} />
-            </td>
-            <td>
-              {item.kind === "COIL" ? (
-                <span className="soft tiny">wound</span>
-              ) : (
-                <Size
-                  label={`Hole of ${i + 1}`}
-                  value={item.holeMm}
-                  onChange={(holeMm) => set(i, { holeMm })}
-                />
-              )}
-            </td>
-            <td>
-              <button
-                className="quiet tiny at-end"
-                aria-label={`Move ${i + 1} up`}
-                disabled={i === 0}
-                onClick={() => moved(i)}
-              >
-                ↑
-              </button>{" "}
-              <button
-                className="quiet tiny at-end"
-                aria-label={`Take ${i + 1} out`}
-                disabled={items.length === 1}
-                onClick={() => onItems(items.filter((_, k) => k !== i))}
-              >
-                out
-              </button>
-            </td>
-          </tr>
-        ))}
-      </tbody>
-      <tfoot>
-        <tr>
-          <td colSpan={6}>
-            {Object.values(NEW).map((fresh) => (
-              <button
-                key={fresh.kind}
-                className="quiet small mr-3"
-                onClick={() => onItems([...items, fresh])}
-              >
-                add a {WORDS[fresh.kind]}
-              </button>
-            ))}
-          </td>
-        </tr>
-      </tfoot>
-    </table>
+    <RowsTable
+      reason={reason}
+      className="stack-table"
+      heads={["count", "what", `across, ${unit}`, "long", "hole"]}
+      rows={items}
+      outLabel={(i) => `Take ${i + 1} out`}
+      onOut={(i) => onItems(items.filter((_, k) => k !== i))}
+      also={(i) => (
+        <button
+          className="quiet tiny at-end"
+          aria-label={`Move ${i + 1} up`}
+          disabled={i === 0}
+          onClick={() => moved(i)}
+        >
+          ↑
+        </button>
+      )}
+      cells={(item, i) => [
+        <CountInput
+          label={`How many of ${i + 1}`}
+          value={item.count}
+          onChange={(count) => set(i, { count })}
+        />,
+        <select
+          className="word-select"
+          aria-label={`What ${i + 1} is`}
+          value={item.kind}
+          onChange={(event) => set(i, { ...NEW[event.target.value as StackItem["kind"]], count: item.count })}
+        >
+          {Object.entries(WORDS).map(([kind, word]) => (
+            <option key={kind} value={kind}>
+              {word}
+            </option>
+          ))}
+        </select>,
+        <Size
+          label={item.kind === "COIL" ? `Wire of ${i + 1}` : `Across ${i + 1}`}
+          value={item.acrossMm}
+          onChange={(acrossMm) => set(i, isRoundBead(item) ? { acrossMm, longMm: acrossMm } : { acrossMm })}
+        />,
+        <Size label={`Along ${i + 1}`} value={item.longMm} onChange={(longMm) => set(i, { longMm })} />,
+        item.kind === "COIL" ? (
+          <span className="soft tiny">wound</span>
+        ) : (
+          <Size label={`Hole of ${i + 1}`} value={item.holeMm} onChange={(holeMm) => set(i, { holeMm })} />
+        ),
+      ]}
+    >
+      {Object.values(NEW).map((fresh) => (
+        <button key={fresh.kind} className="quiet small mr-3" onClick={() => onItems([...items, fresh])}>
+          add a {WORDS[fresh.kind]}
+        </button>
+      ))}
+    </RowsTable>
   );
+}
+
+/** It stays round until its length is said. */
+function isRoundBead(item: StackItem): boolean {
+  return item.kind === "BEAD" && item.longMm === item.acrossMm;
 }
 
 function Size({

@@ -4,7 +4,7 @@ import { call, Problem } from "../../api/client";
 import { changed } from "../../api/queries";
 import type { FormAnswer, FormJobData, FormRunData, Kept } from "../../api/types";
 import { cuttingWord, handWord, rhythmWord } from "../../shared/formWords";
-import { NumberInput } from "../../shared/NumberInput";
+import { CountInput } from "../../shared/CountInput";
 import { say } from "../../shared/says";
 import { REFUSED_ABOVE, ShutButton } from "../../shared/ShutButton";
 import { editorOf } from "../../shared/useEditor";
@@ -45,15 +45,7 @@ export function StartForm({ kept, form, data, change, shut = false }: Props) {
   return (
     <div className="start-form">
       <p className="sentence">
-        <NumberInput
-          label="Pieces"
-          kind="number"
-          decimals={0}
-          step={1}
-          minimum={1}
-          value={data.pieces}
-          onChange={(pieces) => change({ pieces: Math.round(pieces) }, "pieces")}
-        />
+        <CountInput label="Pieces" value={data.pieces} onChange={(pieces) => change({ pieces }, "pieces")} />
         <span>pieces,</span>
         <Words
           label="Hand"
