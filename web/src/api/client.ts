@@ -59,8 +59,8 @@ export async function call<T>(
 }
 
 /** The same for an answer that is a file. */
-export async function fetchFile(path: string): Promise<Blob> {
-  return (await answered("GET", path)).blob();
+export async function fetchFile(path: string, question?: unknown): Promise<Blob> {
+  return (await answered(question === undefined ? "GET" : "POST", path, question)).blob();
 }
 
 async function answered(

@@ -116,6 +116,7 @@ export type SeenAnswer = Received<Schemas["SeenAnswer"]>;
 export type WeaveWindow = Received<Schemas["WeaveWindow"]>;
 export type WeaveBends = Received<Schemas["WeaveBends"]>;
 export type CompositionAnswer = Received<Schemas["CompositionAnswer"]>;
+export type CompositionQuestion = Received<Schemas["CompositionQuestion"]>;
 export type WeaveShelf = Received<Schemas["WeaveShelf"]>;
 export type Tightness = WeaveSolved["tightness"];
 export type Temper = SpoolData["temper"];

@@ -40,15 +40,21 @@ export function there(steps: readonly GrowthStep[], done: number): number[] {
   return rings;
 }
 
-/** Only some of the rings laid. */
-export function some(rings: Float32Array, which: readonly number[], tones: readonly number[]): Patch {
+/** Only some of the rings laid; `wires` where they are not of one wire. */
+export function some(
+  rings: Float32Array,
+  which: readonly number[],
+  tones: readonly number[],
+  wires?: readonly number[],
+): Patch {
   const out = new Float32Array(which.length * RING);
   const tone = new Uint8Array(which.length);
   which.forEach((n, at) => {
     out.set(rings.subarray(RING * n, RING * n + RING), RING * at);
     tone[at] = tones[n] ?? 0;
   });
-  return { rings: out, count: which.length, tone };
+  const patch: Patch = { rings: out, count: which.length, tone };
+  return wires ? { ...patch, wire: Float32Array.from(which, (n) => wires[n]!) } : patch;
 }
 
 /** Unit vectors in a ring's plane, as angles on it are counted: right as far as may be, and up, seen from the front. */

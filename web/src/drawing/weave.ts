@@ -21,6 +21,8 @@ export interface Patch {
   count: number;
   /** Which of the tones each has; left out where all have the first. */
   tone?: Uint8Array;
+  /** Thickness of each ring's wire, mm; left out where all have the one told with the patch. */
+  wire?: Float32Array;
   /** Ring of the cell, cell along, cell across of each; left out where nobody asks. */
   keys?: Int32Array;
 }

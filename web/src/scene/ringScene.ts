@@ -19,7 +19,7 @@ import type { Tone } from "../drawing/metals";
 import { openWire } from "../drawing/piece";
 import { RING, type Patch } from "../drawing/weave";
 import { metalMaterial } from "./metal";
-import { Stage } from "./stage";
+import { Stage, type Side } from "./stage";
 
 /** Corners round the wire and round the ring, by how many pixels the ring is across. */
 const FINENESS: readonly [number, number, number][] = [
@@ -68,13 +68,13 @@ export class RingScene extends Stage {
   }
 
   /** Replaces the rings; keeps the eye where it is but for the first time. */
-  show(patch: Patch, wireMm: number, open: OpenAt | null = null): void {
+  show(patch: Patch, wireMm: number, open: OpenAt | null = null, firstLook: Side | null = null): void {
     this.shown = { patch, wireMm };
     this.open = open;
     this.build();
     if (!this.fitted) {
       const size = this.box().getSize(new Vector3());
-      this.look(size.x > LONG * Math.max(size.y, size.z) ? "along" : "corner");
+      this.look(firstLook ?? (size.x > LONG * Math.max(size.y, size.z) ? "along" : "corner"));
       this.fitted = true;
       this.touched = false;
       this.focused = false;
@@ -193,7 +193,7 @@ export class RingScene extends Stage {
       const { rings, count } = this.shown.patch;
       const point = new Vector3();
       for (let n = 0; n < count; n++) {
-        const r = rings[RING * n + 6]! + this.shown.wireMm / 2;
+        const r = rings[RING * n + 6]! + this.wireOf(n) / 2;
         for (const side of [-1, 1]) {
           for (let a = 0; a < 3; a++) {
             const lean = rings[RING * n + 3 + a]!;
@@ -221,24 +221,28 @@ export class RingScene extends Stage {
   }
 
   private build(): void {
-    const { patch, wireMm } = this.shown!;
+    const { patch } = this.shown!;
     this.clear();
     this.fineness = this.wanted();
     const [, tubular, radial] = FINENESS[this.fineness]!;
-    const groups = new Map<string, { radius: number; metal: MeshMatcapMaterial; places: number[] }>();
+    const groups = new Map<
+      string,
+      { radius: number; wire: number; metal: MeshMatcapMaterial; places: number[] }
+    >();
     for (let n = 0; n < patch.count; n++) {
       if (n === this.open?.ring) {
         continue;
       }
       const radius = patch.rings[RING * n + 6]!;
       const metal = this.metalOf(n);
-      const key = `${radius} ${metal.id}`;
-      const group = groups.get(key) ?? { radius, metal, places: [] };
+      const wire = this.wireOf(n);
+      const key = `${radius} ${wire} ${metal.id}`;
+      const group = groups.get(key) ?? { radius, wire, metal, places: [] };
       group.places.push(n);
       groups.set(key, group);
     }
-    for (const { radius, metal, places } of groups.values()) {
-      const geometry = new TorusGeometry(radius, wireMm / 2, tubular, radial);
+    for (const { radius, wire, metal, places } of groups.values()) {
+      const geometry = new TorusGeometry(radius, wire / 2, tubular, radial);
       const mesh = new InstancedMesh(geometry, metal, places.length);
       mesh.frustumCulled = false;
       mesh.userData.places = places;
@@ -247,6 +251,11 @@ export class RingScene extends Stage {
       this.thing.add(mesh);
     }
     this.buildOpen();
+  }
+
+  private wireOf(n: number): number {
+    const { patch, wireMm } = this.shown!;
+    return patch.wire?.[n] ?? wireMm;
   }
 
   private metalOf(n: number): MeshMatcapMaterial {
@@ -263,8 +272,9 @@ export class RingScene extends Stage {
     if (!this.open || !this.shown) {
       return;
     }
-    const { patch, wireMm } = this.shown;
+    const { patch } = this.shown;
     const { ring, angle } = this.open;
+    const wireMm = this.wireOf(ring);
     const points = openWire(patch.rings.subarray(RING * ring, RING * ring + RING), angle, wireMm).map(
       (point) => new Vector3().fromArray(point),
     );

@@ -42,11 +42,15 @@ export async function takeFile<D extends { name: string }>(
   format: string,
 ): Promise<void> {
   await editorOf(path, kept).flush();
+  await saveFile(kept.data.name, format, () => fetchFile(`/api/${path}/${kept.id}/export/${format}`));
+}
+
+/** Saves what is fetched under that name; says so where nothing came. */
+export async function saveFile(name: string, format: string, fetched: () => Promise<Blob>): Promise<void> {
   try {
-    const file = await fetchFile(`/api/${path}/${kept.id}/export/${format}`);
     const link = document.createElement("a");
-    link.href = URL.createObjectURL(file);
-    link.download = `${fileName(kept.data.name)}.${format}`;
+    link.href = URL.createObjectURL(await fetched());
+    link.download = `${fileName(name)}.${format}`;
     link.click();
     setTimeout(() => URL.revokeObjectURL(link.href), KEPT_MS);
   } catch (failure) {

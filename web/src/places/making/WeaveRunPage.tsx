@@ -4,6 +4,7 @@ import type { Kept, WeaveRunData } from "../../api/types";
 import { openRing } from "../../drawing/ring";
 import { many } from "../../quantity/format";
 import { AssemblyScene } from "../weaves/AssemblyScene";
+import { madeOf } from "../weaves/made";
 import { stepHead, stepWay } from "../../shared/assemblyWords";
 import { CountRings } from "../../shared/CountRings";
 import { SaveMark } from "../../shared/SaveMark";
@@ -36,7 +37,7 @@ export function WeaveRunPage({ run }: { run: Kept<WeaveRunData> }) {
   const scene = piece && rings && !counting && (
     <AssemblyScene
       className="making-scene"
-      data={plan.job}
+      made={madeOf(plan.job)}
       piece={piece}
       rings={rings}
       done={finished ? piece.steps.length : ringsIn + 1}

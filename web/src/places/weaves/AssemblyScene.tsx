@@ -1,12 +1,21 @@
 import { useMemo } from "react";
-import type { PieceView, WeaveJobData } from "../../api/types";
+import type { PieceView } from "../../api/types";
 import { there } from "../../drawing/piece";
 import { lettersOf } from "../../shared/assemblyWords";
 import { PieceScene } from "./PieceScene";
 
+/** What is put together: its name, its colours, its wire. */
+export interface Made {
+  name: string;
+  palette: readonly string[];
+  wireMm: number;
+  /** Wire of each ring, where they are not of one. */
+  wires?: readonly number[];
+}
+
 interface Props {
-  data: WeaveJobData;
-  piece: PieceView;
+  made: Made;
+  piece: Pick<PieceView, "preClosed" | "steps" | "colours">;
   rings: Float32Array;
   /** Steps done; the last of them is the ring in hand. */
   done: number;
@@ -19,7 +28,7 @@ interface Props {
 const CLOSE_UP_FROM = 30;
 
 /** A piece as far as it is: the ring in hand open, in the mark's colour; those it goes through bright, the rest dimmed. */
-export function AssemblyScene({ data, piece, rings, done, fitKey, inHand = true, className = "" }: Props) {
+export function AssemblyScene({ made, piece, rings, done, fitKey, inHand = true, className = "" }: Props) {
   // before the first step, what is closed beforehand
   const which = useMemo(() => (done === 0 ? [...piece.preClosed] : there(piece.steps, done)), [piece, done]);
   const step = inHand ? piece.steps[done - 1] : undefined;
@@ -40,12 +49,13 @@ export function AssemblyScene({ data, piece, rings, done, fitKey, inHand = true,
   return (
     <PieceScene
       className={className}
-      name={`${data.name}, put together as far as ${which.length} of ${piece.colours.length} rings`}
+      name={`${made.name}, put together as far as ${which.length} of ${piece.colours.length} rings`}
       rings={rings}
       which={which}
       colours={piece.colours}
-      palette={data.colours.palette}
-      wireMm={data.wireDiameterMm}
+      palette={made.palette}
+      wireMm={made.wireMm}
+      wires={made.wires}
       fitKey={`${fitKey} ${piece.colours.length}`}
       open={step && !step.closed ? { ring: step.ring, angle: step.openingAngle } : null}
       chosen={chosen}

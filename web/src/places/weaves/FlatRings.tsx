@@ -33,7 +33,7 @@ export function FlatRings({
   const box = useMemo(() => {
     let [left, right, top, bottom] = [0, 0, 0, 0];
     for (let n = 0; n < patch.count; n++) {
-      const r = patch.rings[RING * n + 6]! + wireMm;
+      const r = patch.rings[RING * n + 6]! + (patch.wire?.[n] ?? wireMm);
       const [x, y] = [patch.rings[RING * n]!, -patch.rings[RING * n + 1]!];
       [left, right] = [Math.min(left, x - r), Math.max(right, x + r)];
       [top, bottom] = [Math.min(top, y - r), Math.max(bottom, y + r)];
@@ -63,14 +63,15 @@ export function FlatRings({
       {quarters.map((arc, i) => {
         const tone = toneNamed(palette[patch.tone?.[arc.ring] ?? 0] ?? palette[0]!);
         const marked = chosen?.has(arc.ring) ?? false;
+        const wire = patch.wire?.[arc.ring] ?? wireMm;
         const dimmed = chosen !== null && !marked && !linked.has(arc.ring);
         return (
           <g key={i} opacity={dimmed ? 0.35 : 1} onClick={() => onPick?.(arc.ring)}>
-            <path d={arc.d} stroke={marked ? "var(--mark)" : tone.deep} strokeWidth={wireMm} />
+            <path d={arc.d} stroke={marked ? "var(--mark)" : tone.deep} strokeWidth={wire} />
             {!marked && (
               <>
-                <path d={arc.d} stroke={tone.body} strokeWidth={wireMm * 0.76} />
-                <path d={arc.d} stroke={tone.light} strokeWidth={wireMm * 0.2} />
+                <path d={arc.d} stroke={tone.body} strokeWidth={wire * 0.76} />
+                <path d={arc.d} stroke={tone.light} strokeWidth={wire * 0.2} />
               </>
             )}
           </g>

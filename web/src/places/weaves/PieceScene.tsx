@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import { some } from "../../drawing/piece";
+import type { Side } from "../../scene/stage";
 import { RingsView, type Tag } from "./RingsView";
 
 interface Props {
@@ -11,6 +12,8 @@ interface Props {
   colours: readonly number[];
   palette: readonly string[];
   wireMm: number;
+  /** Wire of each ring of the whole piece, where they are not of one. */
+  wires?: readonly number[];
   fitKey: string;
   open?: { ring: number; angle: number } | null;
   chosen?: ReadonlySet<number> | null;
@@ -20,6 +23,8 @@ interface Props {
   focus?: readonly number[] | null;
   cut?: number | null;
   className?: string;
+  /** The side it is seen from at first; by its shape where left out. */
+  firstLook?: Side;
 }
 
 /** Part of a piece; rings are named by their places in the whole piece. */
@@ -27,6 +32,7 @@ export function PieceScene({
   rings,
   which,
   colours,
+  wires,
   open,
   chosen,
   linked,
@@ -35,7 +41,7 @@ export function PieceScene({
   focus,
   ...rest
 }: Props) {
-  const patch = useMemo(() => some(rings, which, colours), [rings, which, colours]);
+  const patch = useMemo(() => some(rings, which, colours, wires), [rings, which, colours, wires]);
   const place = useMemo(() => new Map(which.map((n, at) => [n, at])), [which]);
   const placed = (set: ReadonlySet<number>) =>
     new Set([...set].map((n) => place.get(n)).filter((at) => at !== undefined));

@@ -3,7 +3,7 @@ import { toneOf, type Tone } from "../../drawing/metals";
 import { tagPlaces } from "../../drawing/tags";
 import { type Patch } from "../../drawing/weave";
 import { RingScene, type OpenAt } from "../../scene/ringScene";
-import { canDraw3d } from "../../scene/stage";
+import { canDraw3d, type Side } from "../../scene/stage";
 import { FlatRings } from "./FlatRings";
 import { LOOKS, turnByKeys } from "../../shared/turnKeys";
 import { useSize } from "../../shared/useSize";
@@ -33,6 +33,8 @@ interface Props {
   /** How much is cut away from the front, 0 to 1. */
   cut?: number | null;
   className?: string;
+  /** The side it is seen from at first; by its shape where left out. */
+  firstLook?: Side;
   /** More to do with the picture, beside the sides it is seen from. */
   tools?: ReactNode;
 }
@@ -91,6 +93,7 @@ function Solid({
   onPick,
   focus = null,
   cut = null,
+  firstLook,
   tools = null,
   width,
   height,
@@ -124,7 +127,10 @@ function Solid({
   useEffect(() => scene.current?.resize(width, height), [width, height]);
   useEffect(() => scene.current?.tones(palette.map(toneNamed)), [colours]);
   useEffect(() => scene.current?.unfit(), [fitKey]);
-  useEffect(() => scene.current?.show(patch, wireMm, open), [patch, wireMm, open?.ring, open?.angle]);
+  useEffect(
+    () => scene.current?.show(patch, wireMm, open, firstLook ?? null),
+    [patch, wireMm, open?.ring, open?.angle],
+  );
   useEffect(() => scene.current?.choose(chosen, linked), [patch, chosen, linked]);
   useEffect(() => scene.current?.cutAway(cut), [cut, patch]);
   useEffect(() => {

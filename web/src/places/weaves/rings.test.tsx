@@ -5,6 +5,7 @@ import { laid, some } from "../../drawing/piece";
 import sample from "../../test/piece.json";
 import { turnByKeys } from "../../shared/turnKeys";
 import { AssemblyScene } from "./AssemblyScene";
+import { madeOf } from "./made";
 import { FlatRings } from "./FlatRings";
 import { toneNamed } from "./RingsView";
 
@@ -80,7 +81,7 @@ describe("a piece as it grows", () => {
   it.each([1, 4, sample.piece.steps.length])("shows just the rings there after %i steps", (done) => {
     const { container } = render(
       <AssemblyScene
-        data={JOB}
+        made={madeOf(JOB)}
         piece={sample.piece as unknown as PieceView}
         rings={rings}
         done={done}
@@ -99,7 +100,7 @@ describe("a piece as it grows", () => {
   it("shows the finished piece with no ring in hand", () => {
     const { container } = render(
       <AssemblyScene
-        data={JOB}
+        made={madeOf(JOB)}
         piece={sample.piece as unknown as PieceView}
         rings={rings}
         done={sample.piece.steps.length}

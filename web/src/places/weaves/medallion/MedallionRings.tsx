@@ -1,27 +1,42 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { Problem } from "../../../api/client";
+import { fetchFile, Problem } from "../../../api/client";
 import { usePreferences } from "../../../api/queries";
-import type { CompositionAnswer } from "../../../api/types";
+import type { CompositionAnswer, CompositionQuestion } from "../../../api/types";
 import { keepJob, ringsOf } from "../../../shared/newJob";
 import { REFUSED_ABOVE, ShutButton } from "../../../shared/ShutButton";
 import { say } from "../../../shared/says";
-import type { MedallionChoice } from "./MedallionPlace";
+import { saveFile } from "../../../shared/takeAway";
+import type { MedallionChoice } from "./choice";
+
+const FORMATS: [string, string][] = [
+  ["svg", "SVG"],
+  ["stl", "STL"],
+  ["gltf", "glTF"],
+  ["csv", "count CSV"],
+];
 
 /** From the medallion to the wire: its small rings and its larger ones as jobs of their own. */
 export function MedallionRings({
   choice,
   answer,
   refused,
+  question,
 }: {
   choice: MedallionChoice;
   answer: CompositionAnswer;
   /** A value is refused: what is shown is from before. */
   refused: boolean;
+  /** What was answered. */
+  question: CompositionQuestion;
 }) {
   const choices = usePreferences().data?.data;
   const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
+  const take = (format: string) =>
+    saveFile(`Medallion of ${choice.arms}`, format, () =>
+      fetchFile(`/api/weaves/${choice.weave}/composition/export/${format}`, question),
+    );
   const cut = async () => {
     setBusy(true);
     try {
@@ -60,6 +75,13 @@ export function MedallionRings({
       >
         Cut its rings
       </ShutButton>
+      <span className="exports small">
+        {FORMATS.map(([format, name]) => (
+          <button key={format} className="quiet small" onClick={() => void take(format)}>
+            {name}
+          </button>
+        ))}
+      </span>
     </p>
   );
 }

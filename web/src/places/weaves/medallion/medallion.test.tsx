@@ -23,27 +23,57 @@ const BASE = {
 };
 
 describe("a medallion", () => {
+  const ring = (x: number, radius = 2.4) => [x, 0, 0, 0, 0, 1, radius];
+  const step = (at: number, through: number[]) => ({
+    ring: at,
+    closed: through.length === 0,
+    through,
+    pickUp: [],
+    over: [],
+    unit: 1,
+    passages: through.map((other) => ({ ring: other, angle: 0, towards: true })),
+    openingAngle: 0,
+    leanDegrees: 0,
+  });
   const ANSWER = {
-    ringCount: [61, 2],
-    perUnit: 6,
-    hub: {},
-    hubInnerDiameterMm: 5.92,
+    ringCount: [47, 2],
+    rowCounts: [2, 2, 2, 2, 2],
+    hubSmallestMm: 9.25,
+    hubUsualMm: 9.85,
+    hubLargestMm: 12.0,
+    hubInnerDiameterMm: 9.85,
+    fit: "GOES_IN",
+    arms: "TIGHT",
     preClosed: { upperBound: 33, upperBoundExact: true, thisOrder: 28, inHand: 28, hold: 4 },
     opened: 35,
     stages: [
       { role: "ARM", part: 0, closed: 4, opened: 1, through: 4 },
       { role: "ARM", part: 1, closed: 4, opened: 1, through: 4 },
       { role: "HUB", part: 6, closed: 0, opened: 2, through: 12 },
-      { role: "TIE", part: 7, closed: 0, opened: 1, through: 4 },
-      { role: "BAIL", part: 8, closed: 0, opened: 1, through: 2 },
+      { role: "BAIL", part: 7, closed: 0, opened: 1, through: 2 },
+      { role: "TIE", part: 8, closed: 0, opened: 1, through: 4 },
     ],
     beside: [
-      { role: "TIE", part: 7 },
+      { role: "TIE", part: 8 },
       { role: "ARM", part: 0 },
     ],
+    colourCounts: [
+      [40, 0],
+      [7, 2],
+    ],
+    palette: ["copper", "brass"],
+    rings: [...ring(0), ...ring(3), ...ring(0, 6)],
+    ringWireMm: [1, 1, 1.2],
+    colours: [0, 0, 1],
+    steps: [step(0, []), step(1, [0]), step(2, [0, 1])],
+    closedBefore: [0],
     figures: [
-      ["hub-inside", 5.92, "mm"],
-      ["piece-rings", 63, ""],
+      ["hub-smallest", 9.25, "mm"],
+      ["hub-usual", 9.85, "mm"],
+      ["hub-largest", 12.0, "mm"],
+      ["hub-plain-rule", 21.2, "mm"],
+      ["composition-ratio", 3.57, ""],
+      ["piece-rings", 49, ""],
       ["piece-mass", 6.9, "g"],
     ].map(([id, value, unit]) => ({
       id,
@@ -58,7 +88,7 @@ describe("a medallion", () => {
     })),
   };
 
-  it("says first how large the larger ring has to be, and keeps what was chosen", async () => {
+  it("says first how large the larger ring is, shows which go in, and keeps what was chosen", async () => {
     const asked = serve({
       ...PREFERENCES,
       "GET /api/weaves": [CHAIN, SHEET],
@@ -67,27 +97,77 @@ describe("a medallion", () => {
       "POST /api/weaves/byzantine/composition": ANSWER,
     });
     show(<MedallionPlace />);
-    expect((await screen.findByTestId("hub-size")).textContent).toContain("5.92");
-    expect(screen.getByText("61 small rings, 2 larger rings")).toBeTruthy();
+    expect((await screen.findByTestId("hub-size")).textContent).toContain("9.85");
+    expect(screen.getByText("47 small rings, 2 larger rings")).toBeTruthy();
+    expect(screen.getByText("The small rings sit tight.")).toBeTruthy();
     const order = [...screen.getByLabelText("In this order").children].map((one) => one.textContent);
     expect(order).toEqual([
       "Arm 1 of 6 4 closed, 1 opened",
       "Arm 2 4 closed, 1 opened",
       "Larger rings 2 rings, through 12 each",
-      "Ties 1 ring, through 4",
       "Bail 1 ring, through 2",
+      "Ties 1 ring, through 4",
     ]);
     expect(screen.getByText(/look first at the ties next to it and arm 1's end/)).toBeTruthy();
-    fireEvent.click(screen.getByRole("button", { name: "larger ring, inside" }));
-    expect(screen.getByText("worked hub-inside")).toBeTruthy();
-    expect(screen.getByRole("img").getAttribute("aria-label")).toContain("6 arms about a larger ring");
-    // only chains make arms
-    expect(screen.getByLabelText<HTMLSelectElement>("Chain").options).toHaveLength(1);
+    expect(screen.getByLabelText("Larger rings that go in: from 9.25, usual 9.85, to 12.00")).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: "larger ring, smallest" }));
+    expect(screen.getByText("worked hub-smallest")).toBeTruthy();
     typeInto("Arms", "4");
     fireEvent.change(screen.getByLabelText("Ties"), { target: { value: "free" } });
-    expect(await screen.findByLabelText(/4 arms about/)).toBeTruthy();
-    expect(asked.at(-1)!.body).toMatchObject({ arms: 4, tied: false });
-    expect(JSON.parse(localStorage.getItem("toroid-medallion")!)).toMatchObject({ arms: 4, tied: false });
+    await waitFor(() => expect(asked.at(-1)!.body).toMatchObject({ arms: 4, tieRow: null }));
+    expect(JSON.parse(localStorage.getItem("toroid-medallion")!)).toMatchObject({ arms: 4, tieRow: null });
+  });
+
+  it("judges the larger ring the maker has", async () => {
+    const asked = serve({
+      ...BASE,
+      "POST /api/weaves/byzantine/composition": (body: unknown) => {
+        const own = (body as { hubInnerMm: number | null }).hubInnerMm;
+        return { ...ANSWER, hubInnerDiameterMm: own ?? 9.85, fit: own === 8 ? "TOO_SMALL" : "GOES_IN" };
+      },
+    });
+    show(<MedallionPlace />);
+    fireEvent.change(await screen.findByLabelText("Size of the larger rings"), { target: { value: "own" } });
+    typeInto("Larger rings, inside", "8");
+    expect(await screen.findByText("too small: it does not close")).toBeTruthy();
+    expect(screen.getByTestId("hub-size").textContent).toContain("8.00");
+    expect(asked.at(-1)!.body).toMatchObject({ hubInnerMm: 8 });
+  });
+
+  it("takes arms of a sheet's rows, written as makers say them", async () => {
+    const asked = serve({
+      ...BASE,
+      "GET /api/weaves": [CHAIN, SHEET],
+      "POST /api/weaves/byzantine/composition": ANSWER,
+      "POST /api/weaves/european-4-in-1/composition": ANSWER,
+    });
+    show(<MedallionPlace />);
+    await screen.findByRole("option", { name: SHEET.name });
+    fireEvent.change(screen.getByLabelText("Weave of the arms"), { target: { value: SHEET.id } });
+    const rows = await screen.findByLabelText<HTMLInputElement>("Rings in each row of an arm");
+    expect(rows.value).toBe("2-3-2");
+    fireEvent.change(rows, { target: { value: "2-x" } });
+    fireEvent.blur(rows);
+    expect(screen.getByRole("alert").textContent).toContain("2-3-2");
+    expect(rows.value).toBe("2-x");
+    fireEvent.change(rows, { target: { value: "3 4 3" } });
+    fireEvent.blur(rows);
+    await waitFor(() =>
+      expect(asked.at(-1)!.body).toMatchObject({ rowCounts: [3, 4, 3], longerCounts: [3, 2], rows: null }),
+    );
+    expect(asked.at(-1)!.path).toContain("european-4-in-1");
+  });
+
+  it("is put together ring by ring, and counts two colours", async () => {
+    serve({ ...BASE, "POST /api/weaves/byzantine/composition": ANSWER });
+    show(<MedallionPlace />);
+    fireEvent.change(await screen.findByLabelText("Colours"), { target: { value: "BINDING" } });
+    expect(await screen.findByText("copper: 40 small, 0 larger; brass: 7 small, 2 larger")).toBeTruthy();
+    fireEvent.click(screen.getByRole("tab", { name: "ring by ring" }));
+    expect(screen.getByText("1 of 3")).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: "One ring on" }));
+    fireEvent.click(screen.getByRole("button", { name: "One ring on" }));
+    expect(screen.getByText("Through 2 rings.")).toBeTruthy();
   });
 
   it("keeps what was answered last, drawn and counted, while what stands there is refused", async () => {
@@ -102,12 +182,11 @@ describe("a medallion", () => {
     await screen.findByTestId("hub-size");
     typeInto("Arms", "90");
     expect((await screen.findByRole("alert")).textContent).toContain("from before");
-    expect(screen.getByTestId("hub-size").textContent).toContain("5.92");
-    expect(screen.getByLabelText(/6 arms about/)).toBeTruthy();
+    expect(screen.getByTestId("hub-size").textContent).toContain("9.85");
+    expect(screen.getByLabelText("Larger rings that go in: from 9.25, usual 9.85, to 12.00")).toBeTruthy();
     expect(screen.getByRole<HTMLButtonElement>("button", { name: "Cut its rings" }).disabled).toBe(true);
     fireEvent.click(screen.getByRole("button", { name: /^take 24/ }));
     await waitFor(() => expect(screen.queryByRole("alert")).toBeNull());
-    expect(await screen.findByLabelText(/24 arms about/)).toBeTruthy();
   });
 
   it("says why it cannot be", async () => {
@@ -138,8 +217,8 @@ describe("a medallion", () => {
         .filter((one) => one.method === "PUT" && one.path.startsWith("/api/ring-jobs/"))
         .map((one) => (one.body as { data: object }).data);
     await waitFor(() => expect(jobs()).toHaveLength(2));
-    expect(jobs()[0]).toMatchObject({ ringCount: 61, aimValue: 3.8, wireDiameterMm: 1, convention: "INNER" });
-    expect(jobs()[1]).toMatchObject({ ringCount: 2, aimValue: 5.92, wireDiameterMm: 1.2, spoolId: null });
+    expect(jobs()[0]).toMatchObject({ ringCount: 47, aimValue: 3.8, wireDiameterMm: 1, convention: "INNER" });
+    expect(jobs()[1]).toMatchObject({ ringCount: 2, aimValue: 9.85, wireDiameterMm: 1.2, spoolId: null });
   });
 
   it("is undone choice by choice", async () => {
@@ -151,13 +230,13 @@ describe("a medallion", () => {
     fireEvent.change(await screen.findByLabelText("Bail"), { target: { value: "none" } });
     fireEvent.change(screen.getByLabelText("Ties"), { target: { value: "free" } });
     const last = () => asked.filter((one) => one.path.endsWith("/composition")).at(-1)!.body;
-    await waitFor(() => expect(last()).toMatchObject({ bail: false, tied: false }));
+    await waitFor(() => expect(last()).toMatchObject({ bail: false, tieRow: null }));
     act(() => void undo());
-    expect(screen.getByLabelText<HTMLSelectElement>("Ties").value).toBe("tied");
+    expect(screen.getByLabelText<HTMLSelectElement>("Ties").value).toBe("nearest");
     act(() => void undo());
     expect(screen.getByLabelText<HTMLSelectElement>("Bail").value).toBe("bail");
     act(() => void redo());
     expect(screen.getByLabelText<HTMLSelectElement>("Bail").value).toBe("none");
-    expect(JSON.parse(localStorage.getItem("toroid-medallion")!)).toMatchObject({ bail: false, tied: true });
+    expect(JSON.parse(localStorage.getItem("toroid-medallion")!)).toMatchObject({ bail: false, tieRow: 0 });
   });
 });

@@ -13,6 +13,7 @@ import { PiecePractice } from "./PiecePractice";
 import { PieceSentence } from "./PieceSentence";
 import { PieceWhole } from "./PieceWhole";
 import { PutTogether } from "./PutTogether";
+import { madeOf } from "../made";
 
 export function PiecePlace() {
   const { id } = useParams();
@@ -120,7 +121,7 @@ function PiecePage({ kept, weaves }: { kept: Kept<WeaveJobData>; weaves: WeaveEn
         ) : mode === "whole" ? (
           <PieceWhole {...{ weave, piece, rings, poses, pull, units }} data={shown} onPull={setPull} />
         ) : mode === "together" ? (
-          <PutTogether data={shown} {...{ weave, piece, rings }} />
+          <PutTogether made={madeOf(shown)} fitKey={weave.id} {...{ piece, rings }} />
         ) : mode === "practice" ? (
           <PiecePractice data={shown} {...{ weave, piece, rings }} />
         ) : (

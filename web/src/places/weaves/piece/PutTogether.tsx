@@ -1,19 +1,19 @@
 import { useEffect, useState } from "react";
-import type { PieceView, WeaveEntry, WeaveJobData } from "../../../api/types";
-import { AssemblyScene } from "../AssemblyScene";
+import type { PieceView } from "../../../api/types";
+import { AssemblyScene, type Made } from "../AssemblyScene";
 import { stepHead, stepWay } from "../../../shared/assemblyWords";
 
 interface Props {
-  data: WeaveJobData;
-  weave: WeaveEntry;
-  piece: PieceView;
+  made: Made;
+  fitKey: string;
+  piece: Pick<PieceView, "preClosed" | "steps" | "colours">;
   rings: Float32Array;
 }
 
 const PACE_MS = 900;
 
 /** The piece put together one ring at a time, forward and back. */
-export function PutTogether({ data, weave, piece, rings }: Props) {
+export function PutTogether({ made, fitKey, piece, rings }: Props) {
   const [done, setDone] = useState(1);
   const [playing, setPlaying] = useState(false);
   const last = piece.steps.length;
@@ -37,7 +37,7 @@ export function PutTogether({ data, weave, piece, rings }: Props) {
   }
   return (
     <>
-      <AssemblyScene data={data} piece={piece} rings={rings} done={at} fitKey={weave.id} />
+      <AssemblyScene {...{ made, piece, rings, fitKey }} done={at} />
       <div className="assembly" role="group" aria-label="Ring by ring">
         <div className="player-keys">
           <button

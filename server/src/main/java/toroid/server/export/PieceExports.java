@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
@@ -45,7 +46,8 @@ final class PieceExports {
         return Stl.of(
                 "weave " + piece.weaveId(),
                 2 * fine[0] * fine[1] * piece.rings().size(),
-                piece.rings().stream().map(circle -> RingMesh.of(circle, piece.wireMm(), fine[0], fine[1])));
+                IntStream.range(0, piece.rings().size())
+                        .mapToObj(n -> RingMesh.of(piece.rings().get(n), piece.wireMm()[n], fine[0], fine[1])));
     }
 
     /** One mesh for each ring size and colour, one node for each ring. */
@@ -58,20 +60,18 @@ final class PieceExports {
         for (int n = 0; n < piece.rings().size(); n++) {
             Circle circle = piece.rings().get(n);
             int colour = piece.colours()[n];
+            double wire = piece.wireMm()[n];
             String kind = String.format(
                     Locale.ROOT,
-                    "ring %.4f mm, %s",
+                    "ring %.4f mm, wire %.4f mm, %s",
                     2 * circle.radius(),
+                    wire,
                     piece.palette().get(colour));
             int mesh = meshes.computeIfAbsent(
                     kind,
                     any -> gltf.mesh(
                             kind,
-                            RingMesh.of(
-                                    new Circle(Vector3D.ZERO, Vector3D.PLUS_K, circle.radius()),
-                                    piece.wireMm(),
-                                    20,
-                                    72),
+                            RingMesh.of(new Circle(Vector3D.ZERO, Vector3D.PLUS_K, circle.radius()), wire, 20, 72),
                             metals.get(colour)));
             place(gltf.node("ring " + (n + 1), mesh), circle);
         }
@@ -101,12 +101,12 @@ final class PieceExports {
         var arcs = new ArrayList<Arc>();
         for (int n = 0; n < piece.rings().size(); n++) {
             Circle circle = piece.rings().get(n);
-            double reach = circle.radius() + piece.wireMm();
+            double reach = circle.radius() + piece.wireMm()[n];
             left = Math.min(left, circle.centre().getX() - reach);
             right = Math.max(right, circle.centre().getX() + reach);
             low = Math.min(low, circle.centre().getY() - reach);
             high = Math.max(high, circle.centre().getY() + reach);
-            arcs(arcs, circle, piece.palette().get(piece.colours()[n]));
+            arcs(arcs, circle, piece.wireMm()[n], piece.palette().get(piece.colours()[n]));
         }
         arcs.sort(Comparator.comparingDouble(Arc::depth));
         double width = Math.max(CHECK, right - left) + 2 * MARGIN;
@@ -118,12 +118,11 @@ final class PieceExports {
                 width, height, width, height, piece.weaveId(), MARGIN - left, MARGIN + high));
         for (Arc arc : arcs) {
             svg.append(say(
-                    "<path class=\"edge\" stroke=\"#1d2227\" stroke-width=\"%.4f\" d=\"%s\"/>",
-                    piece.wireMm(), arc.d()));
+                    "<path class=\"edge\" stroke=\"#1d2227\" stroke-width=\"%.4f\" d=\"%s\"/>", arc.wireMm(), arc.d()));
             svg.append(say(
                     "<path stroke=\"%s\" stroke-width=\"%.4f\" d=\"%s\"/>%n",
                     arc.colour().startsWith("#") ? arc.colour() : "#ffffff",
-                    Math.max(piece.wireMm() / 2, piece.wireMm() - 2 * LINE),
+                    Math.max(arc.wireMm() / 2, arc.wireMm() - 2 * LINE),
                     arc.d()));
         }
         svg.append(say(
@@ -133,9 +132,9 @@ final class PieceExports {
         return svg.toString();
     }
 
-    private record Arc(String d, double depth, String colour) {}
+    private record Arc(String d, double depth, double wireMm, String colour) {}
 
-    private static void arcs(List<Arc> arcs, Circle circle, String colour) {
+    private static void arcs(List<Arc> arcs, Circle circle, double wireMm, String colour) {
         for (int part = 0; part < ARCS; part++) {
             var d = new StringBuilder("M");
             double depth = 0;
@@ -144,7 +143,7 @@ final class PieceExports {
                 d.append(s == 0 ? "" : "L").append(say("%.4f %.4f", at.getX(), -at.getY()));
                 depth += at.getZ() / (ARC_STEPS + 1);
             }
-            arcs.add(new Arc(d.toString(), depth, colour));
+            arcs.add(new Arc(d.toString(), depth, wireMm, colour));
         }
     }
 
@@ -160,7 +159,7 @@ final class PieceExports {
                 csv.printRecord(
                         row.size(),
                         row.colour(),
-                        say("%.4f", piece.wireMm()),
+                        say("%.4f", row.wireMm()),
                         say("%.4f", row.innerMm()),
                         row.rings(),
                         row.spare(),

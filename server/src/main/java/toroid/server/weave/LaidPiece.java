@@ -2,29 +2,32 @@ package toroid.server.weave;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import toroid.core.ring.Spare;
 import toroid.core.weave.WeaveRings;
 import toroid.core.weave.assembly.Assembly;
 import toroid.core.weave.assembly.AssemblyStep;
 import toroid.core.weave.circle.Circle;
-import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.piece.Colouring;
 import toroid.core.weave.piece.Piece;
+import toroid.core.weave.piece.RingGraph;
 import toroid.core.weave.solve.Pose;
 
 /**
  * A piece as it lies at rest, mm, and its counts by size and colour.
  *
+ * @param wireMm of each ring
  * @param rings every ring's middle
  * @param colours place in the palette of each
  * @param palette metals, or colours as #rrggbb
  * @param rows for each size and colour that is there
  */
 public record LaidPiece(
-        String weaveId, double wireMm, List<Circle> rings, int[] colours, List<String> palette, List<Row> rows) {
+        String weaveId, double[] wireMm, List<Circle> rings, int[] colours, List<String> palette, List<Row> rows) {
 
     /** Rings of one size and colour. */
-    public record Row(String size, String colour, double innerMm, int rings, int spare, int preClosed) {}
+    public record Row(String size, String colour, double wireMm, double innerMm, int rings, int spare, int preClosed) {}
 
     static LaidPiece of(
             Piece piece, Assembly assembly, Pose pose, WeaveRings rings, ColourSpec spec, double sparePercent) {
@@ -38,7 +41,7 @@ public record LaidPiece(
         }
         return new LaidPiece(
                 piece.pattern().id(),
-                rings.wireMm(),
+                DoubleStream.generate(rings::wireMm).limit(piece.size()).toArray(),
                 circles,
                 colours,
                 spec.palette(),
@@ -47,9 +50,28 @@ public record LaidPiece(
 
     private static List<Row> rows(
             Piece piece, Assembly assembly, WeaveRings rings, ColourSpec spec, int[] colours, double sparePercent) {
-        List<WeavePattern.RingClass> sizes = piece.pattern().classes();
-        int[][] counts = new int[sizes.size()][spec.palette().size()];
-        int[][] closed = new int[sizes.size()][spec.palette().size()];
+        List<Size> sizes = IntStream.range(0, piece.pattern().classes().size())
+                .mapToObj(size -> new Size(
+                        piece.pattern().classes().get(size).name(),
+                        rings.wireMm(),
+                        rings.innerMm().get(size)))
+                .toList();
+        return rows(piece, assembly, sizes, spec.palette(), colours, sparePercent);
+    }
+
+    /** A ring size: what it is called, its wire and inside, mm. */
+    record Size(String name, double wireMm, double innerMm) {}
+
+    /** A row for each size and colour that is there. */
+    static List<Row> rows(
+            RingGraph piece,
+            Assembly assembly,
+            List<Size> sizes,
+            List<String> palette,
+            int[] colours,
+            double sparePercent) {
+        int[][] counts = new int[sizes.size()][palette.size()];
+        int[][] closed = new int[sizes.size()][palette.size()];
         for (int n = 0; n < piece.size(); n++) {
             counts[piece.sizeClassOf(n)][colours[n]]++;
             closed[piece.sizeClassOf(n)][colours[n]]++;
@@ -61,12 +83,13 @@ public record LaidPiece(
         }
         var rows = new ArrayList<Row>();
         for (int size = 0; size < sizes.size(); size++) {
-            for (int colour = 0; colour < spec.palette().size(); colour++) {
+            for (int colour = 0; colour < palette.size(); colour++) {
                 if (counts[size][colour] > 0) {
                     rows.add(new Row(
                             sizes.get(size).name(),
-                            spec.palette().get(colour),
-                            rings.innerMm().get(size),
+                            palette.get(colour),
+                            sizes.get(size).wireMm(),
+                            sizes.get(size).innerMm(),
                             counts[size][colour],
                             Spare.of(counts[size][colour], sparePercent),
                             closed[size][colour]));

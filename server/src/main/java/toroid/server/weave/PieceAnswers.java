@@ -6,6 +6,7 @@ import java.util.List;
 import toroid.core.weave.assembly.Assembly;
 import toroid.core.weave.assembly.AssemblyStep;
 import toroid.core.weave.assembly.Attempt;
+import toroid.core.weave.assembly.Lie;
 import toroid.core.weave.fault.Diagnosis;
 import toroid.core.weave.fault.Question;
 import toroid.core.weave.piece.LinkedRings;
@@ -66,7 +67,22 @@ public final class PieceAnswers {
             @NotNull int unit,
             @NotNull List<PassageView> passages,
             @NotNull double openingAngle,
-            @NotNull double leanDegrees) {}
+            @NotNull double leanDegrees) {
+        static PieceStep of(AssemblyStep step, int unit, Lie.Seen seen) {
+            return new PieceStep(
+                    step.ring(),
+                    step.closed(),
+                    step.through(),
+                    step.pickUp(),
+                    step.over(),
+                    unit,
+                    seen.passages().stream()
+                            .map(passage -> new PassageView(passage.ring(), passage.angle(), passage.towards()))
+                            .toList(),
+                    seen.openingAngle(),
+                    seen.leanDegrees());
+        }
+    }
 
     /** Through which ring, where on the ring that comes in, and whether its wire comes towards the maker there, anticlockwise. */
     public record PassageView(

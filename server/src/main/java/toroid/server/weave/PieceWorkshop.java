@@ -217,7 +217,7 @@ public class PieceWorkshop {
         return links;
     }
 
-    private static int[] preClosed(Assembly assembly) {
+    static int[] preClosed(Assembly assembly) {
         var closed = new ArrayList<Integer>();
         for (AssemblyStep step : assembly.steps()) {
             if (step.closed()) {
@@ -243,20 +243,7 @@ public class PieceWorkshop {
     }
 
     private static PieceAnswers.PieceStep step(Piece piece, Pose shown, AssemblyStep step) {
-        Lie.Seen seen = Lie.seen(piece, shown, step);
-        return new PieceAnswers.PieceStep(
-                step.ring(),
-                step.closed(),
-                step.through(),
-                step.pickUp(),
-                step.over(),
-                piece.rowOf(step.ring()) + 1,
-                seen.passages().stream()
-                        .map(passage ->
-                                new PieceAnswers.PassageView(passage.ring(), passage.angle(), passage.towards()))
-                        .toList(),
-                seen.openingAngle(),
-                seen.leanDegrees());
+        return PieceAnswers.PieceStep.of(step, piece.rowOf(step.ring()) + 1, Lie.seen(piece, shown, step));
     }
 
     PieceAnswers.AttemptAnswer attempt(String id, PieceAnswers.AttemptQuestion question) {

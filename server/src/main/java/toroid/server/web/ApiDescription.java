@@ -32,7 +32,6 @@ class ApiDescription {
             "Hammered",
             "PreClosed",
             "PieceExtent",
-            "HubRing",
             "CompositionStage");
 
     @Bean

@@ -177,43 +177,6 @@ class PieceApiTest extends ApiTest {
         assertThat(kept).hasSize(1);
     }
 
-    @Test
-    void aMedallionIsCountedAndItsLargerRingSized() {
-        var question = new HashMap<String, Object>(
-                Map.of("wireDiameterMm", 1.0, "innerDiameterMm", 3.8, "arms", 6, "units", 1, "hubs", 2, "tied", true));
-        question.putAll(Map.of("longerBy", 1, "bail", true, "hubWireMm", 1.2));
-        Answer answer = tell("/api/weaves/byzantine/composition", question);
-        assertThat(answer.status()).isEqualTo(200);
-        assertThat(answer.at("/ringCount/0").asInt()).isEqualTo(61);
-        assertThat(answer.at("/ringCount/1").asInt()).isEqualTo(2);
-        assertThat(answer.at("/hubInnerDiameterMm").asDouble()).isBetween(3.0, 7.5);
-        assertThat(answer.at("/opened").asInt() + answer.at("/preClosed/inHand").asInt())
-                .isEqualTo(63);
-        int opened = 0;
-        int closed = 0;
-        for (JsonNode stage : answer.at("/stages")) {
-            opened += stage.get("opened").asInt();
-            closed += stage.get("closed").asInt();
-        }
-        assertThat(opened).isEqualTo(answer.at("/opened").asInt());
-        assertThat(closed).isEqualTo(answer.at("/preClosed/inHand").asInt());
-        assertThat(answer.at("/stages/0/role").asText()).isEqualTo("ARM");
-        assertThat(answer.at("/beside").size()).isPositive();
-        question.put("arms", 2);
-        assertThat(tell("/api/weaves/byzantine/composition", question)
-                        .at("/detail")
-                        .asText())
-                .contains("no middle");
-        question.put("arms", 6);
-        question.put("hubWireMm", 4);
-        assertThat(tell("/api/weaves/byzantine/composition", question)
-                        .at("/detail")
-                        .asText())
-                .contains("does not go through");
-        assertThat(tell("/api/weaves/european-4-in-1/composition", question).status())
-                .isEqualTo(400);
-    }
-
     /** A hole in a list is the asker's slip, not the server's. */
     @Test
     void nullsInListsAreRefusedInWords() {

@@ -108,6 +108,7 @@ class EdgeTest extends ApiTest {
                         "/api/weaves/{id}/attempt",
                         "/api/weaves/{id}/bend",
                         "/api/weaves/{id}/composition",
+                        "/api/weaves/{id}/composition/export/{format}",
                         "/api/weaves/{id}/count",
                         "/api/weaves/{id}/diagnose",
                         "/api/weaves/{id}/export/{format}",

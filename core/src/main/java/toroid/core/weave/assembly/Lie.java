@@ -3,6 +3,7 @@ package toroid.core.weave.assembly;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.IntFunction;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.piece.Piece;
@@ -48,11 +49,16 @@ public record Lie(Circle circle, Vector3D right, Vector3D up) {
 
     /** @param pose in any unit; the piece's cells as they lie when the ring comes in */
     public static Seen seen(Piece piece, Pose pose, AssemblyStep step) {
-        Lie lie = of(image(piece, pose, step.ring()));
+        return seen(n -> image(piece, pose, n), step);
+    }
+
+    /** @param laid every ring by its place, as it lies when the ring comes in */
+    public static Seen seen(IntFunction<Circle> laid, AssemblyStep step) {
+        Lie lie = of(laid.apply(step.ring()));
         var passages = new ArrayList<Passage>();
         for (List<Integer> some : List.of(step.through(), step.pickUp())) {
             for (int other : some) {
-                Passage passage = Passage.of(lie, image(piece, pose, other), other);
+                Passage passage = Passage.of(lie, laid.apply(other), other);
                 if (passage != null) {
                     passages.add(passage);
                 }

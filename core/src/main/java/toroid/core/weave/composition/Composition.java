@@ -1,23 +1,21 @@
 package toroid.core.weave.composition;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
-import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
-import toroid.core.weave.piece.Piece;
-import toroid.core.weave.piece.PieceShape;
 import toroid.core.weave.piece.RingGraph;
 
 /**
- * A cross, star or medallion: arms of a chain weave, their innermost rings gathered on one or two larger rings, neighbouring arms tied
- * at their ends, one arm longer with a bail at its end (common practice). Ring for ring, with every link; made arm by arm, then the
- * larger rings, the ties, the bail.
+ * A cross, star or medallion: arms of a weave, one row of each held by one or two larger rings, neighbouring arms tied beside those, one
+ * arm longer, a bail on a short arm opposite it (common practice). Ring for ring, with every link; made arm by arm, then the larger
+ * rings, the bail, and last and tightest the ties.
  *
- * @see HubRing for how large the larger ring has to be
+ * @see LargerRing for how large the larger ring has to be
  */
 public final class Composition implements RingGraph {
     /** What a ring is for. */
@@ -26,125 +24,144 @@ public final class Composition implements RingGraph {
         ARM,
         /** A larger ring in the middle. */
         HUB,
-        /** Between the ends of two neighbouring arms. */
-        TIE,
-        /** At the end of the longer arm. */
-        BAIL
+        /** At the end of a short arm, opposite the longer one. */
+        BAIL,
+        /** Between two neighbouring arms. */
+        TIE
     }
 
     public static final int LEAST_ARMS = 3;
     public static final int MOST_ARMS = 12;
-    private static final int MOST_UNITS = 60;
     private static final int MOST_HUBS = 2;
 
     /**
      * What is put together.
      *
      * @param arms 3 to 12
-     * @param units of the chain in each arm
-     * @param hubs larger rings, 1 or 2, each through every arm's innermost rings
-     * @param tied whether a ring ties each two neighbouring arms at their outermost rings
-     * @param longerBy units the first arm has more
-     * @param bail whether a ring hangs from the first arm's end
+     * @param shape of an arm
+     * @param held row of the arms that the larger rings go through, from the middle, the first is 0
+     * @param hubs larger rings, 1 or 2, each through every arm's held row
+     * @param ties of neighbouring arms; null for none
+     * @param bail whether a ring hangs from an arm's end
      */
-    public record Plan(int arms, int units, int hubs, boolean tied, int longerBy, boolean bail) {
+    public record Plan(int arms, ArmShape shape, int held, int hubs, Ties ties, boolean bail) {
         public Plan {
             Checks.within("arms", arms, LEAST_ARMS, MOST_ARMS, "arms", "Fewer than three make no middle.");
-            Checks.within("units", units, 1, MOST_UNITS, "units", "Arms are short.");
             Checks.within("hubs", hubs, 1, MOST_HUBS, "larger rings", "One, or one before and one behind.");
-            Checks.within("longerBy", longerBy, 0, MOST_UNITS, "units", "Zero for none.");
+        }
+
+        /** The arm the bail sits on: opposite the longer, which is the first; with an odd number the next to opposite. */
+        public int bailArm() {
+            return arms / 2;
         }
     }
 
     private final Plan plan;
+    private final Sector sector;
     private final List<Role> roles = new ArrayList<>();
     private final List<Integer> parts = new ArrayList<>();
+    private final List<Integer> rows = new ArrayList<>();
     private final List<TreeSet<Integer>> links = new ArrayList<>();
-    private final int perUnit;
-    private final int perHub;
+    private final int[] first;
     private int[][] neighbours;
 
-    /** @throws Refusal for what is no chain of one ring size */
-    public Composition(WeavePattern chain, Plan plan) {
-        if (chain.lattice().kind() != Lattice.Kind.CHAIN || chain.classes().size() != 1) {
-            throw Refusal.of(
-                    "no-chain",
-                    "weave",
-                    chain.id(),
-                    chain.name() + " makes no arms.",
-                    "Take a chain of one ring size.");
-        }
+    /** @throws Refusal for what makes no such arms */
+    public Composition(WeavePattern weave, Plan plan) {
         this.plan = plan;
-        perUnit = chain.rings().size();
-        var inner = new ArrayList<List<Integer>>();
-        var outer = new ArrayList<List<Integer>>();
-        for (int arm = 0; arm < plan.arms(); arm++) {
-            arm(
-                    Piece.of(chain, new PieceShape.Cells(plan.units() + (arm == 0 ? plan.longerBy() : 0))),
-                    arm,
-                    inner,
-                    outer);
+        Arm arm = Arm.of(weave, plan.shape(), plan.held());
+        sector = Sector.of(plan.arms(), arm, plan.held(), plan.ties());
+        first = new int[plan.arms()];
+        for (int k = 0; k < plan.arms(); k++) {
+            first[k] = roles.size();
+            arm(arm, k);
         }
-        perHub = inner.stream().mapToInt(List::size).sum();
         for (int hub = 0; hub < plan.hubs(); hub++) {
-            add(Role.HUB, plan.arms(), inner.stream().flatMap(List::stream).toList());
-        }
-        if (plan.tied()) {
-            for (int arm = 0; arm < plan.arms(); arm++) {
-                var held = new ArrayList<>(outer.get(arm));
-                held.addAll(outer.get((arm + 1) % plan.arms()));
-                add(Role.TIE, plan.arms() + 1, held);
+            var through = new ArrayList<Integer>();
+            for (int k = 0; k < plan.arms(); k++) {
+                for (int ring : sector.held()) {
+                    through.add(first[k] + ring);
+                }
             }
+            add(Role.HUB, plan.arms(), through);
         }
         if (plan.bail()) {
-            add(Role.BAIL, plan.arms() + 2, outer.get(0));
+            add(Role.BAIL, plan.arms() + 1, bailed());
+        }
+        if (sector.isTied()) {
+            for (int k = 0; k < plan.arms(); k++) {
+                int from = first[k];
+                int next = first[(k + 1) % plan.arms()];
+                var through = new TreeSet<Integer>();
+                sector.towards().forEach(ring -> through.add(from + ring));
+                sector.back().forEach(ring -> through.add(next + ring));
+                add(Role.TIE, plan.arms() + 2, through);
+            }
         }
         neighbours = links.stream()
                 .map(each -> each.stream().mapToInt(Integer::intValue).toArray())
                 .toArray(int[][]::new);
     }
 
-    /** An arm's rings; its innermost and outermost are those of its first and last that take the same path. */
-    private void arm(Piece piece, int arm, List<List<Integer>> inner, List<List<Integer>> outer) {
-        int first = roles.size();
-        for (int n = 0; n < piece.size(); n++) {
-            roles.add(Role.ARM);
-            parts.add(arm);
-            var through = new TreeSet<Integer>();
-            for (int other : piece.neighbours(n)) {
-                through.add(first + other);
-            }
-            links.add(through);
-        }
-        inner.add(alike(piece, 0, first));
-        outer.add(alike(piece, piece.size() - 1, first));
-    }
-
-    private static List<Integer> alike(Piece piece, int end, int first) {
-        var alike = new ArrayList<Integer>();
-        for (int n = 0; n < piece.size(); n++) {
-            if (Arrays.equals(piece.neighbours(n), piece.neighbours(end))
-                    && piece.rings().get(n).i() == piece.rings().get(end).i()) {
-                alike.add(first + n);
+    private void arm(Arm arm, int k) {
+        int size = k == 0 ? arm.rings().size() : arm.shortSize();
+        for (int row = 0; row < arm.rows().size(); row++) {
+            for (int ring : arm.rows().get(row)) {
+                if (ring < size) {
+                    roles.add(Role.ARM);
+                    parts.add(k);
+                    rows.add(row);
+                    links.add(new TreeSet<>());
+                }
             }
         }
-        return alike;
+        for (int[] link : arm.links()) {
+            if (Math.max(link[0], link[1]) < size) {
+                links.get(first[k] + link[0]).add(first[k] + link[1]);
+                links.get(first[k] + link[1]).add(first[k] + link[0]);
+            }
+        }
     }
 
-    private void add(Role role, int part, List<Integer> through) {
+    /** The middle one or two of the bail's arm's last row. */
+    private List<Integer> bailed() {
+        List<Integer> row = sector.arm().rows().get(plan.shape().rows() - 1);
+        int middle = (row.size() - 1) / 2;
+        return row.subList(middle, row.size() - middle).stream()
+                .map(ring -> first[plan.bailArm()] + ring)
+                .toList();
+    }
+
+    private void add(Role role, int part, Iterable<Integer> through) {
         int place = roles.size();
         roles.add(role);
         parts.add(part);
-        links.add(new TreeSet<>(through));
-        through.forEach(other -> links.get(other).add(place));
+        rows.add(0);
+        var own = new TreeSet<Integer>();
+        through.forEach(own::add);
+        links.add(own);
+        own.forEach(other -> links.get(other).add(place));
     }
 
     public Plan plan() {
         return plan;
     }
 
+    Sector sector() {
+        return sector;
+    }
+
+    /** The place of an arm's first ring. */
+    int firstOf(int arm) {
+        return first[arm];
+    }
+
     public Role roleOf(int n) {
         return roles.get(n);
+    }
+
+    /** Which row of its arm, from the middle; 0 for what is in no arm. */
+    public int rowOf(int n) {
+        return rows.get(n);
     }
 
     /** Rings of each role. */
@@ -152,19 +169,24 @@ public final class Composition implements RingGraph {
         return (int) roles.stream().filter(one -> one == role).count();
     }
 
-    /** Rings of one unit of the chain: what one unit more takes. */
-    public int perUnit() {
-        return perUnit;
+    /** Rings in each row of the longest arm, from the middle out. */
+    public List<Integer> rowCounts() {
+        return sector.arm().rows().stream().map(List::size).toList();
     }
 
     /** Rings of an arm that is not the longer one. */
     public int perArm() {
-        return (int) parts.stream().filter(part -> part == plan.arms() - 1).count();
+        return sector.arm().shortSize();
+    }
+
+    /** Rings the first arm has more. */
+    public int longerBy() {
+        return sector.arm().rings().size() - perArm();
     }
 
     /** Rings a larger ring goes through. */
     public int onHub() {
-        return perHub;
+        return plan.arms() * sector.held().size();
     }
 
     /**
@@ -172,7 +194,7 @@ public final class Composition implements RingGraph {
      * {@code most}.
      */
     public List<Integer> beside(int n, int most) {
-        var shared = new java.util.TreeMap<Integer, Integer>();
+        var shared = new TreeMap<Integer, Integer>();
         for (int held : neighbours[n]) {
             for (int other : neighbours[held]) {
                 if (other != n) {
@@ -181,9 +203,9 @@ public final class Composition implements RingGraph {
             }
         }
         return shared.entrySet().stream()
-                .sorted(java.util.Map.Entry.<Integer, Integer>comparingByValue().reversed())
+                .sorted(Map.Entry.<Integer, Integer>comparingByValue().reversed())
                 .limit(most)
-                .map(java.util.Map.Entry::getKey)
+                .map(Map.Entry::getKey)
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 /**
- * Pieces put together of sections of a chain weave: crosses, stars, medallions. In: a chain, how many arms, what ties them; rings in mm.
- * Out: every ring and link, counts, order, the size of the larger ring. Left out: how the arms lie against each other once tied.
+ * Pieces put together of patches of a weave: crosses, stars, medallions. In: a weave, how many arms, what holds and ties them; rings in
+ * mm. Out: every ring and link, counts, order, the sizes of larger ring that go in, how every ring lies. Left out: arms that lie each
+ * another way.
  */
 package toroid.core.weave.composition;

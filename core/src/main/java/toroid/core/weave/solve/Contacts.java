@@ -11,7 +11,7 @@ import toroid.core.weave.circle.CircleDistance;
  * unit vector between the two places against the motion of each (envelope theorem; the places' own sliding counts only at second
  * order).
  */
-final class Contacts {
+final class Contacts implements Movable.Gaps {
     private final List<double[]> rows = new ArrayList<>();
     private final List<Double> distances = new ArrayList<>();
     private final Pose pose;
@@ -57,15 +57,18 @@ final class Contacts {
         return least;
     }
 
-    int count() {
+    @Override
+    public int count() {
         return rows.size();
     }
 
-    double distance(int contact) {
+    @Override
+    public double distance(int contact) {
         return distances.get(contact);
     }
 
-    double[] row(int contact) {
+    @Override
+    public double[] row(int contact) {
         return rows.get(contact);
     }
 

@@ -10,6 +10,24 @@ final class LeastDistance {
     private LeastDistance() {}
 
     /**
+     * The move nearest to a wished one that opens every gap to what is wanted.
+     *
+     * @param wanted how wide every gap shall be
+     * @param reach gaps up to that wide are looked at
+     * @param wish a move
+     */
+    static double[] opened(Movable<?> rings, double wanted, double reach, double[] wish) {
+        Movable.Gaps gaps = rings.gaps(reach);
+        double[][] rows = new double[gaps.count()][];
+        double[] missing = new double[gaps.count()];
+        for (int i = 0; i < rows.length; i++) {
+            rows[i] = gaps.row(i);
+            missing[i] = wanted - gaps.distance(i);
+        }
+        return step(rows, missing, wish);
+    }
+
+    /**
      * @param rows G
      * @param wanted h
      * @param wish δ₀

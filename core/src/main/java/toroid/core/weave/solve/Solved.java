@@ -9,4 +9,8 @@ package toroid.core.weave.solve;
  * @param steps taken
  * @param converged false when it stopped for another reason; its figures are then no answer
  */
-record Solved(Pose pose, double gap, double leftToGain, int steps, boolean converged) {}
+record Solved(Pose pose, double gap, double leftToGain, int steps, boolean converged) {
+    static Solved of(AtRest<PoseMove> rest) {
+        return new Solved(rest.rings().pose(), rest.gap(), rest.leftToGain(), rest.steps(), rest.converged());
+    }
+}

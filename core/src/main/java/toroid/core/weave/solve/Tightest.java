@@ -10,7 +10,7 @@ import toroid.core.numeric.Effort;
  * ({@link LeastDistance} with the gap itself as one more unknown), and a step counts only if the true smallest gap grew. No ring
  * moves further in a step than a quarter of the gap, so that none can cross another and the links stay what they were.
  */
-final class Tightest {
+public final class Tightest {
     private static final int MOST_STEPS = 400;
     private static final double SHARE = 0.25;
     private static final double ENOUGH = 1e-4;
@@ -38,14 +38,20 @@ final class Tightest {
      * @param tolerance the gain in the gap that is no gain any more, in units of the first ring's radius
      */
     static Solved solve(Pose pose, boolean pitchHeld, boolean acrossHeld, double tolerance) {
-        Freedom freedom = Freedom.of(pose.lattice(), pose.rings().size(), pitchHeld, acrossHeld);
-        double unit = pose.rings().get(0).radius();
+        return Solved.of(of(PoseMove.of(pose, pitchHeld, acrossHeld), tolerance));
+    }
+
+    /**
+     * @param start rings apart, as they shall be linked
+     * @param tolerance the gain in the gap that is no gain any more, in units of the first ring's radius
+     */
+    public static <M extends Movable<M>> AtRest<M> of(M start, double tolerance) {
+        double unit = start.unit();
         double push = 0.5 * unit;
         double window = unit;
-        Pose now = pose;
-        Neighbours neighbours = Neighbours.of(now, 1.2 * unit);
-        double gap = Contacts.smallest(now, neighbours, 2 * unit);
-        Pose before = now;
+        M now = start;
+        double gap = now.smallest(2 * unit);
+        M before = now;
         int revived = 0;
         double[] gaps = new double[MOST_STEPS + 1];
         for (int step = 1; step <= MOST_STEPS; step++) {
@@ -53,36 +59,33 @@ final class Tightest {
             gaps[step] = gap;
             double lately = step > STALL_STEPS ? gap - gaps[step - STALL_STEPS] : Double.MAX_VALUE;
             if (lately < STALL * unit) {
-                return new Solved(now, gap, STALL_FACTOR * lately, step, true);
+                return new AtRest<>(now, gap, STALL_FACTOR * lately, step, true);
             }
             if (step % LEAP_EVERY == 0) {
-                Pose far = leapt(before, now, freedom, gap, window);
+                M far = leapt(before, now, gap, window);
                 if (far != null) {
                     now = far;
-                    gap = gapOf(now, unit);
+                    gap = now.smallest(2 * unit);
                 }
                 before = now;
             }
-            neighbours = Neighbours.of(now, 1.2 * unit);
-            Contacts contacts = Contacts.of(now, freedom, neighbours, gap + window);
-            double[] by = risen(contacts, freedom, gap, push);
-            double predicted = by[freedom.columns()] - gap;
+            double[] by = risen(now, gap, window, push);
+            double predicted = by[now.columns()] - gap;
             if (predicted < tolerance * unit) {
                 if (push >= ENOUGH_PUSH * unit || revived++ > MOST_REVIVALS) {
-                    return new Solved(now, gap, predicted, step, true);
+                    return new AtRest<>(now, gap, predicted, step, true);
                 }
                 push *= 8; // so small a push promises nothing anywhere
                 continue;
             }
-            Step move = new Step(now, freedom, by);
-            double furthest = move.furthest(neighbours.cells());
+            double furthest = now.furthest(by);
             double scale = Math.min(1, SHARE * gap / furthest);
-            Pose next = now.stepped(move, scale);
-            double reached = Contacts.smallest(next, neighbours, 2 * unit);
+            M next = now.stepped(by, scale);
+            double reached = next.smallest(2 * unit);
             double promised = scale * predicted;
             if (reached < gap + CORRECT_BELOW * promised) {
-                Pose better = corrected(next, freedom, neighbours, gap + promised, window);
-                double corrected = Contacts.smallest(better, neighbours, 2 * unit);
+                M better = corrected(next, gap + promised, window);
+                double corrected = better.smallest(2 * unit);
                 if (corrected > reached) {
                     next = better;
                     reached = corrected;
@@ -97,32 +100,26 @@ final class Tightest {
             } else {
                 push *= 0.35;
                 if (push < 1e-13 * unit) {
-                    return new Solved(now, gap, predicted, step, predicted < 1e-6 * unit);
+                    return new AtRest<>(now, gap, predicted, step, predicted < 1e-6 * unit);
                 }
             }
         }
-        return new Solved(now, gap, Double.NaN, MOST_STEPS, false);
-    }
-
-    private static double gapOf(Pose pose, double unit) {
-        return Contacts.smallest(pose, Neighbours.of(pose, 1.2 * unit), 2 * unit);
+        return new AtRest<>(now, gap, Double.NaN, MOST_STEPS, false);
     }
 
     /** Further the way the last steps led, as far as that opens the gap; null when it does not. */
-    private static Pose leapt(Pose before, Pose now, Freedom freedom, double gap, double window) {
-        double unit = now.rings().get(0).radius();
-        Pose best = null;
+    private static <M extends Movable<M>> M leapt(M before, M now, double gap, double window) {
+        M best = null;
         double most = gap;
         for (double leap = FIRST_LEAP; leap <= LAST_LEAP; leap *= 2) {
-            Pose far = now.beyond(before, leap);
+            M far = now.beyond(before, leap);
             if (now.furthestFrom(far) > SHARE * gap / 4) {
                 break;
             }
-            Neighbours neighbours = Neighbours.of(far, 1.2 * unit);
             for (int mend = 0; mend < LEAP_MENDS; mend++) {
-                far = corrected(far, freedom, neighbours, most * (1 + 1e-9), window);
+                far = corrected(far, most * (1 + 1e-9), window);
             }
-            double reached = gapOf(far, unit);
+            double reached = far.smallest(2 * now.unit());
             if (reached <= most) {
                 break;
             }
@@ -133,22 +130,15 @@ final class Tightest {
     }
 
     /** What the step lost by the gaps' curvature, won back: the smallest move that opens every gap to what was promised. */
-    private static Pose corrected(Pose pose, Freedom freedom, Neighbours neighbours, double wanted, double window) {
-        Contacts contacts = Contacts.of(pose, freedom, neighbours, wanted + window);
-        double[][] rows = new double[contacts.count()][];
-        double[] short_ = new double[contacts.count()];
-        for (int i = 0; i < rows.length; i++) {
-            rows[i] = contacts.row(i);
-            short_[i] = wanted - contacts.distance(i);
-        }
-        Step move = new Step(pose, freedom, LeastDistance.step(rows, short_, new double[freedom.columns()]));
-        double furthest = move.furthest(neighbours.cells());
-        return pose.stepped(move, Math.min(1, SHARE * wanted / Math.max(1e-300, furthest)));
+    private static <M extends Movable<M>> M corrected(M rings, double wanted, double window) {
+        double[] by = LeastDistance.opened(rings, wanted, wanted + window, new double[rings.columns()]);
+        return rings.stepped(by, Math.min(1, SHARE * wanted / Math.max(1e-300, rings.furthest(by))));
     }
 
     /** δ, and last the gap it would reach. */
-    private static double[] risen(Contacts contacts, Freedom freedom, double gap, double push) {
-        int n = freedom.columns();
+    private static double[] risen(Movable<?> rings, double gap, double window, double push) {
+        Movable.Gaps contacts = rings.gaps(gap + window);
+        int n = rings.columns();
         double[][] rows = new double[contacts.count()][n + 1];
         double[] wanted = new double[contacts.count()];
         for (int i = 0; i < rows.length; i++) {

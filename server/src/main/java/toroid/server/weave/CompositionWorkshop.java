@@ -1,0 +1,127 @@
+package toroid.server.weave;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+import toroid.core.ring.Ring;
+import toroid.core.weave.Tightness;
+import toroid.core.weave.assembly.AssemblyStep;
+import toroid.core.weave.assembly.Lie;
+import toroid.core.weave.circle.Circle;
+import toroid.core.weave.composition.Composition;
+import toroid.core.weave.composition.CompositionWork;
+import toroid.core.weave.composition.SolvedStar;
+import toroid.core.weave.composition.StarColours;
+import toroid.server.store.Recent;
+
+/** Crosses, stars, medallions: solved once for each question, laid about the larger ring the maker has. */
+@Service
+public class CompositionWorkshop {
+    private static final int KEPT = 20;
+    private static final int MOST_BESIDE = 6;
+    private static final int PARTS = 7;
+
+    private final WeaveFiles files;
+    private final Recent<Solving, SolvedStar> solved = new Recent<>(KEPT);
+
+    CompositionWorkshop(WeaveFiles files) {
+        this.files = files;
+    }
+
+    /** What a solved star depends on. */
+    private record Solving(String weave, Composition.Plan plan, Ring small, double hubWireMm) {}
+
+    private CompositionWork work(String id, CompositionQuestion question) {
+        WeaveFiles.Filed weave = files.byId(id);
+        var solving = new Solving(weave.sum(), question.plan(), question.small(), question.hubWire());
+        SolvedStar star = solved.get(
+                solving,
+                () -> SolvedStar.of(
+                        new Composition(weave.pattern(), solving.plan()), solving.small(), solving.hubWireMm()));
+        return star.about(question.hubInnerMm(), question.way());
+    }
+
+    CompositionAnswer answer(String id, CompositionQuestion question) {
+        List<String> palette = question.palette();
+        CompositionWork work = work(id, question);
+        Composition composition = work.composition();
+        int hubs = composition.count(Composition.Role.HUB);
+        return new CompositionAnswer(
+                List.of(composition.size() - hubs, hubs),
+                composition.rowCounts(),
+                work.smallestMm(),
+                work.usualMm(),
+                work.largestMm(),
+                work.hub().innerDiameterMm(),
+                work.fit(),
+                Tightness.of(work.small().aspectRatio(), work.smallestRatio()),
+                work.preClosed(),
+                work.assembly().opened(),
+                work.stages(),
+                beside(work),
+                Arrays.stream(work.counts(question.colouring()))
+                        .map(counts -> Arrays.stream(counts).boxed().toList())
+                        .toList(),
+                palette,
+                rings(work),
+                wires(work),
+                colours(composition, question.colouring()),
+                work.assembly().steps().stream()
+                        .map(step -> PieceAnswers.PieceStep.of(
+                                step, composition.partOf(step.ring()) + 1, Lie.seen(work.rings()::get, step)))
+                        .toList(),
+                PieceWorkshop.preClosed(work.assembly()),
+                work.figures(question.metalOf().densityGramsPerCubicCentimetre()));
+    }
+
+    private static double[] rings(CompositionWork work) {
+        double[] all = new double[PARTS * work.rings().size()];
+        for (int n = 0; n < work.rings().size(); n++) {
+            Circle ring = work.rings().get(n);
+            System.arraycopy(ring.centre().toArray(), 0, all, PARTS * n, 3);
+            System.arraycopy(ring.normal().toArray(), 0, all, PARTS * n + 3, 3);
+            all[PARTS * n + 6] = ring.radius();
+        }
+        return all;
+    }
+
+    private static double[] wires(CompositionWork work) {
+        return IntStream.range(0, work.rings().size()).mapToDouble(work::wireMm).toArray();
+    }
+
+    private static int[] colours(Composition composition, StarColours colours) {
+        return IntStream.range(0, composition.size())
+                .map(n -> colours.of(composition, n))
+                .toArray();
+    }
+
+    private static List<CompositionAnswer.Beside> beside(CompositionWork work) {
+        Composition composition = work.composition();
+        List<AssemblyStep> steps = work.assembly().steps();
+        return composition.beside(steps.get(steps.size() - 1).ring(), MOST_BESIDE).stream()
+                .map(ring -> new CompositionAnswer.Beside(composition.roleOf(ring), composition.partOf(ring)))
+                .distinct()
+                .toList();
+    }
+
+    /** As it lies, for export; spare left out. */
+    public LaidPiece laid(String id, CompositionQuestion question) {
+        CompositionWork work = work(id, question);
+        int[] colours = colours(work.composition(), question.colouring());
+        List<LaidPiece.Size> sizes = List.of(
+                new LaidPiece.Size(
+                        "small ring",
+                        work.small().wireDiameterMm(),
+                        work.small().innerDiameterMm()),
+                new LaidPiece.Size(
+                        "larger ring", work.hub().wireDiameterMm(), work.hub().innerDiameterMm()));
+        return new LaidPiece(
+                "medallion, " + id,
+                wires(work),
+                work.rings(),
+                colours,
+                question.palette(),
+                LaidPiece.rows(work.composition(), work.assembly(), sizes, question.palette(), colours, 0));
+    }
+}

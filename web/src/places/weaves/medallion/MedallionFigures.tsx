@@ -1,0 +1,84 @@
+import { useMetals } from "../../../api/queries";
+import type { CompositionAnswer, CompositionQuestion } from "../../../api/types";
+import { mass, many, plain, size, sizeText, type Units } from "../../../quantity/format";
+import { figureOf } from "../../../shared/figures";
+import { FigureRow } from "../../../shared/Why";
+import type { MedallionChoice } from "./choice";
+import { HubScale } from "./HubScale";
+import { MedallionOrder } from "./MedallionOrder";
+import { MedallionRings } from "./MedallionRings";
+
+const FIT: Record<CompositionAnswer["fit"], string> = {
+  TOO_SMALL: "too small: it does not close",
+  ON_THE_EDGE: "on the edge: try one before you make them all",
+  GOES_IN: "goes in",
+  TOO_LARGE: "too large: the ties do not reach",
+};
+const ARMS: Record<CompositionAnswer["arms"], string> = {
+  WILL_NOT_CLOSE: "The small rings do not close so.",
+  ON_THE_EDGE: "The small rings just go: none may be smaller than measured.",
+  TIGHT: "The small rings sit tight.",
+  USUAL: "The small rings have room and keep their place.",
+  LOOSE: "The small rings are loose: the arms turn.",
+  FLOPPY: "The small rings are so loose that the arms do not hold their shape.",
+};
+/** The larger ring first; then the rings to make, and why. */
+export function MedallionFigures({
+  choice,
+  question,
+  answer,
+  units,
+  refused,
+}: {
+  choice: MedallionChoice;
+  question: CompositionQuestion;
+  answer: CompositionAnswer;
+  units: Units;
+  refused: boolean;
+}) {
+  const metals = useMetals().data ?? [];
+  const called = (colour: string) => metals.find((one) => one.id === colour)?.name ?? colour;
+  const own = question.hubInnerMm !== null;
+  const rule = figureOf(answer, "hub-plain-rule")!;
+  return (
+    <>
+      <div className="hub-size" data-testid="hub-size">
+        <strong className="figures">{size(answer.hubInnerDiameterMm, units).value}</strong>
+        <p className="soft">
+          {size(0, units).unit} inside, {own ? "your larger ring" : "the usual larger ring"}
+          {own && (
+            <>
+              {" "}
+              <strong className="fit" data-fit={answer.fit}>
+                {FIT[answer.fit]}
+              </strong>
+            </>
+          )}
+        </p>
+      </div>
+      <HubScale answer={answer} plainRule={rule.value} units={units} />
+      <p className="mt-2">{ARMS[answer.arms]}</p>
+      <p className="strong mt-2">
+        {many(answer.ringCount[0]!, "small ring")}, {many(answer.ringCount[1]!, "larger ring")}
+      </p>
+      {choice.colours !== "PLAIN" && (
+        <p className="small">
+          {answer.colourCounts
+            .map(([small, larger], at) => `${called(answer.palette[at]!)}: ${small} small, ${larger} larger`)
+            .join("; ")}
+        </p>
+      )}
+      <MedallionRings {...{ choice, question, answer, refused }} />
+      {answer.figures.map((figure) => (
+        <FigureRow key={figure.id} figure={figure}>
+          {figure.unit === "g"
+            ? mass(figure.value)
+            : figure.unit === "mm"
+              ? sizeText(figure.value, units)
+              : plain(figure.value, figure.id === "composition-ratio" ? 2 : 0)}
+        </FigureRow>
+      ))}
+      <MedallionOrder answer={answer} arms={choice.arms} />
+    </>
+  );
+}
