@@ -46,7 +46,7 @@ export type TableRow = Received<Schemas["Row"]>;
 export type TableCell = Received<Schemas["Cell"]>;
 export type SessionView = Received<Schemas["SessionView"]>;
 export type Weighed = Received<Schemas["Weighed"]>;
-export type Parameters = Record<string, number | string | OutlineRow[] | StackItem[]>;
+export type Parameters = Record<string, number | string | OutlineRow[] | StackItem[] | string[]>;
 /** One thing threaded in a row, or several alike. */
 export interface StackItem {
   kind: "BEAD" | "SPACER" | "CAP" | "COIL";

@@ -39,7 +39,7 @@ const KINDS: FormStep["kind"][] = [
     "TWIST",
     "TRIM",
   ] as const),
-  ...(["FILE", "GLUE"] as const),
+  ...(["FILE", "GLUE", "STRAIGHTEN", "HARDEN"] as const),
 ];
 
 describe("a forming step in words", () => {

@@ -5,6 +5,8 @@ import { capital, noteWords } from "./words";
 
 const VERBS: Record<FormStepKind, string> = {
   CUT: "Cut the wire",
+  STRAIGHTEN: "Straighten it",
+  HARDEN: "Twist it hard",
   MARK: "Mark it",
   LEAVE: "Leave straight",
   BEND: "Bend",
@@ -32,7 +34,17 @@ const VERBS: Record<FormStepKind, string> = {
 };
 
 /** Steps whose part says more than a name. */
-const PART_IS_PLACE: readonly FormStepKind[] = ["LEAVE", "BEND", "WRAP", "COIL", "FOLD", "BIND", "CRIMP"];
+const PART_IS_PLACE: readonly FormStepKind[] = [
+  "LEAVE",
+  "BEND",
+  "WRAP",
+  "COIL",
+  "FOLD",
+  "BIND",
+  "CRIMP",
+  "STRAIGHTEN",
+  "HARDEN",
+];
 
 export function formStepTitle(step: FormStep): string {
   if (step.kind === "FORM") {
@@ -122,6 +134,10 @@ export function formStepWords(step: FormStep, units: Units): string {
   switch (step.kind) {
     case "CUT":
       return "Draw the wire straight, cut with the flush face to the piece. Equal pieces together.";
+    case "STRAIGHTEN":
+      return "Roll it under a hardwood block, or draw it through nylon jaws, until it lies without rocking.";
+    case "HARDEN":
+      return "Twist it in the hand drill, slowly, while you pull; stop before it kinks. Cut the gripped ends off.";
     case "MARK":
       return "Set every mark on the strip below before bending anything.";
     case "LEAVE":
@@ -151,7 +167,7 @@ export function formStepWords(step: FormStep, units: Units): string {
     case "HAMMER":
       return step.flat
         ? `Up to the mark: ${sizeText(step.lengthMm, units, 1)} of wire become about ${sizeText(step.flat.longMm, units, 1)}, ${sizeText(step.flat.wideMm, units, 1)} wide. A little at a time; anneal when it stiffens.`
-        : "On the outer curves, a little at a time; anneal when it stiffens.";
+        : "On the outer curves, a little at a time, never on a crossing; anneal when it stiffens.";
     case "DRILL":
       return "Round the end, punch, drill, deburr, then texture.";
     case "SOLDER":
@@ -165,7 +181,9 @@ export function formStepWords(step: FormStep, units: Units): string {
     case "CRIMP":
       return "Feed straight through the toothed wheels, no twist.";
     case "DOME":
-      return "Press the middle over a round jaw until it sits on its bead.";
+      return step.part.includes("hollow")
+        ? "Lay it in the hollow of a block, the punch on it; tap from the rim inward, then one hollow smaller."
+        : "Press the middle over a round jaw until it sits on its bead.";
     case "TWIST":
       return "Spread the turns evenly, then true them with the fingers.";
     case "GLUE":
@@ -279,6 +297,18 @@ export function formNoteWords(note: Note, units: Units): string {
       return `Wind the coils on ${mm("rodMm")} for ${mm("coreMm")} cores: pressed narrower by ${plain(v.narrowerPercent!, 0)} % they close onto them.`;
     case "too-springy-beyond":
       return `This wire only flexes on anything larger than ${mm("largestMm", 1)}: anneal it for wide bends.`;
+    case "also-annealed":
+      return "Annealed, it bends and springs back as dead soft wire by the handbook; what your coils taught was of the wire as bought.";
+    case "also-hardened":
+      return "Twisted hard, it is reckoned one temper harder than bought: our estimate. Measure the first bend.";
+    case "also-soldered":
+      return `${capital(many(v.joints!, "joint"))} to solder: a chip of about 2 mm of strip for each.`;
+    case "also-soldered-beads":
+      return "No bead withstands the torch: solder before anything is threaded, or leave it open.";
+    case "also-hammered":
+      return "Keep off the crossings and the last millimetres beside a loop; hammering opens loops a little, close them again.";
+    case "also-domed":
+      return "It is drawn flat. Doming takes nothing from the wire; over all it comes out a little narrower: measure the first.";
     case "anneal-first":
       return `The tightest bend stretches the outside by ${plain(v.strainPercent!, 0)} %: anneal first, or it may crack.`;
     default:

@@ -4,6 +4,7 @@ import { mass, size, sizeText, wireLength, type Units } from "../../quantity/for
 import { formNoteWords } from "../../shared/formWords";
 import { FigureRow, WhyNumber } from "../../shared/Why";
 import { figureOf } from "../../shared/figures";
+import { AlsoRow } from "./AlsoRow";
 import { Exports } from "./Exports";
 import type { ChangeForm } from "./FormSentence";
 import { InHand } from "./InHand";
@@ -30,6 +31,7 @@ export function ShapeFigures({ kept, form, data, change }: Props) {
         units={units}
       />
       <ParameterList form={form} data={data} change={change} units={units} />
+      <AlsoRow data={data} change={change} />
       <div className="mt-3">
         {figureOf(form, "finished-length") && (
           <FigureRow figure={figure("finished-length")} name="finished, long">

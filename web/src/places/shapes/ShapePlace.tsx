@@ -60,7 +60,10 @@ function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
   const parameters = useCatalogue(data.wireDiameterMm).data?.find(
     (one) => one.id === data.formId,
   )?.parameters;
-  const names = Object.fromEntries((parameters ?? []).map((one) => [one.id, one.name]));
+  const names = Object.fromEntries([
+    ["also", "What is done besides"],
+    ...(parameters ?? []).map((one) => [one.id, one.name]),
+  ]);
   const taking = (field: string) =>
     field in names
       ? (value: number) => change({ parameters: { ...data.parameters, [field]: value } }, field)

@@ -5,6 +5,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { FormAnswer, FormJobData, OutlineRow, StackItem } from "../../api/types";
 import { Refused, serve, show, typeInto } from "../../test/app";
 import { BASE, CATALOGUE, FORM, JOB, KEPT, UNTAUGHT, WHOLE } from "../../test/form";
+import { AlsoRow } from "./AlsoRow";
 import { CataloguePlace } from "./CataloguePlace";
 import { NewShapePlace, ShapePlace } from "./ShapePlace";
 import { OutlineTable } from "./OutlineTable";
@@ -301,6 +302,30 @@ describe("to the bench", () => {
     show(<OwnTail form={FORM} data={JOB} change={(patch) => patches.push(patch)} />);
     fireEvent.click(await screen.findByText("cut to your own tail"));
     expect(patches).toEqual([{ tailFactor: 1.21 }]);
+  });
+});
+
+describe("steps any form may have", () => {
+  it("are on or off, and gone from what is kept when none is", () => {
+    function Page() {
+      const [data, set] = useState<FormJobData>({ ...JOB, parameters: { loop: 3 } });
+      return (
+        <>
+          <AlsoRow data={data} change={(patch) => set({ ...data, ...patch })} />
+          <output>{JSON.stringify(data.parameters)}</output>
+        </>
+      );
+    }
+    show(<Page />);
+    const kept = () => JSON.parse(screen.getByRole("status").textContent!) as unknown;
+    const hammer = screen.getByRole("button", { name: "hammer" });
+    fireEvent.click(hammer);
+    fireEvent.click(screen.getByRole("button", { name: "anneal first" }));
+    expect(hammer.getAttribute("aria-pressed")).toBe("true");
+    expect(kept()).toEqual({ loop: 3, also: ["hammer", "anneal"] });
+    fireEvent.click(hammer);
+    fireEvent.click(screen.getByRole("button", { name: "anneal first" }));
+    expect(kept()).toEqual({ loop: 3 });
   });
 });
 

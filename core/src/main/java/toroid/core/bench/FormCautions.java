@@ -12,7 +12,7 @@ public final class FormCautions {
     public static List<Caution> of(FormStep step, Family family) {
         var cautions = new ArrayList<Caution>();
         switch (step.kind()) {
-            case CUT, TRIM -> cautions.add(Caution.GLASSES_ENDS_FLY);
+            case CUT, TRIM, HARDEN -> cautions.add(Caution.GLASSES_ENDS_FLY);
             case BALL, SOLDER, ANNEAL -> cautions.add(Caution.TORCH);
             case DRILL -> cautions.add(Caution.DRILLING);
             case HAMMER -> cautions.add(Caution.HAMMERING);
@@ -31,7 +31,7 @@ public final class FormCautions {
     /** The label on the thread. */
     public static JobThread.Stage stageOf(FormStep.Kind kind) {
         return switch (kind) {
-            case CUT, MARK -> JobThread.Stage.CUT;
+            case CUT, MARK, STRAIGHTEN, HARDEN -> JobThread.Stage.CUT;
             case SOLDER, THREAD, GLUE -> JobThread.Stage.JOIN;
             case TRIM, FILE, HAMMER, DRILL -> JobThread.Stage.FINISH;
             default -> JobThread.Stage.FORM;

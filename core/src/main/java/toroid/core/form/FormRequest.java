@@ -2,6 +2,7 @@ package toroid.core.form;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.Metal;
@@ -29,6 +30,11 @@ public record FormRequest(
         values = values.entrySet().stream()
                 .filter(entry -> entry.getValue() != null)
                 .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
+    }
+
+    /** What is done to it besides its own steps, in the order hands do them. */
+    public Set<Also> also() {
+        return Also.read(values.get(Also.ID));
     }
 
     /** The same with another value for one parameter. */

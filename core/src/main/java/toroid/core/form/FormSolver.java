@@ -19,7 +19,8 @@ public final class FormSolver {
     private FormSolver() {}
 
     /** @throws toroid.core.numeric.Refusal when it cannot be made with these parameters */
-    public static FormWork solve(Form form, FormRequest request) {
+    public static FormWork solve(Form form, FormRequest asked) {
+        FormRequest request = Also.prepared(asked);
         FormValues values = FormValues.of(form, request);
         var maker = new FormMaker(request, values);
         form.make(maker);
@@ -34,17 +35,11 @@ public final class FormSolver {
         List<Contact> contacts = met.found();
         var notes = new ArrayList<Note>(maker.notes());
         notes.addAll(FormNotes.of(maker, wires, met));
+        List<FormStep> steps =
+                AlsoSteps.added(asked, wires, solids, FormSteps.of(request, wires, maker.steps()), notes);
         notes.sort((a, b) -> b.severity().compareTo(a.severity()));
         return new FormWork(
-                form.info(),
-                request,
-                values.asGiven(),
-                wires,
-                solids,
-                FormSteps.of(request, wires, maker.steps()),
-                notes,
-                contacts,
-                maker.figures());
+                form.info(), request, values.asGiven(), wires, solids, steps, notes, contacts, maker.figures());
     }
 
     /** One figure of a form, mm; nothing is judged. */

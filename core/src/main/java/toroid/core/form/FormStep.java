@@ -48,6 +48,8 @@ public record FormStep(
     /** What the hands do. */
     public enum Kind {
         CUT,
+        STRAIGHTEN,
+        HARDEN,
         MARK,
         LEAVE,
         BEND,

@@ -14,12 +14,15 @@ public final class FormValues {
     private final Map<String, List<OutlineRow>> rows = new LinkedHashMap<>();
     private final Map<String, List<StackItem>> stacks = new LinkedHashMap<>();
 
+    private List<Also> also = List.of();
+
     private FormValues() {}
 
     /** @throws Refusal for a wire the form cannot be made of, an unknown parameter, a value out of its limits, or a word that is no choice */
     public static FormValues of(Form form, FormRequest request) {
         var checked = new FormValues();
         double d = request.wireDiameterMm();
+        checked.also = List.copyOf(request.also());
         WireRange.check(form, d);
         for (Parameter parameter : form.parameters()) {
             Object given = request.values().get(parameter.id());
@@ -47,7 +50,7 @@ public final class FormValues {
             checked.values.put(parameter.id(), whole ? Math.rint(value) : value);
         }
         for (String id : request.values().keySet()) {
-            if (!checked.values.containsKey(id)) {
+            if (!checked.values.containsKey(id) && !Also.ID.equals(id)) {
                 throw Refusal.of(
                         "unknown-parameter",
                         id,
@@ -119,6 +122,9 @@ public final class FormValues {
         values.forEach((id, value) -> {
             given.put(id, asGiven(id, value));
         });
+        if (!also.isEmpty()) {
+            given.put(Also.ID, also.stream().map(Also::word).toList());
+        }
         return given;
     }
 

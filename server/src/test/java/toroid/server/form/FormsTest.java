@@ -65,6 +65,24 @@ class FormsTest extends ApiTest {
         });
     }
 
+    /** What is done besides a form's own steps comes with them, keeps its place, and is refused in words where it cannot be. */
+    @Test
+    void stepsByChoiceComeWithTheForm() {
+        Answer answer =
+                solve("curved-bar", Map.of("parameters", Map.of("also", List.of("hammer", "anneal", "solder"))));
+        List<String> kinds = new java.util.ArrayList<>();
+        answer.at("/steps").forEach(step -> kinds.add(step.get("kind").asText()));
+        assertThat(kinds.subList(0, 3)).containsExactly("CUT", "ANNEAL", "MARK");
+        assertThat(kinds.subList(kinds.size() - 2, kinds.size())).containsExactly("SOLDER", "HAMMER");
+        assertThat(answer.at("/notes").toString()).contains("also-soldered").contains("also-hammered");
+        assertThat(answer.at("/steps/1/cautions").toString()).contains("TORCH");
+        for (Object wrong : List.of("hammer", List.of("polish"), List.of("anneal", "harden"), List.of(7))) {
+            Answer refused = solve("curved-bar", Map.of("parameters", Map.of("also", wrong)));
+            assertThat(refused.status()).isEqualTo(400);
+            assertThat(refused.at("/field").asText()).isEqualTo("also");
+        }
+    }
+
     /** What a length in hand makes, put back, takes that length: one question, one answer. */
     @Test
     void wireInHandMakesWhatThenTakesIt() {

@@ -1,0 +1,173 @@
+package toroid.core.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Refusal;
+import toroid.core.quantity.Note;
+
+/**
+ * Steps that belong to any form by choice, put where hands do them: wire made ready once it is cut and before it is marked, as heat takes the
+ * marks off; ends filed once trimmed; joints soldered once everything is formed, then hammered and domed. Where a step cannot be done to this
+ * form it is refused, and why.
+ */
+final class AlsoSteps {
+    private static final Set<String> NOT_SOLDERED =
+            Set.of("aluminium", "aluminium-magnesium", "titanium", "niobium", "stainless-304", "stainless-302");
+
+    private final FormRequest request;
+    private final List<FormedWire> wires;
+    private final List<Solid> solids;
+    private final List<FormStep> steps;
+    private final List<Note> notes;
+
+    private AlsoSteps(
+            FormRequest request, List<FormedWire> wires, List<Solid> solids, List<FormStep> steps, List<Note> notes) {
+        this.request = request;
+        this.wires = wires;
+        this.solids = solids;
+        this.steps = new ArrayList<>(steps);
+        this.notes = notes;
+    }
+
+    /**
+     * The form's steps with those chosen among them.
+     *
+     * @param asked as it was asked for, before the wire was made ready
+     * @param notes takes what is to be said of them
+     */
+    static List<FormStep> added(
+            FormRequest asked, List<FormedWire> wires, List<Solid> solids, List<FormStep> own, List<Note> notes) {
+        var adding = new AlsoSteps(asked, wires, solids, own, notes);
+        for (Also also : asked.also()) {
+            adding.add(also);
+        }
+        return List.copyOf(adding.steps);
+    }
+
+    private void add(Also also) {
+        switch (also) {
+            case STRAIGHTEN -> ready(FormStep.Kind.STRAIGHTEN, "until it lies flat");
+            case ANNEAL -> {
+                ready(FormStep.Kind.ANNEAL, "before it is marked");
+                notes.add(Note.info(
+                        "also-annealed", Map.of("temper", request.temper().name())));
+            }
+            case HARDEN -> {
+                ready(FormStep.Kind.HARDEN, "one end in the vice");
+                notes.add(Note.info(
+                        "also-hardened", Map.of("temper", request.temper().name())));
+            }
+            case FILE -> file();
+            case SOLDER -> solder();
+            case HAMMER -> hammer();
+            case DOME -> dome();
+        }
+    }
+
+    /** Every length, after it is cut and before it is marked. */
+    private void ready(FormStep.Kind kind, String part) {
+        for (int at = steps.size() - 1; at >= 0; at--) {
+            if (steps.get(at).kind() == FormStep.Kind.CUT) {
+                int after = at + 1;
+                while (after < steps.size() && isReadying(steps.get(after).kind())) {
+                    after++;
+                }
+                steps.add(after, FormStep.plain(kind, part, steps.get(at).wire()));
+            }
+        }
+    }
+
+    private static boolean isReadying(FormStep.Kind kind) {
+        return kind == FormStep.Kind.STRAIGHTEN || kind == FormStep.Kind.ANNEAL || kind == FormStep.Kind.HARDEN;
+    }
+
+    private void file() {
+        boolean any = false;
+        for (FormedWire wire : wires) {
+            boolean filed = steps.stream()
+                    .anyMatch(step -> step.kind() == FormStep.Kind.FILE
+                            && (step.wire().equals(wire.name()) || step.wire().isEmpty()));
+            boolean cut = wire.ends().contains(EndState.FLUSH) || wire.ends().contains(EndState.TUCKED);
+            if (!filed && cut) {
+                steps.add(FormStep.plain(FormStep.Kind.FILE, "ends", wire.name()));
+                any = true;
+            }
+        }
+        if (!any) {
+            throw refused(Also.FILE, "no-cut-end", "Its ends are filed already, or none of them is cut.");
+        }
+    }
+
+    private void solder() {
+        if (NOT_SOLDERED.contains(request.metal().id())) {
+            throw refused(
+                    Also.SOLDER,
+                    "not-soldered",
+                    request.metal().name() + " is not soldered with what a jeweller's bench has.");
+        }
+        if (steps.stream().anyMatch(step -> step.kind() == FormStep.Kind.SOLDER)) {
+            throw refused(Also.SOLDER, "soldered-already", "Its own steps solder it already.");
+        }
+        int joints = Joints.of(wires);
+        if (joints == 0) {
+            throw refused(Also.SOLDER, "no-joint", "No cut end of it lies against the wire: there is nothing to join.");
+        }
+        notes.add(Note.info("also-soldered", Map.of("joints", joints)));
+        if (solids.stream().anyMatch(solid -> solid.kind() != Solid.Kind.BALL)) {
+            notes.add(Note.care("also-soldered-beads", Map.of()));
+        }
+        steps.add(FormStep.plain(
+                FormStep.Kind.SOLDER,
+                joints == 1 ? "one joint" : joints + " joints",
+                wires.get(0).name()));
+    }
+
+    private void hammer() {
+        List<String> curves = OuterCurves.of(wires, solids, steps);
+        if (curves.isEmpty()) {
+            throw refused(
+                    Also.HAMMER,
+                    "nothing-to-hammer",
+                    "No curve of it lies free: a blow would strike a crossing, a neighbour or a bead.");
+        }
+        steps.add(FormStep.plain(
+                FormStep.Kind.HAMMER, String.join("; ", curves), wires.get(0).name()));
+        notes.add(Note.info("also-hammered", Map.of("curves", curves.size())));
+    }
+
+    private void dome() {
+        boolean beads = solids.stream().anyMatch(solid -> solid.kind() != Solid.Kind.BALL);
+        if (beads || !isFlat()) {
+            throw refused(
+                    Also.DOME,
+                    "not-flat",
+                    beads ? "What carries beads is not pressed into a hollow." : "Only what lies flat is domed.");
+        }
+        steps.add(FormStep.plain(
+                FormStep.Kind.DOME,
+                "in a hollow, from the rim inward",
+                wires.get(0).name()));
+        notes.add(Note.info("also-domed", Map.of()));
+    }
+
+    /** Whether every middle line lies within a wire of one plane. */
+    private boolean isFlat() {
+        double low = Double.MAX_VALUE;
+        double high = -Double.MAX_VALUE;
+        for (FormedWire wire : wires) {
+            for (var point : wire.sampled(0.05 * wire.diameterMm(), 2 * wire.diameterMm())) {
+                double z = point.frame().position().dotProduct(Vector3D.PLUS_K);
+                low = Math.min(low, z);
+                high = Math.max(high, z);
+            }
+        }
+        return high - low <= 1.2 * wires.get(0).diameterMm();
+    }
+
+    private static Refusal refused(Also also, String code, String why) {
+        return Refusal.of(code, Also.ID, also.word(), why, "Leave \"" + also.word() + "\" out.");
+    }
+}

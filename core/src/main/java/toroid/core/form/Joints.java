@@ -1,0 +1,95 @@
+package toroid.core.form;
+
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.Frame;
+import toroid.core.bend.program.WirePoint;
+
+/** Where a cut end's face lies against wire: what solder can join. By chords, exact to a hundredth of the wire. */
+final class Joints {
+    private static final double SAGITTA_SHARE = 0.002;
+
+    /** Solder fills no wider gap. */
+    private static final double MOST_GAP_MM = 0.08;
+
+    private static final int CORNERS = 16;
+
+    /** So far along its own wire, in wires, an end meets itself only by coming back. */
+    private static final double AWAY = 2;
+
+    private Joints() {}
+
+    /** How many ends meet wire; two ends face to face are one joint. */
+    static int of(List<FormedWire> wires) {
+        int joints = 0;
+        for (FormedWire wire : wires) {
+            if (butted(wire)) {
+                joints++;
+                continue;
+            }
+            for (boolean last : new boolean[] {false, true}) {
+                joints += wire.ends().get(last ? 1 : 0) != EndState.BALLED && meets(wire, last, wires) ? 1 : 0;
+            }
+        }
+        return joints;
+    }
+
+    private static boolean butted(FormedWire wire) {
+        Frame first = wire.program().at(0);
+        Frame last = wire.program().at(wire.program().lengthMm());
+        return first.position().distance(last.position()) < wire.diameterMm() / 2
+                && first.tangent().dotProduct(last.tangent()) > 0.9;
+    }
+
+    private static boolean meets(FormedWire wire, boolean last, List<FormedWire> wires) {
+        double at = last ? wire.program().lengthMm() : 0;
+        Frame end = wire.program().at(at);
+        for (FormedWire other : wires) {
+            List<WirePoint> points = other.program().sampled(SAGITTA_SHARE * other.diameterMm(), other.diameterMm());
+            for (int i = 1; i < points.size(); i++) {
+                boolean own = other == wire
+                        && Math.min(
+                                        Math.abs(points.get(i).alongMm() - at),
+                                        Math.abs(points.get(i - 1).alongMm() - at))
+                                < AWAY * wire.diameterMm();
+                if (!own
+                        && gap(
+                                        end,
+                                        wire.diameterMm(),
+                                        points.get(i - 1).frame().position(),
+                                        points.get(i).frame().position())
+                                < other.diameterMm() / 2 + MOST_GAP_MM) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** From the end's face to a chord. */
+    private static double gap(Frame end, double wireMm, Vector3D a, Vector3D b) {
+        if (a.distance(end.position()) > 4 * wireMm + a.distance(b)) {
+            return Double.MAX_VALUE;
+        }
+        Vector3D across = end.tangent().crossProduct(end.normal());
+        double nearest = away(end.position(), a, b);
+        for (int k = 0; k < CORNERS; k++) {
+            double angle = 2 * Math.PI * k / CORNERS;
+            Vector3D corner = new Vector3D(
+                    1,
+                    end.position(),
+                    wireMm / 2 * Math.cos(angle),
+                    end.normal(),
+                    wireMm / 2 * Math.sin(angle),
+                    across);
+            nearest = Math.min(nearest, away(corner, a, b));
+        }
+        return nearest;
+    }
+
+    private static double away(Vector3D place, Vector3D a, Vector3D b) {
+        Vector3D along = b.subtract(a);
+        double share = place.subtract(a).dotProduct(along) / Math.max(1e-18, along.getNormSq());
+        return place.distance(new Vector3D(1, a, Math.max(0, Math.min(1, share)), along));
+    }
+}
