@@ -25,6 +25,8 @@ export interface SceneWire {
   holes?: readonly SceneHole[];
   /** Drawn in the marking-out colour: the step in hand, a place that cannot be. */
   marked?: boolean;
+  /** Of another metal than the form. */
+  tone?: Tone;
 }
 
 export interface SceneSolid {
@@ -77,6 +79,7 @@ export class WireScene extends Stage {
   private readonly dark = new MeshBasicMaterial({ color: 0x14181b });
   private readonly marked: MeshStandardMaterial;
   private metal: MeshMatcapMaterial;
+  private readonly others = new Map<string, MeshMatcapMaterial>();
   /** How large the thing was when the picture was last fitted to it, mm; 0 before the first time. */
   private fittedTo = 0;
   private roomFor: readonly (readonly number[])[] = [];
@@ -100,7 +103,7 @@ export class WireScene extends Stage {
     for (const wire of form.wires) {
       if (wire.points.length >= 6) {
         const geometry = tube(wire.points, wire.diameterMm / 2, SIDES, wire.sections);
-        this.thing.add(new Mesh(geometry, wire.marked ? this.marked : this.metal));
+        this.thing.add(new Mesh(geometry, wire.marked ? this.marked : this.metalOf(wire)));
       }
       for (const hole of wire.holes ?? []) {
         this.thing.add(this.hole(hole));
@@ -113,6 +116,16 @@ export class WireScene extends Stage {
       this.grown();
     }
     this.draw();
+  }
+
+  /** A metal is made once and kept: few are ever shown. */
+  private metalOf(wire: SceneWire): MeshMatcapMaterial {
+    if (!wire.tone) {
+      return this.metal;
+    }
+    const kept = this.others.get(wire.tone.body) ?? metalMaterial(wire.tone);
+    this.others.set(wire.tone.body, kept);
+    return kept;
   }
 
   protected override refit(): void {
@@ -213,6 +226,10 @@ export class WireScene extends Stage {
     this.show({ wires: [], solids: [] });
     this.metal.matcap?.dispose();
     this.metal.dispose();
+    for (const other of this.others.values()) {
+      other.matcap?.dispose();
+      other.dispose();
+    }
     this.marked.dispose();
     this.dark.dispose();
     this.bead.dispose();

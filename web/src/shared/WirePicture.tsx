@@ -9,6 +9,8 @@ export interface PictureWire {
   points: readonly number[];
   sections?: readonly number[];
   holes?: readonly { centre: readonly number[]; axis: readonly number[]; diameterMm: number }[];
+  /** Of another metal than the picture's. */
+  metal?: string | null;
 }
 
 export type PictureSolid = DrawnSolid;
@@ -78,13 +80,21 @@ export function WireBody({
   const glass = useId();
   const drawn = useMemo(() => {
     const round = wires.flatMap((wire) =>
-      roundParts(wire.points, wire.sections ?? []).map((points) => ({ points, d: wire.diameterMm })),
+      roundParts(wire.points, wire.sections ?? []).map((points) => ({
+        points,
+        d: wire.diameterMm,
+        metal: wire.metal,
+      })),
     );
     return pieces(
       round.map((part) => seenWire(part.points, look)),
       round.map((part) => part.d),
-    ).map((piece) => ({ ...piece, thick: round[piece.wire]!.d }));
-  }, [wires, look]);
+    ).map((piece) => ({
+      ...piece,
+      thick: round[piece.wire]!.d,
+      tone: toneOf(round[piece.wire]!.metal ?? metal),
+    }));
+  }, [wires, look, metal]);
   return (
     <>
       <defs>
@@ -96,7 +106,7 @@ export function WireBody({
       </defs>
       <g fill="none" strokeLinejoin="round">
         {drawn.map((piece, i) => {
-          const d = piece.thick;
+          const { thick: d, tone } = piece;
           return (
             <g key={i}>
               <path d={piece.d} stroke={tone.deep} strokeWidth={d} />

@@ -58,7 +58,7 @@ export function formStepPart(step: FormStep, wires: number): string {
   const wire = wires > 1 && step.wire ? `, ${step.wire}` : "";
   switch (step.kind) {
     case "CUT":
-      return `straightened${wire}`;
+      return `${step.part.replace("straight", "straightened")}${wire}`;
     case "MARK":
       return step.part === "middle" ? `the middle first${wire}` : `from the first end${wire}`;
     case "FORM":

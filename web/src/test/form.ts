@@ -54,6 +54,8 @@ export const FORM: FormAnswer = {
   wires: [
     {
       name: "loop",
+      metal: "copper",
+      ownMetal: false,
       diameterMm: 1,
       lengthInPieceMm: 17,
       lengthToCutMm: 19,

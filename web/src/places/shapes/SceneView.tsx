@@ -43,9 +43,14 @@ export function SceneView({ wires, solids, metal, name, room }: Props) {
   const shown = width > 0;
   useEffect(() => {
     if (shown) {
-      scene.current?.show({ wires, solids });
+      scene.current?.show({
+        wires: wires.map((wire) =>
+          wire.metal && wire.metal !== metal ? { ...wire, tone: toneOf(wire.metal) } : wire,
+        ),
+        solids,
+      });
     }
-  }, [wires, solids, shown]);
+  }, [wires, solids, shown, metal]);
   const stage = room === null ? null : wires;
   useEffect(() => {
     if (shown) {

@@ -10,6 +10,7 @@ import type { ChangeForm } from "./FormSentence";
 import { InHand } from "./InHand";
 import { OwnLengthening, OwnLooseness, OwnTail } from "./OwnTail";
 import { ParameterList } from "./ParameterList";
+import { WireMetals } from "./WireMetals";
 
 interface Props {
   kept: Kept<FormJobData>;
@@ -31,6 +32,7 @@ export function ShapeFigures({ kept, form, data, change }: Props) {
         units={units}
       />
       <ParameterList form={form} data={data} change={change} units={units} />
+      <WireMetals form={form} data={data} change={change} />
       <AlsoRow data={data} change={change} />
       <div className="mt-3">
         {figureOf(form, "finished-length") && (

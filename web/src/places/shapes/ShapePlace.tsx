@@ -62,6 +62,7 @@ function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
   )?.parameters;
   const names = Object.fromEntries([
     ["also", "What is done besides"],
+    ["metals", "The metal of a wire"],
     ...(parameters ?? []).map((one) => [one.id, one.name]),
   ]);
   const taking = (field: string) =>

@@ -35,6 +35,8 @@ export interface ViewWire {
   sections?: readonly number[];
   holes?: FormWire["holes"];
   marked?: boolean;
+  /** Of another metal than the form. */
+  metal?: string | null;
 }
 
 /** The form large: in the round, or flat with its sizes, or as large as it is. */
@@ -88,6 +90,7 @@ function wiresOf(form: FormAnswer, shape: FormShape | null, held: boolean, step:
     const points = (held && shape.held) || shape.free;
     return form.wires.map((wire, i) => ({
       diameterMm: wire.diameterMm,
+      metal: wire.metal,
       points: points[i] ?? [],
       sections: held ? [] : (shape.sections[i] ?? []),
     }));
@@ -99,6 +102,7 @@ function wiresOf(form: FormAnswer, shape: FormShape | null, held: boolean, step:
     }
     const part = (from: number, to: number, marked: boolean): ViewWire => ({
       diameterMm: wire.diameterMm,
+      metal: wire.metal,
       points: stretch(wire.points, wire.alongMm, from, to),
       sections:
         wire.sections.length > 0 ? stretch(wire.sections, wire.alongMm, from, to, SECTION) : wire.sections,

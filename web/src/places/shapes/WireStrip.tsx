@@ -107,7 +107,7 @@ export function Straight({
       : stripScale(wire.lengthToCutMm, room, size === "wide" ? 40 * truePixels : truePixels);
   const x = (mm: number) => INSET + mm * scale;
   const thick = Math.max(5, Math.min(18, wire.diameterMm * scale));
-  const tone = toneOf(metal);
+  const tone = toneOf(wire.metal ?? metal);
   const marks = layMarks(wire.marks, scale, LABEL, room, (mm) => sizeOf(mm, units, 1).value);
   const hand = wire.stretches.filter((one) => one.step === step && step !== null);
   const first = wire.firstTailMm;

@@ -15,6 +15,7 @@ import { OwnTail } from "./OwnTail";
 import { ParameterList } from "./ParameterList";
 import { PracticePlace } from "./PracticePlace";
 import { StartForm } from "./StartForm";
+import { WireMetals } from "./WireMetals";
 
 beforeEach(() => localStorage.clear());
 afterEach(() => {
@@ -326,6 +327,31 @@ describe("steps any form may have", () => {
     fireEvent.click(hammer);
     fireEvent.click(screen.getByRole("button", { name: "anneal first" }));
     expect(kept()).toEqual({ loop: 3 });
+  });
+});
+
+describe("wires of a metal of their own", () => {
+  it("are offered where there are any, and kept by the wire's name", async () => {
+    serve({
+      ...BASE,
+      "GET /api/metals": [
+        { id: "copper", name: "copper" },
+        { id: "fine-silver", name: "fine silver" },
+      ],
+    });
+    const binding = { ...FORM.wires[0]!, name: "binding", ownMetal: true };
+    const patches: Partial<FormJobData>[] = [];
+    show(
+      <WireMetals
+        form={{ ...FORM, wires: [FORM.wires[0]!, binding] }}
+        data={{ ...JOB, parameters: { metals: ["core=copper"] } }}
+        change={(patch) => patches.push(patch)}
+      />,
+    );
+    expect(screen.queryByLabelText("Metal of the loop")).toBeNull();
+    await screen.findByRole("option", { name: "fine silver" });
+    fireEvent.change(screen.getByLabelText("Metal of the binding"), { target: { value: "fine-silver" } });
+    expect(patches).toEqual([{ parameters: { metals: ["core=copper", "binding=fine-silver"] } }]);
   });
 });
 

@@ -102,11 +102,14 @@ final class AlsoSteps {
     }
 
     private void solder() {
-        if (NOT_SOLDERED.contains(request.metal().id())) {
-            throw refused(
-                    Also.SOLDER,
-                    "not-soldered",
-                    request.metal().name() + " is not soldered with what a jeweller's bench has.");
+        for (FormedWire wire : wires) {
+            var metal = request.metalOf(wire.name());
+            if (NOT_SOLDERED.contains(metal.id())) {
+                throw refused(
+                        Also.SOLDER,
+                        "not-soldered",
+                        metal.name() + " is not soldered with what a jeweller's bench has.");
+            }
         }
         if (steps.stream().anyMatch(step -> step.kind() == FormStep.Kind.SOLDER)) {
             throw refused(Also.SOLDER, "soldered-already", "Its own steps solder it already.");

@@ -4,8 +4,11 @@ import static toroid.core.quantity.Figure.Basis.EXACT;
 import static toroid.core.quantity.Figure.Basis.PRACTICE;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
+import toroid.core.metal.Metal;
 import toroid.core.quantity.Figure;
 import toroid.core.quantity.Length;
 import toroid.core.wire.Wire;
@@ -145,10 +148,12 @@ public final class FormFigures {
 
     private static Figure mass(FormWork work) {
         double grams = 0;
+        var parts = new LinkedHashMap<Metal, Double>();
         for (FormedWire wire : work.wires()) {
+            parts.merge(work.request().metalOf(wire.name()), wire.inPiece().inMillimetres(), Double::sum);
             grams += new Wire(
                             Length.ofMillimetres(wire.diameterMm()),
-                            work.request().metal())
+                            work.request().metalOf(wire.name()))
                     .massOf(Length.ofMillimetres(wire.inPiece().inMillimetres()))
                     .inGrams();
         }
@@ -158,12 +163,18 @@ public final class FormFigures {
                 "g",
                 EXACT,
                 "m = ρ π d²/4 · L",
-                say(
-                        "ρ = %.2f g/cm³, L = %.1f mm → %.3f g",
-                        work.request().metal().densityGramsPerCubicCentimetre(),
-                        work.inPiece().inMillimetres(),
-                        grams),
-                "Cylinder; density: " + work.request().metal().densitySource() + ".");
+                parts.entrySet().stream()
+                                .map(part -> say(
+                                        "ρ = %.2f g/cm³, L = %.1f mm",
+                                        part.getKey().densityGramsPerCubicCentimetre(), part.getValue()))
+                                .collect(Collectors.joining("; "))
+                        + say(" → %.3f g", grams),
+                "Cylinder; density: "
+                        + parts.keySet().stream()
+                                .map(Metal::densitySource)
+                                .distinct()
+                                .collect(Collectors.joining("; "))
+                        + ".");
     }
 
     private static String say(String format, Object... values) {

@@ -37,6 +37,16 @@ public record FormRequest(
         return Also.read(values.get(Also.ID));
     }
 
+    /** Metals of the wires that are not of the form's own, by the wire's name. */
+    public Map<String, Metal> wireMetals() {
+        return WireMetals.read(values.get(WireMetals.ID));
+    }
+
+    /** The metal of the wire of that name. */
+    public Metal metalOf(String wire) {
+        return wireMetals().getOrDefault(wire, metal);
+    }
+
     /** The same with another value for one parameter. */
     FormRequest with(String parameter, double value) {
         var all = new HashMap<>(values);

@@ -25,6 +25,7 @@ public final class FormSolver {
         var maker = new FormMaker(request, values);
         form.make(maker);
         List<FormedWire> wires = maker.wires();
+        WireMetals.check(request, wires);
         checkSizes(form, wires);
         List<Solid> solids = maker.solids();
         if (request.leftHanded()) {

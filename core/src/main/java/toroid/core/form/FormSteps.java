@@ -3,10 +3,12 @@ package toroid.core.form;
 import java.util.ArrayList;
 import java.util.List;
 import toroid.core.bend.BarInBending;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.Springback;
 import toroid.core.bend.program.Bend;
 import toroid.core.bend.program.ScrewRun;
 import toroid.core.bend.program.SpiralRun;
+import toroid.core.metal.Metal;
 import toroid.core.numeric.Refusal;
 
 /** Steps with their numbers: where to grip, on what, how far, springback allowed for. */
@@ -19,7 +21,9 @@ final class FormSteps {
     static List<FormStep> of(FormRequest request, List<FormedWire> wires, List<StepDraft> drafts) {
         var steps = new ArrayList<FormStep>();
         for (FormedWire wire : wires) {
-            steps.add(FormStep.plain(FormStep.Kind.CUT, "straight", wire.name()));
+            Metal metal = request.metalOf(wire.name());
+            String of = metal == request.metal() ? "straight" : "straight, " + metal.name();
+            steps.add(FormStep.plain(FormStep.Kind.CUT, of, wire.name()));
             if (wire.middleMm() > 0 || !Marks.of(wire).isEmpty()) {
                 steps.add(FormStep.plain(
                         FormStep.Kind.MARK, wire.middleMm() > 0 ? "middle" : "from the first end", wire.name()));
@@ -127,9 +131,10 @@ final class FormSteps {
             return null;
         }
         try {
-            double modulus = request.metal().youngsModulus().inMegapascals();
+            Metal metal = request.metalOf(wire.name());
+            FlowEstimate flow = metal == request.metal() ? request.flow() : WireMetals.flowOf(metal, request.temper());
             return Springback.mandrelForMm(
-                    BarInBending.ofWire(d, modulus, request.flow().curve()), insideMm);
+                    BarInBending.ofWire(d, metal.youngsModulus().inMegapascals(), flow.curve()), insideMm);
         } catch (Refusal flexes) {
             return null;
         }

@@ -3,6 +3,7 @@ package toroid.core.form;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
 
@@ -14,7 +15,11 @@ public final class FormValues {
     private final Map<String, List<OutlineRow>> rows = new LinkedHashMap<>();
     private final Map<String, List<StackItem>> stacks = new LinkedHashMap<>();
 
+    /** What is kept among the values of any form, beside its own parameters. */
+    private static final Set<String> BESIDES = Set.of(Also.ID, WireMetals.ID);
+
     private List<Also> also = List.of();
+    private Object metals;
 
     private FormValues() {}
 
@@ -23,6 +28,8 @@ public final class FormValues {
         var checked = new FormValues();
         double d = request.wireDiameterMm();
         checked.also = List.copyOf(request.also());
+        checked.metals =
+                request.wireMetals().isEmpty() ? null : request.values().get(WireMetals.ID);
         WireRange.check(form, d);
         for (Parameter parameter : form.parameters()) {
             Object given = request.values().get(parameter.id());
@@ -50,7 +57,7 @@ public final class FormValues {
             checked.values.put(parameter.id(), whole ? Math.rint(value) : value);
         }
         for (String id : request.values().keySet()) {
-            if (!checked.values.containsKey(id) && !Also.ID.equals(id)) {
+            if (!checked.values.containsKey(id) && !BESIDES.contains(id)) {
                 throw Refusal.of(
                         "unknown-parameter",
                         id,
@@ -124,6 +131,9 @@ public final class FormValues {
         });
         if (!also.isEmpty()) {
             given.put(Also.ID, also.stream().map(Also::word).toList());
+        }
+        if (metals != null) {
+            given.put(WireMetals.ID, metals);
         }
         return given;
     }

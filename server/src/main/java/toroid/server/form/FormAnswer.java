@@ -81,6 +81,8 @@ public record FormAnswer(
     /**
      * One wire.
      *
+     * @param metal it is of; null in what was kept before wires had one
+     * @param ownMetal whether it is offered a metal of its own
      * @param points x, y, z after one another, mm
      * @param alongMm how far along the piece each point is, from its first end, tail not included
      * @param sections at each point the wire's section: the width's direction x, y, z, half the width, half the thickness,
@@ -89,6 +91,8 @@ public record FormAnswer(
      */
     public record WireView(
             @NotNull String name,
+            String metal,
+            Boolean ownMetal,
             @NotNull double diameterMm,
             @NotNull double lengthInPieceMm,
             @NotNull double lengthToCutMm,

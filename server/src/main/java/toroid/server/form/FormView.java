@@ -16,6 +16,9 @@ import toroid.core.quantity.Figure;
 
 /** The core's answer laid out for whoever asked. */
 final class FormView {
+    /** In a form of more wires than this only whole metals are offered. */
+    private static final int MOST_METALS = 6;
+
     private static final double FINE = 0.012;
 
     private FormView() {}
@@ -95,6 +98,8 @@ final class FormView {
         List<WirePoint> points = Points.of(wire, FINE);
         return new FormAnswer.WireView(
                 wire.name(),
+                work.request().metalOf(wire.name()).id(),
+                wire != work.wires().get(0) && work.wires().size() <= MOST_METALS,
                 wire.diameterMm(),
                 wire.inPiece().inMillimetres(),
                 wire.toCut().inMillimetres(),
