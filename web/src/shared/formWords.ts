@@ -297,6 +297,14 @@ export function formNoteWords(note: Note, units: Units): string {
       return `Wind the coils on ${mm("rodMm")} for ${mm("coreMm")} cores: pressed narrower by ${plain(v.narrowerPercent!, 0)} % they close onto them.`;
     case "too-springy-beyond":
       return `This wire only flexes on anything larger than ${mm("largestMm", 1)}: anneal it for wide bends.`;
+    case "crosses-itself":
+      return `It crosses itself ${v.places === 1 ? "once" : `${v.places} times`}, lifted there by the wire's ${mm("wireMm")}: ${
+        {
+          LATER_OVER: "what comes later passes over",
+          LATER_UNDER: "what comes later passes under",
+          IN_TURN: "what comes later passes over and under in turn",
+        }[String(note.values.rule)] ?? ""
+      }. Bend it flat, then ease one pass over the other.`;
     case "also-annealed":
       return "Annealed, it bends and springs back as dead soft wire by the handbook; what your coils taught was of the wire as bought.";
     case "also-hardened":

@@ -33,7 +33,7 @@ public final class BendTable {
                         "A coil or a spiral cannot be said in feeds and bends.",
                         "Take its drawing, or its form as JSON.");
             }
-            if (!(bend.run() instanceof ScrewRun run) || run.curvature() < NOTHING) {
+            if (!(bend.run().flat() instanceof ScrewRun run) || run.curvature() < NOTHING) {
                 feed += bend.run().wireMm();
             } else {
                 double inside = 1 / run.curvature() - wire.diameterMm() / 2;

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.Frame;
+import toroid.core.bend.program.Lifts;
 import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
 
@@ -22,6 +23,7 @@ public final class FormMaker {
     private final List<OpenLoop> openLoops = new ArrayList<>();
     private final Set<String> ownWires = new HashSet<>();
     private int numbers;
+    private Lifts.Rule crossings;
 
     /** A loop that opens sideways and is held by its own stiffness. */
     record OpenLoop(double insideMm, double wireMm) {}
@@ -97,6 +99,11 @@ public final class FormMaker {
         done(wire, 0, EndState.FLUSH);
     }
 
+    /** Wires bent in one plane may cross themselves from here on: lifted there, by that rule, and told. */
+    public void crosses(Lifts.Rule rule) {
+        crossings = rule;
+    }
+
     /** A wire worked from its middle: the steps of both sides in turn, first {@code second}'s side last of each pair. */
     public void inTandem(WireMaker first, WireMaker second) {
         int most = Math.max(first.steps().size(), second.steps().size());
@@ -125,6 +132,18 @@ public final class FormMaker {
 
     private void add(
             WireMaker wire, BendProgram program, double firstTail, EndState firstEnd, double middle, double melted) {
+        BendProgram laid = program;
+        double mark = middle;
+        if (crossings != null && Lifts.isPlane(program)) {
+            List<Lifts.Place> places = Lifts.places(program, wire.diameterMm());
+            laid = Lifts.lifted(program, places, wire.diameterMm(), crossings);
+            mark = middle == 0 ? 0 : onLifted(program, laid, middle);
+            if (!places.isEmpty()) {
+                note(Note.info(
+                        "crosses-itself",
+                        Map.of("places", places.size(), "rule", crossings.name(), "wireMm", wire.diameterMm())));
+            }
+        }
         boolean spool = request.schools().cutting() == Schools.Cutting.FROM_SPOOL;
         var tails = spool && firstTail > 0 && wire.tailMm() > 0
                 ? new FormedWire.Tails(firstTail, 0)
@@ -132,14 +151,25 @@ public final class FormMaker {
         wires.add(new FormedWire(
                 wire.name(),
                 wire.diameterMm(),
-                program,
+                laid,
                 melted,
                 tails,
-                middle,
+                mark,
                 wire.isFollowing(),
                 wire.flats(),
                 List.of(firstEnd, wire.end()),
                 wire.slack()));
+    }
+
+    /** A place at the end of one of the bends, on the wire as it is lifted. */
+    private static double onLifted(BendProgram plane, BendProgram lifted, double alongMm) {
+        double before = 0;
+        double there = 0;
+        for (int i = 0; i < plane.bends().size() && before < alongMm - 1e-9; i++) {
+            before += plane.bends().get(i).run().lengthMm();
+            there += lifted.bends().get(i).run().lengthMm();
+        }
+        return there;
     }
 
     public void solid(Solid solid) {

@@ -148,7 +148,7 @@ final class FormSteps {
     private static double turned(FormedWire wire, int step, double radius) {
         double angle = 0;
         for (Bend bend : wire.program().bends()) {
-            if (bend.step() == step && bend.run() instanceof ScrewRun run && run.curvature() > CLOSE) {
+            if (bend.step() == step && bend.run().flat() instanceof ScrewRun run && run.curvature() > CLOSE) {
                 double turn = Math.hypot(run.curvature(), run.torsion()) * run.lengthMm();
                 angle += Math.abs(radiusMm(run) - radius) < 1e-6 * radius ? turn : 0;
             }
@@ -160,7 +160,7 @@ final class FormSteps {
     private static ScrewRun sharpest(FormedWire wire, int step) {
         ScrewRun most = null;
         for (Bend bend : wire.program().bends()) {
-            if (bend.step() == step && bend.run() instanceof ScrewRun run && run.curvature() > CLOSE) {
+            if (bend.step() == step && bend.run().flat() instanceof ScrewRun run && run.curvature() > CLOSE) {
                 boolean more =
                         most == null || run.curvature() * run.lengthMm() > most.curvature() * most.lengthMm() + CLOSE;
                 most = more ? run : most;

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.TreeSet;
 import toroid.core.bend.program.Bend;
 import toroid.core.bend.program.HammeredRun;
+import toroid.core.bend.program.LiftedRun;
 import toroid.core.bend.program.Run;
 import toroid.core.bend.program.ScrewRun;
 import toroid.core.bend.program.SpiralCurve;
@@ -86,6 +87,12 @@ final class StepLength {
     private String told(Run run) {
         if (run instanceof ScrewRun screw) {
             return screw(screw);
+        }
+        if (run instanceof LiftedRun lifted) {
+            formulas.add("∫ √(1 + h′²) ds where it is lifted");
+            return say(
+                    "%s + %.2f lifted",
+                    screw(lifted.base()), lifted.lengthMm() - lifted.base().lengthMm());
         }
         if (run instanceof HammeredRun flat) {
             formulas.add("∫ (t/d)^λ ds over each flat");

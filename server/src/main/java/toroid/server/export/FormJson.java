@@ -9,6 +9,7 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import toroid.core.bend.program.Bend;
 import toroid.core.bend.program.HammeredRun;
+import toroid.core.bend.program.LiftedRun;
 import toroid.core.bend.program.ScrewRun;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
@@ -54,6 +55,9 @@ class FormJson {
             run.put("lengthMm", bend.run().lengthMm());
             if (bend.run() instanceof ScrewRun screw) {
                 run.put("curvaturePerMm", screw.curvature()).put("torsionPerMm", screw.torsion());
+            } else if (bend.run() instanceof LiftedRun lifted) {
+                run.put("curvaturePerMm", lifted.base().curvature());
+                run.put("liftedMm", lifted.lengthMm() - lifted.base().lengthMm());
             } else if (bend.run() instanceof HammeredRun flat) {
                 run.put("hammeredFromMm", flat.wireMm());
             } else {

@@ -219,16 +219,17 @@ public record BendProgram(Frame start, List<Bend> bends) {
     }
 
     /**
-     * The wire while it is being formed: what is not made yet is straight.
+     * The wire while it is being formed: what is not made yet is straight, and what crosses lies in its plane until all is made.
      *
      * @param made whether a forming step is done
      */
     public BendProgram formed(IntPredicate made) {
+        boolean whole = bends.stream().allMatch(bend -> made.test(bend.step()));
         var now = new ArrayList<Bend>(bends.size());
         for (Bend bend : bends) {
             now.add(
                     made.test(bend.step())
-                            ? bend
+                            ? whole ? bend : bend.with(bend.run().flat())
                             : new Bend(bend.roll(), bend.run().straightened(), bend.step()));
         }
         return new BendProgram(start, Collections.unmodifiableList(now));

@@ -1,7 +1,7 @@
 package toroid.core.bend.program;
 
 /** A piece of wire bent in one way, without a mark inside. Immutable. */
-public sealed interface Run permits ScrewRun, SpiralRun, HammeredRun {
+public sealed interface Run permits ScrewRun, SpiralRun, HammeredRun, LiftedRun {
     /** Length along the wire, mm, zero or more. */
     double lengthMm();
 
@@ -32,6 +32,11 @@ public sealed interface Run permits ScrewRun, SpiralRun, HammeredRun {
         }
         double turn = 2 * Math.acos(1 - Math.min(1, sagittaMm * curvature));
         return Math.min(0.5, turn) / curvature;
+    }
+
+    /** As it lies in its plane, where it is lifted out of it. */
+    default Run flat() {
+        return this;
     }
 
     /** The same wire before it was bent. */

@@ -2,6 +2,7 @@ package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
 import java.util.List;
+import toroid.core.bend.program.Lifts;
 import toroid.core.form.EndState;
 import toroid.core.form.Family;
 import toroid.core.form.Form;
@@ -19,6 +20,9 @@ import toroid.core.form.WireMaker;
  */
 @AutoService(Form.class)
 public final class Outline implements Form {
+    private static final String OVER = "later wire over";
+    private static final String UNDER = "later wire under";
+
     @Override
     public FormInfo info() {
         return new FormInfo("outline", Family.OUTLINES, "free outline", "bent at your own marks", 1.0);
@@ -29,6 +33,8 @@ public final class Outline implements Form {
         return List.of(
                 Parameter.choice("symmetric", "symmetric", "about a middle mark", "no")
                         .because("Both sides bent step by step, so they match."),
+                Parameter.choice("crossings", "where it crosses", OVER, UNDER, "over and under in turn")
+                        .because("Lifted by the wire's thickness; what comes later along the wire passes so."),
                 Parameter.rows("bends", "bends"));
     }
 
@@ -45,6 +51,10 @@ public final class Outline implements Form {
     @Override
     public void make(FormMaker m) {
         List<OutlineRow> rows = m.rows("bends");
+        m.crosses(
+                m.is("crossings", OVER)
+                        ? Lifts.Rule.LATER_OVER
+                        : m.is("crossings", UNDER) ? Lifts.Rule.LATER_UNDER : Lifts.Rule.IN_TURN);
         if (m.is("symmetric", "no")) {
             WireMaker wire = m.wire("outline", Loops.stem(0, 0, 1, 1));
             bend(wire, rows, 1);
