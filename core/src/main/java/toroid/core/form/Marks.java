@@ -71,7 +71,7 @@ public final class Marks {
     }
 
     private static boolean isStraight(Run run) {
-        return run.lengthMm() > ONE_MARK_MM && run.sharpestCurvature() * run.lengthMm() < 1e-6;
+        return run.lengthMm() > ONE_MARK_MM && run.flat().sharpestCurvature() * run.lengthMm() < 1e-6;
     }
 
     private static void add(List<Mark> marks, double at, int step) {

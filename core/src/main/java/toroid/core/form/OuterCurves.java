@@ -70,7 +70,7 @@ final class OuterCurves {
         double free = 0;
         for (Bend bend : wires.get(w).program().bends()) {
             double to = from + bend.run().lengthMm();
-            double curvature = bend.run().sharpestCurvature();
+            double curvature = bend.run().flat().sharpestCurvature();
             if (bend.step() == step && curvature > CLOSE) {
                 if (2 / curvature - d < CORNER * d) {
                     return false;

@@ -129,6 +129,28 @@ class CrossingOutlineTest {
         assertThat(wire.program().at(wire.middleMm()).position().getNorm()).isLessThan(1e-6);
     }
 
+    /** Every bend is marked, crossed or not, and gripped at its mark. */
+    @Test
+    void bendsAreMarkedThoughLifted() {
+        FormWork work = solved(
+                1,
+                List.of(
+                        new OutlineRow(30, 0, 144, 1),
+                        new OutlineRow(40, 0, 144, 1),
+                        new OutlineRow(40, 0, 144, 1),
+                        new OutlineRow(30, 0, 0, 0)),
+                "over and under in turn",
+                false);
+        List<Marks.Mark> marks = Marks.of(work.wires().get(0));
+        assertThat(marks.stream().filter(mark -> mark.kind() == Marks.Kind.BEND))
+                .hasSize(3);
+        assertThat(work.steps().stream().filter(step -> step.kind() == FormStep.Kind.BEND))
+                .hasSize(3)
+                .allSatisfy(step -> assertThat(step.degrees()).isCloseTo(144, within(1e-9)))
+                .allSatisfy(
+                        step -> assertThat(Marks.isMarked(marks, step.gripMm())).isTrue());
+    }
+
     /** An outline that does not cross is as it was: its length by its closed form, R θ and straights. */
     @Test
     void whatDoesNotCrossIsNotTouched() {
