@@ -230,6 +230,8 @@ export function formNoteWords(note: Note, units: Units): string {
           : `The wire would pass through itself ${mm("atMm", 1)} along, by ${mm("depthMm")}. Make room there: a larger loop, a longer neck, thinner wire.`;
     case "bead-hole-small":
       return `The bead does not go on: its ${mm("holeMm")} hole must take ${v.passes === 1 ? "one pass" : `${v.passes} passes`} of ${mm("wireMm")} wire, ${mm("neededMm")}. Thinner wire or another bead.`;
+    case "bead-hole-bow":
+      return `The bead does not go round the bow: over its ${mm("longMm", 1)} the wire rises, so its ${mm("holeMm")} hole needs ${mm("neededMm")}. A shorter bead, a larger hole, thinner wire.`;
     case "wraps-do-not-fit":
       return `${v.wraps} wraps need a neck of ${mm("needMm")}; this one has ${mm("neckMm")}.`;
     case "plain-loop-holds":

@@ -52,7 +52,7 @@ public record Solid(Kind kind, Vector3D centre, Vector3D axis, double diameterMm
     }
 
     /** How far it reaches from its middle in that direction, mm. */
-    double reachMm(Vector3D direction) {
+    public double reachMm(Vector3D direction) {
         double along = Math.abs(direction.dotProduct(axis));
         double across = Math.sqrt(Math.max(0, 1 - along * along));
         return hasFlatFaces()

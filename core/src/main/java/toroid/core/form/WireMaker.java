@@ -208,8 +208,9 @@ public final class WireMaker {
 
     /** Melts the end to a ball of diameter b: it uses up {@code 2b³/(3d²)} of wire (equal volumes; exact). */
     public WireMaker ball(double ballMm) {
+        double before = meltedMm;
         meltedMm += BalledEnd.wireMm(ballMm, diameterMm);
-        steps.add(new StepDraft(-2, FormStep.Kind.BALL, "balled end", wire).melting(meltedMm));
+        steps.add(new StepDraft(-2, FormStep.Kind.BALL, "balled end", wire).melting(meltedMm - before));
         form.solid(new Solid(
                 Solid.Kind.BALL,
                 new Vector3D(1, here().position(), ballMm / 2, here().tangent()),
@@ -218,6 +219,21 @@ public final class WireMaker {
                 ballMm,
                 0));
         end = EndState.BALLED;
+        return this;
+    }
+
+    /** Melts the first end to a ball before anything is bent; the wire is worked from there. */
+    public WireMaker firstBall(double ballMm) {
+        double before = meltedMm;
+        meltedMm += BalledEnd.wireMm(ballMm, diameterMm);
+        steps.add(new StepDraft(-2, FormStep.Kind.BALL, "balled first end", wire).melting(meltedMm - before));
+        form.solid(new Solid(
+                Solid.Kind.BALL,
+                new Vector3D(1, here().position(), -ballMm / 2, here().tangent()),
+                here().tangent(),
+                ballMm,
+                ballMm,
+                0));
         return this;
     }
 

@@ -72,14 +72,15 @@ final class AnyForm {
 
     private static List<StackItem> stack(double wire, Random chance) {
         var items = new ArrayList<StackItem>();
+        int kinds = chance.nextInt(3) == 0 ? 4 : 2; // mostly beads and spacers: what every row takes
         for (int i = 0; i <= chance.nextInt(5); i++) {
-            StackItem.Kind kind = StackItem.Kind.values()[chance.nextInt(4)];
+            StackItem.Kind kind = StackItem.Kind.values()[chance.nextInt(kinds)];
             double across =
                     kind == StackItem.Kind.COIL ? Math.max(0.1, 0.4 * wire) : wire * (2.5 + 6 * chance.nextDouble());
             double longMm = kind == StackItem.Kind.COIL
                     ? across * (4 + 10 * chance.nextDouble())
                     : across * (0.3 + chance.nextDouble());
-            double hole = Math.max(0.2, wire * (1.06 + 0.3 * chance.nextDouble()));
+            double hole = Math.max(0.2, wire * (1.06 + (kinds == 2 ? 0.9 : 0.3) * chance.nextDouble()));
             items.add(new StackItem(kind, 1 + chance.nextInt(3), across, Math.max(0.2, longMm), hole));
         }
         return items;

@@ -168,6 +168,9 @@ class CatalogueTest {
         if (parameter.id().equals("crossings")) {
             return Map.of("bends", List.of(new OutlineRow(20, 0, 285, 5), new OutlineRow(20, 0, 0, 0)));
         }
+        if (parameter.id().equals("outer")) {
+            return Map.of("beads", 3);
+        }
         if (parameter.onlyWhen().isEmpty()) {
             return Map.of();
         }

@@ -1,6 +1,7 @@
 package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
+import java.util.Arrays;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.CoilSize;
@@ -16,6 +17,7 @@ import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
+import toroid.core.numeric.Refusal;
 
 /**
  * A wrapped bead link whose tails are carried round the bead's sides to the far neck: one leaves over, the other under the stem,
@@ -47,6 +49,14 @@ public final class BeadLinkCarried implements Form {
                 Parameter.hole(),
                 Parameter.count("beads", "beads", 1, 1, 5, "In one link; more than five are a strand."),
                 Parameter.length(
+                                "outer",
+                                "outermost beads",
+                                d -> 0,
+                                d -> 0,
+                                d -> 60,
+                                "Of three and more, where they are of another size; 0: as the others.")
+                        .asMeasured(),
+                Parameter.length(
                         "loop",
                         "loops, inside",
                         d -> Math.round(35 * d) / 10.0,
@@ -64,14 +74,43 @@ public final class BeadLinkCarried implements Form {
     @Override
     public void make(FormMaker m) {
         double d = m.d();
-        double step = m.mm("bead") + GAP * d;
         double neck = 5.6 * d + m.mm("play");
-        double toNeck = (m.count("beads") - 1) * step / 2 + m.mm("bead") / 2;
-        for (int i = 0; i < m.count("beads"); i++) {
-            Beads.along(m, (i - (m.count("beads") - 1) / 2.0) * step, m.mm("bead"), m.mm("hole"));
+        double[] sizes = sizes(m);
+        double[] places = places(sizes, d);
+        for (int i = 0; i < sizes.length; i++) {
+            Beads.along(m, places[i], sizes[i], m.mm("hole"));
         }
         m.does(Kind.THREAD, "beads, to the middle mark");
-        m.inTandem(side(m, -1, toNeck, neck, step), side(m, 1, toNeck, neck, step));
+        m.inTandem(side(m, -1, sizes, places, neck), side(m, 1, sizes, places, neck));
+    }
+
+    /** Of every bead, from the first to the last. */
+    private static double[] sizes(FormMaker m) {
+        double[] sizes = new double[m.count("beads")];
+        Arrays.fill(sizes, m.mm("bead"));
+        double outer = m.mm("outer");
+        if (outer > 0 && sizes.length >= 3) {
+            if (outer < LEAST_BEAD * m.d()) {
+                throw Refusal.outOfRange(
+                        "outer", outer, LEAST_BEAD * m.d(), 60, "mm", "Round a smaller one no tail is carried.");
+            }
+            sizes[0] = outer;
+            sizes[sizes.length - 1] = outer;
+        }
+        return sizes;
+    }
+
+    /** Their middles about the middle mark, a gap for both rounds between each two. */
+    private static double[] places(double[] sizes, double d) {
+        double[] places = new double[sizes.length];
+        for (int i = 1; i < sizes.length; i++) {
+            places[i] = places[i - 1] + (sizes[i - 1] + sizes[i]) / 2 + GAP * d;
+        }
+        double middle = places[sizes.length - 1] / 2;
+        for (int i = 0; i < sizes.length; i++) {
+            places[i] -= middle;
+        }
+        return places;
     }
 
     /** The smallest loop whose tail comes out beside the neck in one bend, in wires. */
@@ -93,8 +132,10 @@ public final class BeadLinkCarried implements Form {
     private static final double CLEAR = 2.2;
 
     /** One side: neck, loop, then the tail back along the beads, over for the right side, under for the left. */
-    private static WireMaker side(FormMaker m, int way, double toNeck, double neck, double step) {
+    private static WireMaker side(FormMaker m, int way, double[] sizes, double[] places, double neck) {
         double d = m.d();
+        int beads = sizes.length;
+        double toNeck = places[beads - 1] + sizes[beads - 1] / 2;
         String name = way > 0 ? "second" : "first";
         WireMaker wire = m.wire("link", Loops.stem(0, 0, way, way)).leave("through the beads", toNeck);
         wire.leave(name + " loop, neck", neck);
@@ -103,22 +144,23 @@ public final class BeadLinkCarried implements Form {
         double tip = Math.toDegrees(Math.atan2(Math.sqrt(rho * rho + 1.5 * d * rho), 0.75 * d));
         wire.crisp(-tip).step(Kind.LOOP, name + " loop").bend(m.mm("loop"), 170 + tip);
         Vector3D up = new Vector3D(0, way, 0);
-        double ball = (m.mm("bead") + d) / 2 + 0.05 * d;
+        double ball = (sizes[beads - 1] + d) / 2 + 0.05 * d;
         wire.step(Kind.BEND, name + " tail, beside the neck");
         double from = Math.asin(Math.min(0.9, (CLEAR + 1.2) * d / ball));
-        double outermost = way * (m.count("beads") - 1) / 2.0 * step;
+        double outermost = way * places[beads - 1];
         double lead = ball * Math.cos(from) + 1.2 * d / Math.tan((Math.PI / 2 - from) / 2);
         wire.to(new Vector3D(outermost + way * lead, way * CLEAR * d, 0), new Vector3D(-way, 0, 0));
-        int beads = m.count("beads");
         for (int i = beads - 1; i >= 0; i--) {
-            double x = way * (i - (beads - 1) / 2.0) * step;
+            double x = way * places[i];
             wire.step(Kind.BIND, name + " tail, round bead " + (beads - i));
-            half(wire, x, ball, way, up, from);
+            double round = (sizes[i] + d) / 2 + 0.05 * d;
+            half(wire, x, round, way, up, Math.asin(Math.min(0.9, (CLEAR + 1.2) * d / round)));
             if (i > 0) {
                 wire.step(Kind.BIND, name + " tail, round the gap");
-                wire.wrap(
-                        new CoilSize(d, 1.02 * d, 1, way > 0), axis(x - way * (m.mm("bead") / 2 + ROUND * d), way, up));
-                wire.to(new Vector3D(x - way * (step / 2 + 0.8 * d), OVER * d * way, 0), new Vector3D(-way, 0, 0));
+                wire.wrap(new CoilSize(d, 1.02 * d, 1, way > 0), axis(x - way * (sizes[i] / 2 + ROUND * d), way, up));
+                wire.to(
+                        new Vector3D(x - way * (sizes[i] / 2 + (GAP / 2 + 0.8) * d), OVER * d * way, 0),
+                        new Vector3D(-way, 0, 0));
             }
         }
         wire.step(Kind.WRAP, name + " tail, at the far neck");

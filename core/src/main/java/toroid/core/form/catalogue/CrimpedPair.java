@@ -50,7 +50,11 @@ public final class CrimpedPair implements Form {
                         "height", "wave, high", d -> 2, d -> 0.2 * d, d -> 20 * d, "Higher than the flanks reach."),
                 Parameter.count("waves", "waves", 6, 2, 60, "For more, run several lengths."),
                 Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> 0.6, "0.3 mm is usual."),
-                Parameter.fixed("bead", "bead", 3, 1, 10, "Small beads bridge the valleys."));
+                Parameter.fixed("bead", "bead", 3, 1, 10, "Small beads bridge the valleys."),
+                Parameter.count("endTurns", "turns at each end", 10, 2, 40, "About ten."),
+                Parameter.count("valleyTurns", "turns in a valley", 3, 1, 12, "Before its bead; three is usual."),
+                Parameter.count("beadTurns", "turns that hold a bead", 4, 1, 12, "Four is usual."),
+                Parameter.count("centreTurns", "turns on the centre crossing", 4, 1, 12, "Four is usual."));
     }
 
     @Override
@@ -77,48 +81,50 @@ public final class CrimpedPair implements Form {
 
     /** Notes turns of binding that do not fit a wave, and beads that do not lie side by side. */
     private static void room(FormMaker m) {
-        double turns = CENTRE_TURNS * pitch(m);
+        int most = m.count("beadTurns") + Math.max(m.count("valleyTurns"), m.count("centreTurns"));
+        double turns = most * pitch(m);
         if (turns > m.mm("wave")) {
             m.note(new Note(
                     "turns-crowd",
                     Note.Severity.STOP,
-                    Map.of("turns", CENTRE_TURNS, "needMm", turns, "waveMm", m.mm("wave"), "wireMm", m.mm("fine"))));
+                    Map.of("turns", most, "needMm", turns, "waveMm", m.mm("wave"), "wireMm", m.mm("fine"))));
         }
         if (m.mm("bead") > m.mm("wave") && m.count("waves") > 2) {
             m.note(new Note("beads-crowd", Note.Severity.STOP, Map.of("beadMm", m.mm("bead"), "waveMm", m.mm("wave"))));
         }
     }
 
-    /** On the centre crossing: four, and four that hold its bead. */
-    private static final int CENTRE_TURNS = 8;
-
     /** The straight end that the end turns lie on. */
     private static double endMm(FormMaker m) {
-        return END_TURNS * pitch(m) + m.d();
+        return m.count("endTurns") * pitch(m) + m.d();
     }
 
     private static double pitch(FormMaker m) {
         return 1.02 * m.mm("fine");
     }
 
-    private static final int END_TURNS = 10;
-
     /** Bound where the two lie together: on both straight ends and in every valley, from end to end in one go. */
     private static void bind(FormMaker m, double apart) {
         double fine = m.mm("fine");
-        double end = END_TURNS * pitch(m) / 2 + m.d() / 2;
+        int ends = m.count("endTurns");
+        double end = ends * pitch(m) / 2 + m.d() / 2;
         double length = m.count("waves") * m.mm("wave");
         WireMaker binding = m.wire("binding", fine, side(m, -endMm(m), apart, 4 * fine));
         var zigzag = Zigzag.of(m);
-        lash(m, binding, "first end, ten turns", -end, END_TURNS, x -> apart);
+        lash(m, binding, "first end, " + ends + " turns", -end, ends, x -> apart);
         for (int i = 1; i < m.count("waves"); i++) {
             boolean centre = i == m.count("waves") / 2;
+            int before = m.count(centre ? "centreTurns" : "valleyTurns");
             lash(
                     m,
                     binding,
-                    centre ? "centre crossing, four, and four with its bead" : "valley, three, and four with its bead",
+                    (centre ? "centre crossing, " : "valley, ")
+                            + before
+                            + ", and "
+                            + m.count("beadTurns")
+                            + " with its bead",
                     i * m.mm("wave"),
-                    centre ? CENTRE_TURNS : CENTRE_TURNS - 1,
+                    before + m.count("beadTurns"),
                     x -> apart + 2 * (zigzag.riseFromValleyMm(x) + zigzag.halfAcrossMm(m.d(), x)) - m.d());
             Beads.beside(
                     m,
@@ -127,7 +133,7 @@ public final class CrimpedPair implements Form {
                     m.mm("bead"),
                     1);
         }
-        lash(m, binding, "second end, ten turns", length + end, END_TURNS, x -> apart);
+        lash(m, binding, "second end, " + ends + " turns", length + end, ends, x -> apart);
         m.done(binding.follows().tail(20).end(EndState.TUCKED), 20, EndState.TUCKED);
     }
 

@@ -1,0 +1,177 @@
+package toroid.core.form;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import toroid.core.bend.FlowEstimate;
+import toroid.core.bend.program.WirePoint;
+import toroid.core.metal.Metals;
+import toroid.core.metal.Temper;
+import toroid.core.numeric.Refusal;
+
+/** Links and cuffs against closed forms and against what hands meet. */
+class NewLinksTest {
+    private static FormWork solved(String id, double d, Map<String, Object> values) {
+        var metal = Metals.byId("copper");
+        return FormSolver.solve(
+                Forms.byId(id),
+                new FormRequest(
+                        d,
+                        metal,
+                        Temper.DEAD_SOFT,
+                        FlowEstimate.ofHandbook(metal.flow(Temper.DEAD_SOFT)),
+                        values,
+                        false,
+                        Schools.USUAL));
+    }
+
+    /** Two bars of the single one's length each, the upper a wire above the lower where they cross, at the angle told. */
+    @ParameterizedTest
+    @CsvSource({"30", "50", "90"})
+    void crossedBarsAreTwoCurvedBars(double degrees) {
+        FormWork one = solved("curved-bar", 1.2, Map.of("long", 30.0));
+        FormWork two = solved("crossed-bars", 1.2, Map.of("long", 30.0, "crossed", degrees));
+        assertThat(two.inPiece().inMillimetres()).isCloseTo(2 * one.inPiece().inMillimetres(), within(1e-9));
+        var lower = two.wires().get(0);
+        var upper = two.wires().get(1);
+        Vector3D apart = upper.program()
+                .at(upper.middleMm())
+                .position()
+                .subtract(lower.program().at(lower.middleMm()).position());
+        assertThat(apart.getNorm()).isBetween(1.2, 1.25);
+        double cos = Math.abs(upper.program()
+                .at(upper.middleMm())
+                .tangent()
+                .dotProduct(lower.program().at(lower.middleMm()).tangent()));
+        assertThat(Math.toDegrees(Math.acos(cos))).isCloseTo(degrees, within(1e-6));
+        assertThat(two.contacts()).isEmpty();
+    }
+
+    /** The outer ball touches a turn and lies in none, by points; both balls' wire is {@code 2b³/(3d²)} each, exact. */
+    @ParameterizedTest
+    @CsvSource({"1.2, 5, 1.6, 1.8, 2.4", "1.0, 6, 2.3, 1.2, 2.0", "0.8, 4, 1.4, 1.5, 1.2"})
+    void theOuterBallTouchesAndIsSoldered(double d, double inside, double turns, double gap, double ball) {
+        FormWork work = solved("balled-link", d, Map.of("inside", inside, "turns", turns, "gap", gap, "ball", ball));
+        assertThat(work.contacts()).isEmpty();
+        FormedWire wire = work.wires().get(0);
+        assertThat(wire.meltedMm()).isCloseTo(2 * 2 * Math.pow(ball, 3) / (3 * d * d), within(1e-9));
+        Solid outer = work.solids().get(1);
+        double nearest = Double.MAX_VALUE;
+        for (WirePoint point : wire.program().sampled(0.001, 0.02)) {
+            if (point.alongMm() < wire.program().lengthMm() - 4 * ball) {
+                nearest = Math.min(nearest, point.frame().position().distance(outer.centre()));
+            }
+        }
+        assertThat(nearest - (ball + d) / 2).isBetween(-0.01 * d, 0.02 * d);
+        List<FormStep.Kind> kinds = work.steps().stream().map(FormStep::kind).toList();
+        assertThat(kinds.lastIndexOf(FormStep.Kind.BALL)).isLessThan(kinds.indexOf(FormStep.Kind.SPIRAL));
+        assertThat(kinds.lastIndexOf(FormStep.Kind.SOLDER)).isGreaterThan(kinds.lastIndexOf(FormStep.Kind.BEND));
+        assertThatThrownBy(() -> solved("balled-link", 1, Map.of("gap", 0.4, "ball", 2.5)))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("turn before");
+    }
+
+    /** Beads side by side on a bow: round ones of D on a bow of ρ touch where {@code 2 ρ′ sin(θ/2) = D}, ρ′ their middles' radius. */
+    @Test
+    void beadsOnABowTouchAndNoMore() {
+        double d = 1;
+        FormWork work = solved(
+                "beaded-cuff",
+                d,
+                Map.of("inside", 40.0, "row", List.of(new StackItem(StackItem.Kind.BEAD, 5, 6, 6, 1.8))));
+        assertThat(work.contacts()).isEmpty();
+        List<Solid> beads = work.solids();
+        assertThat(beads).hasSize(5);
+        for (int i = 1; i < 5; i++) {
+            assertThat(beads.get(i).centre().distance(beads.get(i - 1).centre()))
+                    .isCloseTo(6.02, within(1e-6));
+        }
+        // the wire goes through every hole: nowhere further from its axis than the hole allows
+        for (Solid bead : beads) {
+            for (WirePoint point : work.wires().get(0).program().sampled(0.01, 0.2)) {
+                Vector3D from = point.frame().position().subtract(bead.centre());
+                double along = from.dotProduct(bead.axis());
+                if (from.getNorm() < 5 && Math.abs(along) < 3) {
+                    double aside = Math.sqrt(Math.max(0, from.getNormSq() - along * along));
+                    assertThat(aside + d / 2).isLessThan(0.9 + 1e-6);
+                }
+            }
+        }
+        // on before the second end is closed, after the first
+        List<String> parts = work.steps().stream().map(FormStep::part).toList();
+        int thread = work.steps().stream().map(FormStep::kind).toList().indexOf(FormStep.Kind.THREAD);
+        assertThat(parts.indexOf("first end, curled outward")).isLessThan(thread);
+        assertThat(parts.indexOf("second end, curled outward")).isGreaterThan(thread);
+    }
+
+    /** A straight hole on a bow: {@code ρ − √(ρ² − L²/4)} more than on a straight wire; told, and how much. */
+    @Test
+    void longBeadsNeedWiderHolesOnABow() {
+        FormWork work = solved(
+                "beaded-cuff",
+                1,
+                Map.of("inside", 19.0, "row", List.of(new StackItem(StackItem.Kind.BEAD, 1, 4, 8, 1.2))));
+        double rise = 10 - Math.sqrt(100 - 16);
+        assertThat(work.notes()).anySatisfy(note -> {
+            assertThat(note.code()).isEqualTo("bead-hole-bow");
+            assertThat((double) note.values().get("neededMm")).isCloseTo(1.05 + rise, within(1e-9));
+        });
+        assertThatThrownBy(() -> solved(
+                        "beaded-cuff",
+                        1,
+                        Map.of("inside", 12.0, "row", List.of(new StackItem(StackItem.Kind.BEAD, 20, 3, 3, 1.5)))))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("further round");
+    }
+
+    /** Turns told are turns drawn: the binding's length grows by each turn's own length, valley by valley. */
+    @Test
+    void theCrimpedPairsTurnsAreTheMakers() {
+        FormWork usual = solved("crimped-pair", 0.7, Map.of());
+        FormWork more = solved("crimped-pair", 0.7, Map.of("valleyTurns", 4));
+        FormWork ends = solved("crimped-pair", 0.7, Map.of("endTurns", 12));
+        assertThat(more.steps().stream().filter(step -> step.part().startsWith("valley, 4, and 4")))
+                .hasSize(4);
+        assertThat(ends.steps().stream().filter(step -> step.part().endsWith("12 turns")))
+                .hasSize(2);
+        double binding = binding(more) - binding(usual);
+        // by hand: a turn about two wires side by side takes π(b + f) + 2b; four valleys, one turn each, wider where
+        // the flanks rise
+        double turn = Math.PI * (0.7 + 0.3) + 2 * 0.7;
+        assertThat(binding).isBetween(4 * 0.95 * turn, 4 * 1.6 * turn);
+        assertThat(binding(ends) - binding(usual)).isBetween(4 * 0.95 * turn, 4 * 1.1 * turn);
+    }
+
+    private static double binding(FormWork work) {
+        return work.wires().stream()
+                .filter(wire -> wire.name().equals("binding"))
+                .findFirst()
+                .orElseThrow()
+                .inPiece()
+                .inMillimetres();
+    }
+
+    /** Carried tails go round beads of two sizes, the middle one larger or smaller, without a fault. */
+    @ParameterizedTest
+    @CsvSource({"3, 10, 6", "5, 6, 9", "4, 8, 5", "3, 8, 0"})
+    void carriedTailsTakeBeadsOfTwoSizes(int beads, double bead, double outer) {
+        FormWork work = solved("bead-link-carried", 0.7, Map.of("beads", beads, "bead", bead, "outer", outer));
+        assertThat(work.contacts()).isEmpty();
+        assertThat(work.solids()).hasSize(beads);
+        double told = outer == 0 ? bead : outer;
+        assertThat(work.solids().get(0).diameterMm()).isEqualTo(told);
+        assertThat(work.solids().get(beads - 1).diameterMm()).isEqualTo(told);
+        assertThat(work.solids().get(1).diameterMm()).isEqualTo(bead);
+        // bead from bead by both their halves and a gap for two rounds
+        assertThat(work.solids().get(1).centre().getX()
+                        - work.solids().get(0).centre().getX())
+                .isCloseTo((told + bead) / 2 + 5.8 * 0.7, within(1e-9));
+    }
+}
