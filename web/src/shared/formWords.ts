@@ -296,7 +296,7 @@ export function formNoteWords(note: Note, units: Units): string {
     case "course-by-hand":
       return `The ${String(note.values.wire)} takes its exact course by hand: its length counts, its drawing is only near${v.depthMm ? `, up to ${mm("depthMm")} inside what it lies on` : ""}.`;
     case "wound-wider":
-      return `Wind the coils on ${mm("rodMm")} for ${mm("coreMm")} cores: pressed narrower by ${plain(v.narrowerPercent!, 0)} % they close onto them.`;
+      return `Wind the coils on ${mm("rodMm")}: pressed narrower by ${plain(v.narrowerPercent!, 0)} % they are ${mm("insideMm")} across.`;
     case "too-springy-beyond":
       return `This wire only flexes on anything larger than ${mm("largestMm", 1)}: anneal it for wide bends.`;
     case "crosses-itself":

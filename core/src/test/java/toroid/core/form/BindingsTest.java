@@ -1,6 +1,7 @@
 package toroid.core.form;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -12,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import toroid.core.bend.program.Bend;
 import toroid.core.bend.program.WirePoint;
+import toroid.core.numeric.Refusal;
 
 /** Binding wire lies on what it binds, and leaning coils still lace. */
 class BindingsTest {
@@ -58,7 +60,7 @@ class BindingsTest {
         FormWork work = EveryForm.usual("crimped-pair");
         FormedWire binding = wire(work, "binding");
         int first = work.steps().stream()
-                .filter(step -> step.part().startsWith("first end, ten"))
+                .filter(step -> step.part().startsWith("first end, 10"))
                 .findFirst()
                 .orElseThrow()
                 .id();
@@ -108,5 +110,49 @@ class BindingsTest {
         assertThat(work.contacts()).isEmpty();
         assertThat(work.steps().stream().map(FormStep::kind).toList().contains(FormStep.Kind.ANNEAL))
                 .isEqualTo(lean > 0);
+        pinned(work, coils);
+    }
+
+    /**
+     * Each core goes through the turns of the two coils it is said to join, and of no other, as a hinge's pin: seen along the band, its middle
+     * lies inside the outline of both by more than its own radius.
+     */
+    private static void pinned(FormWork work, int coils) {
+        List<FormedWire> cores = work.wires().stream()
+                .filter(wire -> wire.name().startsWith("core"))
+                .toList();
+        assertThat(cores).hasSize(coils - 1);
+        for (int i = 0; i < cores.size(); i++) {
+            var place = cores.get(i).program().at(cores.get(i).middleMm()).position();
+            for (int k = 0; k < coils; k++) {
+                FormedWire coil = work.wires().get(k);
+                double low = Double.MAX_VALUE;
+                double high = -Double.MAX_VALUE;
+                for (WirePoint point : coil.program().sampled(0.01, 0.2)) {
+                    low = Math.min(low, point.frame().position().getY());
+                    high = Math.max(high, point.frame().position().getY());
+                }
+                double room = (coil.diameterMm() + cores.get(i).diameterMm()) / 2;
+                boolean inside = place.getY() > low + room - 1e-6 && place.getY() < high - room + 1e-6;
+                assertThat(inside).as("core %d in coil %d", i + 1, k + 1).isEqualTo(k == i || k == i + 1);
+            }
+        }
+    }
+
+    /** Too narrow for two cores and two wires, coils two apart would meet: refused with the width that does, which then is made. */
+    @Test
+    void coilsTooNarrowForTheirCoresAreRefused() {
+        assertThatThrownBy(
+                        () -> EveryForm.solve("interleaved-coils", 1, Map.of("coils", 4, "core", 1.6, "inside", 4.5)))
+                .isInstanceOfSatisfying(Refusal.class, refusal -> {
+                    assertThat(refusal.field()).isEqualTo("inside");
+                    double least = refusal.minimum().orElseThrow();
+                    assertThat(EveryForm.solve(
+                                            "interleaved-coils",
+                                            1,
+                                            Map.of("coils", 4, "core", 1.6, "inside", least + 0.01))
+                                    .contacts())
+                            .isEmpty();
+                });
     }
 }
