@@ -131,6 +131,45 @@ class NewLinksTest {
                 .hasMessageContaining("further round");
     }
 
+    /** A drop asked for by its length is so long inside, by points; its legs lean as that needs and lie in nothing. */
+    @ParameterizedTest
+    @CsvSource({"6, 9", "6, 12", "8, 20", "10, 14"})
+    void aTeardropIsAsLongAsAsked(double drop, double longMm) {
+        FormWork work = solved("teardrop-link", 1, Map.of("drop", drop, "long", longMm));
+        assertThat(work.contacts()).isEmpty();
+        double top = work.wires().get(0).program().sampled(0.001, 0.01).stream()
+                .mapToDouble(point -> point.frame().position().getY())
+                .max()
+                .orElseThrow();
+        // where the legs come together: the highest place below the round at which both are half a wire and a little
+        // from the axis
+        double foot = Double.NEGATIVE_INFINITY;
+        for (WirePoint point : work.wires().get(0).program().sampled(0.0005, 0.005)) {
+            Vector3D at = point.frame().position();
+            if (at.getY() < -drop / 2 && Math.abs(Math.abs(at.getX()) - 0.52) < 1e-5) {
+                foot = Math.max(foot, at.getY());
+            }
+        }
+        assertThat(top - 0.5 - foot).isCloseTo(longMm, within(0.02));
+    }
+
+    /** Side arcs: half a ring each and its feet; four feet that meet the drop, counted as joints are. */
+    @Test
+    void sideArcsMeetTheDropWithFourFeet() {
+        FormWork work = solved("teardrop-link", 1, Map.of("drop", 8.0, "sides", "halves of a ring", "arc", 4.0));
+        assertThat(work.contacts()).isEmpty();
+        assertThat(work.wires()).hasSize(3);
+        double half = Math.PI * 2.5;
+        for (FormedWire arc : work.wires().subList(1, 3)) {
+            assertThat(arc.inPiece().inMillimetres()).isBetween(half, half + 4);
+            assertThat(Joints.of(List.of(work.wires().get(0), arc))
+                            - Joints.of(List.of(work.wires().get(0))))
+                    .isEqualTo(2);
+        }
+        assertThat(work.steps().get(work.steps().size() - 1).kind()).isIn(FormStep.Kind.FILE, FormStep.Kind.SOLDER);
+        assertThat(work.steps()).anyMatch(step -> step.part().equals("side arcs, four joints"));
+    }
+
     /** Turns told are turns drawn: the binding's length grows by each turn's own length, valley by valley. */
     @Test
     void theCrimpedPairsTurnsAreTheMakers() {
