@@ -191,6 +191,14 @@ public final class FormMaker {
         steps.addAll(at, moved);
     }
 
+    /** The steps of that part come after all there are so far. */
+    public void later(String part) {
+        List<StepDraft> moved =
+                steps.stream().filter(step -> step.part().equals(part)).toList();
+        steps.removeAll(moved);
+        steps.addAll(moved);
+    }
+
     private int placeOf(String part) {
         for (int i = 0; i < steps.size(); i++) {
             if (steps.get(i).part().equals(part)) {

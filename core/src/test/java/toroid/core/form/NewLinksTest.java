@@ -188,6 +188,19 @@ class NewLinksTest {
         assertThat(binding(ends) - binding(usual)).isBetween(4 * 0.95 * turn, 4 * 1.1 * turn);
     }
 
+    /** Ends coiled away: four spirals of the turns told, coiled after all is bound, in nothing's way. */
+    @ParameterizedTest
+    @CsvSource({"1.75, 6", "2.5, 3", "1, 10"})
+    void theCrimpedPairsEndsAreCoiledAwayLast(double turns, int waves) {
+        FormWork work = solved("crimped-pair", 0.7, Map.of("ends", "coiled away", "coilTurns", turns, "waves", waves));
+        assertThat(work.contacts()).isEmpty();
+        List<FormStep.Kind> kinds = work.steps().stream().map(FormStep::kind).toList();
+        assertThat(kinds.stream().filter(kind -> kind == FormStep.Kind.SPIRAL)).hasSize(4);
+        assertThat(kinds.indexOf(FormStep.Kind.SPIRAL)).isGreaterThan(kinds.lastIndexOf(FormStep.Kind.BIND));
+        assertThat(work.steps().stream().filter(step -> step.kind() == FormStep.Kind.SPIRAL))
+                .allSatisfy(step -> assertThat(step.turns()).isCloseTo(turns, within(1e-9)));
+    }
+
     private static double binding(FormWork work) {
         return work.wires().stream()
                 .filter(wire -> wire.name().equals("binding"))

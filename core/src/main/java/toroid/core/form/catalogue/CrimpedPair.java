@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.Frame;
+import toroid.core.bend.program.SpiralRun;
 import toroid.core.form.Beads;
 import toroid.core.form.EndState;
 import toroid.core.form.Family;
@@ -16,6 +17,7 @@ import toroid.core.form.FormStep.Kind;
 import toroid.core.form.HullWrap;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
+import toroid.core.form.Spirals;
 import toroid.core.form.WireMaker;
 import toroid.core.form.Zigzag;
 import toroid.core.quantity.Note;
@@ -26,6 +28,8 @@ import toroid.core.quantity.Note;
  */
 @AutoService(Form.class)
 public final class CrimpedPair implements Form {
+    private static final String COILED = "coiled away";
+
     @Override
     public FormInfo info() {
         return new FormInfo(
@@ -51,6 +55,9 @@ public final class CrimpedPair implements Form {
                 Parameter.count("waves", "waves", 6, 2, 60, "For more, run several lengths."),
                 Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> 0.6, "0.3 mm is usual."),
                 Parameter.fixed("bead", "bead", 3, 1, 10, "Small beads bridge the valleys."),
+                Parameter.choice("ends", "ends", "cut", COILED).because("Coiled away they catch on nothing."),
+                Parameter.length("coilTurns", "turns of a coiled end", d -> 1.75, d -> 1, d -> 5, "Count them alike.")
+                        .when("ends=" + COILED),
                 Parameter.count("endTurns", "turns at each end", 10, 2, 40, "About ten."),
                 Parameter.count("valleyTurns", "turns in a valley", 3, 1, 12, "Before its bead; three is usual."),
                 Parameter.count("beadTurns", "turns that hold a bead", 4, 1, 12, "Four is usual."),
@@ -67,17 +74,54 @@ public final class CrimpedPair implements Form {
         Zigzag.checkWheels(m);
         double apart = 1.04 * m.d();
         for (int side : new int[] {1, -1}) {
-            String name = side > 0 ? "upper" : "lower";
-            WireMaker wire = m.wire(name, Loops.stem(-endMm(m), side * apart / 2, 1, side))
-                    .leave(name + ", first end", endMm(m))
-                    .step(Kind.CRIMP, name + ", through the wheels");
-            Zigzag.of(m).run(wire, m.count("waves"));
-            wire.leave(name + ", second end", endMm(m));
-            m.done(wire.tail(8).end(EndState.FILED), 8, EndState.FILED);
+            rail(m, side, side * apart / 2);
         }
         bind(m, apart);
+        if (m.is("ends", COILED)) {
+            for (String name : List.of("upper", "lower")) {
+                m.later(name + ", first end, coiled away");
+                m.later(name + ", second end, coiled away");
+            }
+        }
         room(m);
     }
+
+    /** One of the two wires; ends that are coiled away are coiled last, once all is bound. */
+    private static void rail(FormMaker m, int side, double y) {
+        String name = side > 0 ? "upper" : "lower";
+        boolean coiled = m.is("ends", COILED);
+        var out = new Vector3D(0, side, 0);
+        Frame stem = Loops.stem(-endMm(m), y, 1, side);
+        if (!coiled) {
+            WireMaker wire = m.wire(name, stem);
+            crimped(m, wire, name);
+            m.done(wire.tail(8).end(EndState.FILED), 8, EndState.FILED);
+            return;
+        }
+        double d = m.d();
+        var spiral = Spirals.ofTurns(d, m.mm("coilTurns"), SPACING * d);
+        double lead = spiral.outerRadiusMm() + d;
+        var run = SpiralRun.of(spiral);
+        Frame begins = stem.moved(stem, new Frame(stem.position().add(new Vector3D(-lead, 0, 0)), stem.tangent(), out));
+        Frame inner = Frame.ORIGIN.moved(run.at(Frame.ORIGIN, run.lengthMm()), begins);
+        WireMaker wire = m.wire(name, inner)
+                .step(Kind.SPIRAL, name + ", first end, coiled away")
+                .run(run)
+                .leave(name + ", beside the first coil", lead);
+        crimped(m, wire, name);
+        wire.leave(name + ", beside the second coil", lead).towards(out);
+        Spirals.inward(wire, spiral, name + ", second end, coiled away");
+        m.done(wire.end(EndState.FILED), 0, EndState.FILED);
+    }
+
+    private static void crimped(FormMaker m, WireMaker wire, String name) {
+        wire.leave(name + ", first end", endMm(m)).step(Kind.CRIMP, name + ", through the wheels");
+        Zigzag.of(m).run(wire, m.count("waves"));
+        wire.leave(name + ", second end", endMm(m));
+    }
+
+    /** Turns of an end that is coiled away stand so far apart, in wires. */
+    private static final double SPACING = 1.1;
 
     /** Notes turns of binding that do not fit a wave, and beads that do not lie side by side. */
     private static void room(FormMaker m) {
