@@ -65,11 +65,15 @@ final class Star implements Movable<Star> {
      * @param free how many of them, from the first on, may move
      */
     Star(int arms, List<Circle> rings, int free, Hubs hubs) {
+        this(arms, rings, free, hubs, null);
+    }
+
+    private Star(int arms, List<Circle> rings, int free, Hubs hubs, List<int[]> known) {
         this.arms = arms;
         this.rings = List.copyOf(rings);
         this.free = free;
         this.hubs = hubs;
-        this.pairs = near();
+        this.pairs = known == null ? near() : known;
     }
 
     int arms() {
@@ -295,7 +299,12 @@ final class Star implements Movable<Star> {
             heights[hub] += scale * by[heightColumn() + hub];
         }
         double radius = hubs.radius() + (hubs.held() == Held.NOTHING ? scale * by[radiusColumn()] : 0);
-        return new Star(arms, moved, free, new Hubs(radius, heights, hubs.thickness(), hubs.held()));
+        return new Star(arms, moved, free, new Hubs(radius, heights, hubs.thickness(), hubs.held()), pairs);
+    }
+
+    @Override
+    public Star settled() {
+        return new Star(arms, rings, free, hubs);
     }
 
     @Override

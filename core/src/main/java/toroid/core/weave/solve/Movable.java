@@ -21,8 +21,11 @@ public interface Movable<M extends Movable<M>> {
     /** The smallest gap; infinite when none is within {@code reach}. */
     double smallest(double reach);
 
-    /** Moved {@code scale} times by that. */
+    /** Moved {@code scale} times by that, a little: who is near whom is taken to be as it was. */
     M stepped(double[] by, double scale);
+
+    /** The same rings, looked at anew who is near whom. */
+    M settled();
 
     /** How far such a move brings any ring against another, at most. */
     double furthest(double[] by);

@@ -106,7 +106,8 @@ public final class PitchSolve {
     }
 
     private static <M extends Movable<M>> M moved(M rings, double[] by, double wire) {
-        return rings.stepped(by, Math.min(1, SHARE * wire / Math.max(1e-300, rings.furthest(by))));
+        return rings.stepped(by, Math.min(1, SHARE * wire / Math.max(1e-300, rings.furthest(by))))
+                .settled();
     }
 
     /** Back to where no gap is short; null when that fails. */

@@ -41,7 +41,12 @@ record PoseMove(Pose pose, Freedom freedom, Neighbours neighbours) implements Mo
 
     @Override
     public PoseMove stepped(double[] by, double scale) {
-        return of(pose.stepped(new Step(pose, freedom, by), scale), freedom);
+        return new PoseMove(pose.stepped(new Step(pose, freedom, by), scale), freedom, neighbours);
+    }
+
+    @Override
+    public PoseMove settled() {
+        return of(pose, freedom);
     }
 
     @Override

@@ -93,7 +93,7 @@ public final class Tightest {
             }
             if (reached > gap + ENOUGH * promised) {
                 boolean good = reached > gap + 0.3 * promised;
-                now = next;
+                now = next.settled();
                 gap = reached;
                 window = Math.max(0.05 * unit, Math.min(window, 4 * furthest * scale + 0.05 * unit));
                 push = good ? Math.min(MOST_PUSH * unit, 2.5 * push) : push;
@@ -124,7 +124,7 @@ public final class Tightest {
                 break;
             }
             most = reached;
-            best = far;
+            best = far.settled();
         }
         return best;
     }
