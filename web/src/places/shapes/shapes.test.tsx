@@ -5,7 +5,6 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { FormAnswer, FormJobData, OutlineRow, StackItem } from "../../api/types";
 import { Refused, serve, show, typeInto } from "../../test/app";
 import { BASE, CATALOGUE, FORM, JOB, KEPT, UNTAUGHT, WHOLE } from "../../test/form";
-import { AlsoRow } from "./AlsoRow";
 import { CataloguePlace } from "./CataloguePlace";
 import { NewShapePlace, ShapePlace } from "./ShapePlace";
 import { OutlineTable } from "./OutlineTable";
@@ -15,7 +14,6 @@ import { OwnTail } from "./OwnTail";
 import { ParameterList } from "./ParameterList";
 import { PracticePlace } from "./PracticePlace";
 import { StartForm } from "./StartForm";
-import { WireMetals } from "./WireMetals";
 
 beforeEach(() => localStorage.clear());
 afterEach(() => {
@@ -303,55 +301,6 @@ describe("to the bench", () => {
     show(<OwnTail form={FORM} data={JOB} change={(patch) => patches.push(patch)} />);
     fireEvent.click(await screen.findByText("cut to your own tail"));
     expect(patches).toEqual([{ tailFactor: 1.21 }]);
-  });
-});
-
-describe("steps any form may have", () => {
-  it("are on or off, and gone from what is kept when none is", () => {
-    function Page() {
-      const [data, set] = useState<FormJobData>({ ...JOB, parameters: { loop: 3 } });
-      return (
-        <>
-          <AlsoRow data={data} change={(patch) => set({ ...data, ...patch })} />
-          <output>{JSON.stringify(data.parameters)}</output>
-        </>
-      );
-    }
-    show(<Page />);
-    const kept = () => JSON.parse(screen.getByRole("status").textContent!) as unknown;
-    const hammer = screen.getByRole("button", { name: "hammer" });
-    fireEvent.click(hammer);
-    fireEvent.click(screen.getByRole("button", { name: "anneal first" }));
-    expect(hammer.getAttribute("aria-pressed")).toBe("true");
-    expect(kept()).toEqual({ loop: 3, also: ["hammer", "anneal"] });
-    fireEvent.click(hammer);
-    fireEvent.click(screen.getByRole("button", { name: "anneal first" }));
-    expect(kept()).toEqual({ loop: 3 });
-  });
-});
-
-describe("wires of a metal of their own", () => {
-  it("are offered where there are any, and kept by the wire's name", async () => {
-    serve({
-      ...BASE,
-      "GET /api/metals": [
-        { id: "copper", name: "copper" },
-        { id: "fine-silver", name: "fine silver" },
-      ],
-    });
-    const binding = { ...FORM.wires[0]!, name: "binding", ownMetal: true };
-    const patches: Partial<FormJobData>[] = [];
-    show(
-      <WireMetals
-        form={{ ...FORM, wires: [FORM.wires[0]!, binding] }}
-        data={{ ...JOB, parameters: { metals: ["core=copper"] } }}
-        change={(patch) => patches.push(patch)}
-      />,
-    );
-    expect(screen.queryByLabelText("Metal of the loop")).toBeNull();
-    await screen.findByRole("option", { name: "fine silver" });
-    fireEvent.change(screen.getByLabelText("Metal of the binding"), { target: { value: "fine-silver" } });
-    expect(patches).toEqual([{ parameters: { metals: ["core=copper", "binding=fine-silver"] } }]);
   });
 });
 

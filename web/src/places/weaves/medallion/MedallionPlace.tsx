@@ -6,6 +6,7 @@ import { useKeptChoice } from "../../../shared/keptChoice";
 import { RefusedValue } from "../../../shared/RefusedValue";
 import { useSolving } from "../../../shared/useSolving";
 import { PieceScene } from "../PieceScene";
+import { Modes } from "../Modes";
 import { PutTogether } from "../piece/PutTogether";
 import { FIRST, KEPT, questionOf, type MedallionChoice } from "./choice";
 import { MedallionFigures } from "./MedallionFigures";
@@ -78,19 +79,7 @@ export function MedallionPlace() {
             }}
           />
         )}
-        <p className="modes" role="tablist" aria-label="What is shown">
-          {MODES.map(([id, word]) => (
-            <button
-              key={id}
-              role="tab"
-              className="quiet"
-              aria-selected={mode === id}
-              onClick={() => setMode(id)}
-            >
-              {word}
-            </button>
-          ))}
-        </p>
+        <Modes modes={MODES} mode={mode} onMode={setMode} />
         {drawn ? (
           <Laid {...{ mode }} choice={drawn.choice} answer={drawn.answer} />
         ) : (

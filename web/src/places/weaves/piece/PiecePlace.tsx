@@ -14,6 +14,7 @@ import { PieceSentence } from "./PieceSentence";
 import { PieceWhole } from "./PieceWhole";
 import { PutTogether } from "./PutTogether";
 import { madeOf } from "../made";
+import { Modes } from "../Modes";
 
 export function PiecePlace() {
   const { id } = useParams();
@@ -101,19 +102,7 @@ function PiecePage({ kept, weaves }: { kept: Kept<WeaveJobData>; weaves: WeaveEn
             onTake={(field) => taking(data, problem, field, change)}
           />
         )}
-        <p className="modes" role="tablist" aria-label="What is shown">
-          {MODES.map(([id, word]) => (
-            <button
-              key={id}
-              role="tab"
-              className="quiet"
-              aria-selected={mode === id}
-              onClick={() => setMode(id)}
-            >
-              {word}
-            </button>
-          ))}
-        </p>
+        <Modes modes={MODES} mode={mode} onMode={setMode} />
         {!ready ? (
           <p className="soft grow" role="status">
             {problem ? "" : "being worked out"}

@@ -4,6 +4,7 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.Frame;
 import toroid.core.bend.program.WirePoint;
+import toroid.core.numeric.Effort;
 
 /** Where a cut end's face lies against wire: what solder can join. By chords, exact to a hundredth of the wire. */
 final class Joints {
@@ -21,6 +22,9 @@ final class Joints {
 
     /** How many ends meet wire; two ends face to face are one joint. */
     static int of(List<FormedWire> wires) {
+        List<List<WirePoint>> points = wires.stream()
+                .map(wire -> wire.program().sampled(SAGITTA_SHARE * wire.diameterMm(), wire.diameterMm()))
+                .toList();
         int joints = 0;
         for (FormedWire wire : wires) {
             if (butted(wire)) {
@@ -28,7 +32,7 @@ final class Joints {
                 continue;
             }
             for (boolean last : new boolean[] {false, true}) {
-                joints += wire.ends().get(last ? 1 : 0) != EndState.BALLED && meets(wire, last, wires) ? 1 : 0;
+                joints += wire.ends().get(last ? 1 : 0) != EndState.BALLED && meets(wire, last, wires, points) ? 1 : 0;
             }
         }
         return joints;
@@ -41,11 +45,13 @@ final class Joints {
                 && first.tangent().dotProduct(last.tangent()) > 0.9;
     }
 
-    private static boolean meets(FormedWire wire, boolean last, List<FormedWire> wires) {
+    private static boolean meets(FormedWire wire, boolean last, List<FormedWire> wires, List<List<WirePoint>> all) {
         double at = last ? wire.program().lengthMm() : 0;
         Frame end = wire.program().at(at);
-        for (FormedWire other : wires) {
-            List<WirePoint> points = other.program().sampled(SAGITTA_SHARE * other.diameterMm(), other.diameterMm());
+        for (int k = 0; k < wires.size(); k++) {
+            FormedWire other = wires.get(k);
+            List<WirePoint> points = all.get(k);
+            Effort.check();
             for (int i = 1; i < points.size(); i++) {
                 boolean own = other == wire
                         && Math.min(

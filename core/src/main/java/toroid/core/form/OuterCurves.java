@@ -33,6 +33,7 @@ final class OuterCurves {
     private final List<FormedWire> wires;
     private final List<Solid> solids;
     private final List<List<WirePoint>> points;
+    private final NearPoints near;
 
     private OuterCurves(List<FormedWire> wires, List<Solid> solids) {
         this.wires = wires;
@@ -40,6 +41,12 @@ final class OuterCurves {
         points = wires.stream()
                 .map(wire -> wire.program().sampled(0.02 * wire.diameterMm(), wire.diameterMm()))
                 .toList();
+        double thickest =
+                wires.stream().mapToDouble(FormedWire::diameterMm).max().orElseThrow();
+        near = new NearPoints(touch(thickest, thickest));
+        for (int w = 0; w < wires.size(); w++) {
+            near.add(w, points.get(w));
+        }
     }
 
     /** Their steps' parts, each once, in the order they are formed. */
@@ -87,14 +94,31 @@ final class OuterCurves {
         double d = wires.get(w).diameterMm();
         int all = 0;
         int free = 0;
-        for (WirePoint point : points.get(w)) {
-            if (point.alongMm() > from - CLOSE && point.alongMm() < to + CLOSE) {
-                Effort.check();
-                all++;
-                free += clearOfBeads(point, d) && clearOfWire(w, point, d) ? 1 : 0;
-            }
+        for (WirePoint point : between(points.get(w), from - CLOSE, to + CLOSE)) {
+            Effort.check();
+            all++;
+            free += clearOfBeads(point, d) && clearOfWire(w, point, d) ? 1 : 0;
         }
         return all == 0 ? 0 : (double) free / all;
+    }
+
+    /** Those along that stretch; they are in order. */
+    private static List<WirePoint> between(List<WirePoint> points, double from, double to) {
+        return points.subList(firstAt(points, from), firstAt(points, to));
+    }
+
+    private static int firstAt(List<WirePoint> points, double alongMm) {
+        int low = 0;
+        int high = points.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (points.get(middle).alongMm() < alongMm) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     private boolean clearOfBeads(WirePoint point, double d) {
@@ -103,15 +127,14 @@ final class OuterCurves {
 
     private boolean clearOfWire(int w, WirePoint point, double d) {
         Vector3D place = point.frame().position();
-        for (int other = 0; other < wires.size(); other++) {
-            double touch = (d + wires.get(other).diameterMm()) / 2 + FREE * d;
-            for (WirePoint near : points.get(other)) {
-                boolean own = other == w && Math.abs(near.alongMm() - point.alongMm()) < Math.PI * touch;
-                if (!own && near.frame().position().distanceSq(place) < touch * touch) {
-                    return false;
-                }
-            }
-        }
-        return true;
+        return !near.any(place, other -> {
+            double touch = touch(d, wires.get(other.wire()).diameterMm());
+            boolean own = other.wire() == w && Math.abs(other.point().alongMm() - point.alongMm()) < Math.PI * touch;
+            return !own && other.point().frame().position().distanceSq(place) < touch * touch;
+        });
+    }
+
+    private static double touch(double d, double other) {
+        return (d + other) / 2 + FREE * d;
     }
 }

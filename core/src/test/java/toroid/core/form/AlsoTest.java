@@ -12,10 +12,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.program.WirePoint;
 import toroid.core.form.FormStep.Kind;
-import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
 
@@ -28,18 +26,7 @@ class AlsoTest {
     }
 
     private static FormWork solved(String id, Map<String, Object> values) {
-        Form form = Forms.byId(id);
-        var metal = Metals.byId("copper");
-        return FormSolver.solve(
-                form,
-                new FormRequest(
-                        form.info().usualWireMm(),
-                        metal,
-                        Temper.HALF_HARD,
-                        FlowEstimate.ofHandbook(metal.flow(Temper.HALF_HARD)),
-                        values,
-                        false,
-                        Schools.USUAL));
+        return EveryForm.solve(id, Forms.byId(id).info().usualWireMm(), Temper.HALF_HARD, values);
     }
 
     private static FormWork with(String id, String... words) {
@@ -112,28 +99,9 @@ class AlsoTest {
     @ParameterizedTest
     @CsvSource({"anneal, DEAD_SOFT", "harden, HARD"})
     void theWireIsAsItWasMade(String word, Temper temper) {
-        Form form = Forms.byId("s-hook");
-        var metal = Metals.byId("copper");
-        FormWork bought = FormSolver.solve(
-                form,
-                new FormRequest(
-                        1.2,
-                        metal,
-                        temper,
-                        FlowEstimate.ofHandbook(metal.flow(temper)),
-                        Map.of(),
-                        false,
-                        Schools.USUAL));
-        FormWork made = FormSolver.solve(
-                form,
-                new FormRequest(
-                        1.2,
-                        metal,
-                        Temper.HALF_HARD,
-                        FlowEstimate.ofHandbook(metal.flow(Temper.HALF_HARD)),
-                        Map.of(Also.ID, List.of(word)),
-                        false,
-                        Schools.USUAL));
+        double d = Forms.byId("s-hook").info().usualWireMm();
+        FormWork bought = EveryForm.solve("s-hook", d, temper, Map.of());
+        FormWork made = with("s-hook", word);
         FormWork plain = solved("s-hook", Map.of());
         double tool = tool(made);
         assertThat(tool).isCloseTo(tool(bought), within(1e-12));

@@ -1,6 +1,7 @@
 package toroid.core.form;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
@@ -12,37 +13,25 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.program.Frame;
 import toroid.core.bend.program.LiftedRun;
 import toroid.core.bend.program.LiftedRun.Bump;
 import toroid.core.bend.program.Lifts;
 import toroid.core.bend.program.ScrewRun;
 import toroid.core.bend.program.WirePoint;
-import toroid.core.metal.Metals;
-import toroid.core.metal.Temper;
+import toroid.core.numeric.Refusal;
 import toroid.core.quantity.Note;
 
 /** Outlines that cross themselves: lifted over or under, as told, without a fault; their length by quadrature. */
 class CrossingOutlineTest {
     private static FormWork solved(double d, List<OutlineRow> rows, String crossings, boolean symmetric) {
-        var metal = Metals.byId("copper");
-        return FormSolver.solve(
-                Forms.byId("outline"),
-                new FormRequest(
-                        d,
-                        metal,
-                        Temper.HALF_HARD,
-                        FlowEstimate.ofHandbook(metal.flow(Temper.HALF_HARD)),
-                        Map.of(
-                                "bends",
-                                rows,
-                                "crossings",
-                                crossings,
-                                "symmetric",
-                                symmetric ? "about a middle mark" : "no"),
-                        false,
-                        Schools.USUAL));
+        return EveryForm.solve(
+                "outline",
+                d,
+                Map.of(
+                        "bends", rows,
+                        "crossings", crossings,
+                        "symmetric", symmetric ? "about a middle mark" : "no"));
     }
 
     /** A loop in a straight: once across itself, at a right angle for three quarters of a turn. */
@@ -149,6 +138,18 @@ class CrossingOutlineTest {
                 .allSatisfy(step -> assertThat(step.degrees()).isCloseTo(144, within(1e-9)))
                 .allSatisfy(
                         step -> assertThat(Marks.isMarked(marks, step.gripMm())).isTrue());
+    }
+
+    /** So many crossings that no hand would lay them are refused in words, and soon. */
+    @Test
+    void whatCrossesTooOftenIsRefused() {
+        var rows = new ArrayList<OutlineRow>();
+        for (int i = 0; i < 200; i++) {
+            rows.add(new OutlineRow(60, 0, 149, 2));
+        }
+        assertThatThrownBy(() -> solved(1, rows, "later wire over", false))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("more than 60 times");
     }
 
     /** An outline that does not cross is as it was: its length by its closed form, R θ and straights. */

@@ -16,9 +16,13 @@ final class EveryForm {
     }
 
     static FormRequest request(double wireMm, Map<String, Object> values) {
+        return request(wireMm, Temper.DEAD_SOFT, values);
+    }
+
+    static FormRequest request(double wireMm, Temper temper, Map<String, Object> values) {
         Metal metal = Metals.byId("copper");
-        FlowEstimate flow = FlowEstimate.ofHandbook(metal.flow(Temper.DEAD_SOFT));
-        return new FormRequest(wireMm, metal, Temper.DEAD_SOFT, flow, values, false, Schools.USUAL);
+        FlowEstimate flow = FlowEstimate.ofHandbook(metal.flow(temper));
+        return new FormRequest(wireMm, metal, temper, flow, values, false, Schools.USUAL);
     }
 
     /** What that note tells under that name. */
@@ -35,6 +39,10 @@ final class EveryForm {
     }
 
     static FormWork solve(String id, double wireMm, Map<String, Object> values) {
-        return FormSolver.solve(Forms.byId(id), request(wireMm, values));
+        return solve(id, wireMm, Temper.DEAD_SOFT, values);
+    }
+
+    static FormWork solve(String id, double wireMm, Temper temper, Map<String, Object> values) {
+        return FormSolver.solve(Forms.byId(id), request(wireMm, temper, values));
     }
 }

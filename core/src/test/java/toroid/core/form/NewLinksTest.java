@@ -10,34 +10,17 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.program.WirePoint;
-import toroid.core.metal.Metals;
-import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
 
 /** Links and cuffs against closed forms and against what hands meet. */
 class NewLinksTest {
-    private static FormWork solved(String id, double d, Map<String, Object> values) {
-        var metal = Metals.byId("copper");
-        return FormSolver.solve(
-                Forms.byId(id),
-                new FormRequest(
-                        d,
-                        metal,
-                        Temper.DEAD_SOFT,
-                        FlowEstimate.ofHandbook(metal.flow(Temper.DEAD_SOFT)),
-                        values,
-                        false,
-                        Schools.USUAL));
-    }
-
     /** Two bars of the single one's length each, the upper a wire above the lower where they cross, at the angle told. */
     @ParameterizedTest
     @CsvSource({"30", "50", "90"})
     void crossedBarsAreTwoCurvedBars(double degrees) {
-        FormWork one = solved("curved-bar", 1.2, Map.of("long", 30.0));
-        FormWork two = solved("crossed-bars", 1.2, Map.of("long", 30.0, "crossed", degrees));
+        FormWork one = EveryForm.solve("curved-bar", 1.2, Map.of("long", 30.0));
+        FormWork two = EveryForm.solve("crossed-bars", 1.2, Map.of("long", 30.0, "crossed", degrees));
         assertThat(two.inPiece().inMillimetres()).isCloseTo(2 * one.inPiece().inMillimetres(), within(1e-9));
         var lower = two.wires().get(0);
         var upper = two.wires().get(1);
@@ -58,7 +41,8 @@ class NewLinksTest {
     @ParameterizedTest
     @CsvSource({"1.2, 5, 1.6, 1.8, 2.4", "1.0, 6, 2.3, 1.2, 2.0", "0.8, 4, 1.4, 1.5, 1.2"})
     void theOuterBallTouchesAndIsSoldered(double d, double inside, double turns, double gap, double ball) {
-        FormWork work = solved("balled-link", d, Map.of("inside", inside, "turns", turns, "gap", gap, "ball", ball));
+        FormWork work =
+                EveryForm.solve("balled-link", d, Map.of("inside", inside, "turns", turns, "gap", gap, "ball", ball));
         assertThat(work.contacts()).isEmpty();
         FormedWire wire = work.wires().get(0);
         assertThat(wire.meltedMm()).isCloseTo(2 * 2 * Math.pow(ball, 3) / (3 * d * d), within(1e-9));
@@ -73,7 +57,7 @@ class NewLinksTest {
         List<FormStep.Kind> kinds = work.steps().stream().map(FormStep::kind).toList();
         assertThat(kinds.lastIndexOf(FormStep.Kind.BALL)).isLessThan(kinds.indexOf(FormStep.Kind.SPIRAL));
         assertThat(kinds.lastIndexOf(FormStep.Kind.SOLDER)).isGreaterThan(kinds.lastIndexOf(FormStep.Kind.BEND));
-        assertThatThrownBy(() -> solved("balled-link", 1, Map.of("gap", 0.4, "ball", 2.5)))
+        assertThatThrownBy(() -> EveryForm.solve("balled-link", 1, Map.of("gap", 0.4, "ball", 2.5)))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("turn before");
     }
@@ -82,7 +66,7 @@ class NewLinksTest {
     @Test
     void beadsOnABowTouchAndNoMore() {
         double d = 1;
-        FormWork work = solved(
+        FormWork work = EveryForm.solve(
                 "beaded-cuff",
                 d,
                 Map.of("inside", 40.0, "row", List.of(new StackItem(StackItem.Kind.BEAD, 5, 6, 6, 1.8))));
@@ -114,7 +98,7 @@ class NewLinksTest {
     /** A straight hole on a bow: {@code ρ − √(ρ² − L²/4)} more than on a straight wire; told, and how much. */
     @Test
     void longBeadsNeedWiderHolesOnABow() {
-        FormWork work = solved(
+        FormWork work = EveryForm.solve(
                 "beaded-cuff",
                 1,
                 Map.of("inside", 19.0, "row", List.of(new StackItem(StackItem.Kind.BEAD, 1, 4, 8, 1.2))));
@@ -123,7 +107,7 @@ class NewLinksTest {
             assertThat(note.code()).isEqualTo("bead-hole-bow");
             assertThat((double) note.values().get("neededMm")).isCloseTo(1.05 + rise, within(1e-9));
         });
-        assertThatThrownBy(() -> solved(
+        assertThatThrownBy(() -> EveryForm.solve(
                         "beaded-cuff",
                         1,
                         Map.of("inside", 12.0, "row", List.of(new StackItem(StackItem.Kind.BEAD, 20, 3, 3, 1.5)))))
@@ -135,7 +119,7 @@ class NewLinksTest {
     @ParameterizedTest
     @CsvSource({"6, 9", "6, 12", "8, 20", "10, 14"})
     void aTeardropIsAsLongAsAsked(double drop, double longMm) {
-        FormWork work = solved("teardrop-link", 1, Map.of("drop", drop, "long", longMm));
+        FormWork work = EveryForm.solve("teardrop-link", 1, Map.of("drop", drop, "long", longMm));
         assertThat(work.contacts()).isEmpty();
         double top = work.wires().get(0).program().sampled(0.001, 0.01).stream()
                 .mapToDouble(point -> point.frame().position().getY())
@@ -156,7 +140,8 @@ class NewLinksTest {
     /** Side arcs: half a ring each and its feet; four feet that meet the drop, counted as joints are. */
     @Test
     void sideArcsMeetTheDropWithFourFeet() {
-        FormWork work = solved("teardrop-link", 1, Map.of("drop", 8.0, "sides", "halves of a ring", "arc", 4.0));
+        FormWork work =
+                EveryForm.solve("teardrop-link", 1, Map.of("drop", 8.0, "sides", "halves of a ring", "arc", 4.0));
         assertThat(work.contacts()).isEmpty();
         assertThat(work.wires()).hasSize(3);
         double half = Math.PI * 2.5;
@@ -173,9 +158,9 @@ class NewLinksTest {
     /** Turns told are turns drawn: the binding's length grows by each turn's own length, valley by valley. */
     @Test
     void theCrimpedPairsTurnsAreTheMakers() {
-        FormWork usual = solved("crimped-pair", 0.7, Map.of());
-        FormWork more = solved("crimped-pair", 0.7, Map.of("valleyTurns", 4));
-        FormWork ends = solved("crimped-pair", 0.7, Map.of("endTurns", 12));
+        FormWork usual = EveryForm.solve("crimped-pair", 0.7, Map.of());
+        FormWork more = EveryForm.solve("crimped-pair", 0.7, Map.of("valleyTurns", 4));
+        FormWork ends = EveryForm.solve("crimped-pair", 0.7, Map.of("endTurns", 12));
         assertThat(more.steps().stream().filter(step -> step.part().startsWith("valley, 4, and 4")))
                 .hasSize(4);
         assertThat(ends.steps().stream().filter(step -> step.part().endsWith("12 turns")))
@@ -192,7 +177,8 @@ class NewLinksTest {
     @ParameterizedTest
     @CsvSource({"1.75, 6", "2.5, 3", "1, 10"})
     void theCrimpedPairsEndsAreCoiledAwayLast(double turns, int waves) {
-        FormWork work = solved("crimped-pair", 0.7, Map.of("ends", "coiled away", "coilTurns", turns, "waves", waves));
+        FormWork work =
+                EveryForm.solve("crimped-pair", 0.7, Map.of("ends", "coiled away", "coilTurns", turns, "waves", waves));
         assertThat(work.contacts()).isEmpty();
         List<FormStep.Kind> kinds = work.steps().stream().map(FormStep::kind).toList();
         assertThat(kinds.stream().filter(kind -> kind == FormStep.Kind.SPIRAL)).hasSize(4);
@@ -214,7 +200,7 @@ class NewLinksTest {
     @ParameterizedTest
     @CsvSource({"3, 10, 6", "5, 6, 9", "4, 8, 5", "3, 8, 0"})
     void carriedTailsTakeBeadsOfTwoSizes(int beads, double bead, double outer) {
-        FormWork work = solved("bead-link-carried", 0.7, Map.of("beads", beads, "bead", bead, "outer", outer));
+        FormWork work = EveryForm.solve("bead-link-carried", 0.7, Map.of("beads", beads, "bead", bead, "outer", outer));
         assertThat(work.contacts()).isEmpty();
         assertThat(work.solids()).hasSize(beads);
         double told = outer == 0 ? bead : outer;

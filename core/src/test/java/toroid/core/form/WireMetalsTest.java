@@ -11,9 +11,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.Metals;
-import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
 import toroid.core.quantity.Figure;
 
@@ -24,18 +22,7 @@ class WireMetalsTest {
     }
 
     private static FormWork solved(String id, Map<String, Object> values) {
-        Form form = Forms.byId(id);
-        var metal = Metals.byId("copper");
-        return FormSolver.solve(
-                form,
-                new FormRequest(
-                        form.info().usualWireMm(),
-                        metal,
-                        Temper.HALF_HARD,
-                        FlowEstimate.ofHandbook(metal.flow(Temper.HALF_HARD)),
-                        values,
-                        false,
-                        Schools.USUAL));
+        return EveryForm.solve(id, Forms.byId(id).info().usualWireMm(), values);
     }
 
     private static double grams(FormWork work) {

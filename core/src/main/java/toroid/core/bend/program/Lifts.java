@@ -1,17 +1,26 @@
 package toroid.core.bend.program;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Checks;
 import toroid.core.numeric.Effort;
+import toroid.core.numeric.Refusal;
 
 /**
  * A wire bent in one plane, lifted where it crosses itself: half a wire up the one pass, half a wire down the other, so far to either side
  * that the round wires clear each other at the angle they cross. Wires that run along each other are not lifted: they do not cross.
  */
 public final class Lifts {
-    /** Chords of the plane wire, in wires. */
-    private static final double CHORD = 0.2;
+    /** Chords of the plane wire, and how far they stray from it, in wires. */
+    private static final double CHORD = 1;
+
+    private static final double SAGITTA = 0.005;
+    private static final double MOST_POINTS = 200_000;
+
+    /** More crossings than this are lifted in no one piece. */
+    public static final int MOST_PLACES = 60;
 
     /** A little more than the wire's own thickness, so that a drawing's chords do not touch. */
     private static final double SPARE = 1.05;
@@ -47,27 +56,53 @@ public final class Lifts {
                         && Math.abs(run.torsion()) < IN_PLANE);
     }
 
-    /** Every crossing of a plane wire with itself, by the later pass. */
+    /**
+     * Every crossing of a plane wire with itself, by the later pass.
+     *
+     * @throws Refusal when there are more than a hand would lay, or the wire is longer than any form may be
+     */
     public static List<Place> places(BendProgram program, double wireMm) {
-        List<WirePoint> points = program.sampled(0.005 * wireMm, CHORD * wireMm);
+        Checks.within(
+                "length",
+                program.pointsSampled(SAGITTA * wireMm, CHORD * wireMm),
+                0,
+                MOST_POINTS,
+                "points along its wires",
+                "Make it in parts, or take thicker wire.");
+        List<WirePoint> points = program.sampled(SAGITTA * wireMm, CHORD * wireMm);
+        var found = new ArrayList<Place>();
+        if (points.size() < 3) {
+            return found;
+        }
         Vector3D x = program.start().tangent();
         Vector3D y = program.start().normal();
-        var found = new ArrayList<Place>();
-        for (int j = 1; j < points.size(); j++) {
+        var chords = new Chords(points);
+        var grid = new ChordGrid(chords, Math.max(wireMm * CHORD, chords.longestMm()));
+        for (int i = 0; i < chords.count(); i++) {
             Effort.check();
-            for (int i = 1; i < j - 1; i++) {
-                double along = points.get(j - 1).alongMm() - points.get(i).alongMm();
+            int first = i;
+            grid.near(chords.middle(i, 0), chords.middle(i, 1), chords.middle(i, 2), i + 1, j -> {
+                double along = points.get(j).alongMm() - points.get(first + 1).alongMm();
                 double[] shares = along < Math.PI / 2 * wireMm
                         ? null
-                        : crossing(points.get(i - 1), points.get(i), points.get(j - 1), points.get(j), x, y);
+                        : crossing(points.get(first), points.get(first + 1), points.get(j), points.get(j + 1), x, y);
                 if (shares != null) {
                     found.add(new Place(
-                            between(points.get(i - 1), points.get(i), shares[0]),
-                            between(points.get(j - 1), points.get(j), shares[1]),
+                            between(points.get(first), points.get(first + 1), shares[0]),
+                            between(points.get(j), points.get(j + 1), shares[1]),
                             shares[2]));
                 }
+            });
+            if (found.size() > MOST_PLACES) {
+                throw Refusal.of(
+                        "crosses-too-often",
+                        "bends",
+                        null,
+                        "It crosses itself more than %d times.".formatted(MOST_PLACES),
+                        "Make it in parts.");
             }
         }
+        found.sort(Comparator.comparingDouble(Place::secondMm).thenComparingDouble(Place::firstMm));
         return found;
     }
 

@@ -29,7 +29,7 @@ import toroid.core.weave.solve.StartPose;
  */
 public record Arm(List<Circle> rings, List<List<Integer>> rows, List<int[]> links, int shortRows) {
     /** Rings of the longest arm that can be solved together. */
-    public static final int MOST_RINGS = 40;
+    public static final int MOST_RINGS = 24;
 
     /** Rings of a chain this near along it, in ring radii, lie side by side: one row. */
     private static final double ONE_ROW = 0.05;

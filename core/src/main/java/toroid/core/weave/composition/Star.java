@@ -2,12 +2,11 @@ package toroid.core.weave.composition;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.hipparchus.geometry.euclidean.threed.Rotation;
-import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.circle.CircleDistance;
 import toroid.core.weave.solve.Movable;
+import toroid.core.weave.solve.RingMotion;
 
 /**
  * Rings of one sector of a star, which {@code arms} turns about z repeat, and larger rings about z that every sector shares. The rings
@@ -16,8 +15,6 @@ import toroid.core.weave.solve.Movable;
  * that fits, the larger rings' wire in the same proportion to it.
  */
 final class Star implements Movable<Star> {
-    private static final int PER_RING = 5;
-
     /** How near two circles have to come to be looked at, in ring radii. */
     private static final double NEAR = 1.2;
 
@@ -140,7 +137,7 @@ final class Star implements Movable<Star> {
 
     /** Of the larger rings' radius, where it is not given. */
     int radiusColumn() {
-        return PER_RING * free;
+        return RingMotion.PER_RING * free;
     }
 
     private int heightColumn() {
@@ -232,20 +229,10 @@ final class Star implements Movable<Star> {
         }
     }
 
-    /** A ring pushed by n at that arm from its centre. */
     private void push(double[] row, int ring, Vector3D n, Vector3D arm) {
-        if (ring >= free) {
-            return;
+        if (ring < free) {
+            RingMotion.push(row, ring, rings.get(ring), n, arm);
         }
-        int at = PER_RING * ring;
-        row[at] += n.getX();
-        row[at + 1] += n.getY();
-        row[at + 2] += n.getZ();
-        Vector3D moment = arm.crossProduct(n);
-        Vector3D normal = rings.get(ring).normal();
-        Vector3D u = normal.orthogonal();
-        row[at + 3] += moment.dotProduct(u);
-        row[at + 4] += moment.dotProduct(normal.crossProduct(u));
     }
 
     private static final class Found implements Gaps {
@@ -273,26 +260,11 @@ final class Star implements Movable<Star> {
         }
     }
 
-    private Vector3D tilt(int ring, double[] by) {
-        Vector3D normal = rings.get(ring).normal();
-        Vector3D u = normal.orthogonal();
-        return new Vector3D(by[PER_RING * ring + 3], u, by[PER_RING * ring + 4], normal.crossProduct(u));
-    }
-
     @Override
     public Star stepped(double[] by, double scale) {
         var moved = new ArrayList<>(rings);
         for (int n = 0; n < free; n++) {
-            Circle ring = rings.get(n);
-            int at = PER_RING * n;
-            Vector3D tilt = tilt(n, by).scalarMultiply(scale);
-            Vector3D normal = tilt.getNorm() < 1e-15
-                    ? ring.normal()
-                    : new Rotation(tilt, tilt.getNorm(), RotationConvention.VECTOR_OPERATOR)
-                            .applyTo(ring.normal())
-                            .normalize();
-            var move = new Vector3D(by[at], by[at + 1], by[at + 2]);
-            moved.set(n, new Circle(ring.centre().add(scale, move), normal, ring.radius()));
+            moved.set(n, RingMotion.moved(rings.get(n), by, n, scale));
         }
         double[] heights = hubs.heights().clone();
         for (int hub = 0; hub < heights.length && hubs.held() != Held.ALL; hub++) {
@@ -311,11 +283,7 @@ final class Star implements Movable<Star> {
     public double furthest(double[] by) {
         double most = 0;
         for (int n = 0; n < free; n++) {
-            int at = PER_RING * n;
-            most = Math.max(
-                    most,
-                    new Vector3D(by[at], by[at + 1], by[at + 2]).getNorm()
-                            + rings.get(n).radius() * tilt(n, by).getNorm());
+            most = Math.max(most, RingMotion.furthest(by, n, rings.get(n)));
         }
         double hub = hubs.held() == Held.NOTHING ? Math.abs(by[radiusColumn()]) : 0;
         double height = 0;
@@ -329,14 +297,7 @@ final class Star implements Movable<Star> {
     public Star beyond(Star before, double share) {
         var further = new ArrayList<>(rings);
         for (int n = 0; n < free; n++) {
-            Circle own = rings.get(n);
-            Circle old = before.rings.get(n);
-            further.set(
-                    n,
-                    new Circle(
-                            new Vector3D(1 + share, own.centre(), -share, old.centre()),
-                            new Vector3D(1 + share, own.normal(), -share, old.normal()).normalize(),
-                            own.radius()));
+            further.set(n, RingMotion.beyond(before.rings.get(n), rings.get(n), share));
         }
         double[] heights = hubs.heights().clone();
         for (int hub = 0; hub < heights.length; hub++) {
@@ -350,11 +311,7 @@ final class Star implements Movable<Star> {
     public double furthestFrom(Star other) {
         double most = Math.abs(hubs.radius() - other.hubs.radius());
         for (int n = 0; n < free; n++) {
-            Circle a = rings.get(n);
-            Circle b = other.rings.get(n);
-            most = Math.max(
-                    most,
-                    a.centre().distance(b.centre()) + a.radius() * a.normal().distance(b.normal()));
+            most = Math.max(most, RingMotion.apart(rings.get(n), other.rings.get(n)));
         }
         for (int hub = 0; hub < hubs.count(); hub++) {
             most = Math.max(most, Math.abs(hubs.heights()[hub] - other.hubs.heights()[hub]));

@@ -17,6 +17,10 @@ final class StarStart {
     private static final double FIRST_RADIUS = 0.5;
     private static final double RADIUS_STEP = 0.15;
     private static final double FURTHER = 4;
+
+    /** Rings lean and overlap: so much narrower an arm may lie, to each side. */
+    private static final double LEANING = 1.2;
+
     private static final double[] SPINS = {0, 0.4, -0.4, 0.8, -0.8};
     private static final double[] OFFSETS = {0, 0.3, -0.3, 0.6};
     private static final double[] HUB_HEIGHTS = {0.1, 0.25};
@@ -48,8 +52,10 @@ final class StarStart {
                 .mapToDouble(ring -> Math.abs(ring.centre().getY()))
                 .max()
                 .orElse(0);
+        // arms so wide do not come nearer to the middle, and further out their ties do not reach
+        double least = Math.max(FIRST_RADIUS, (wide - LEANING) / Math.tan(Math.PI / sector.arms()));
         double last = FIRST_RADIUS + (1 + wide) / Math.tan(Math.PI / sector.arms()) + FURTHER;
-        for (double radius = FIRST_RADIUS; radius < last; radius += RADIUS_STEP) {
+        for (double radius = least; radius < last; radius += RADIUS_STEP) {
             Effort.check();
             for (double spin : SPINS) {
                 for (double offset : OFFSETS) {
@@ -86,7 +92,7 @@ final class StarStart {
             double[] heights = hubs == 1 ? new double[] {0} : new double[] {height, -height};
             var larger = new Star.Hubs(radius, heights, thickness, Star.Held.NOTHING);
             Star star = new Star(sector.arms(), arm, arm.size(), larger);
-            if (star.smallest(1) < LEAST_GAP || !sector.holds(star)) {
+            if (!sector.isThrough(star) || star.smallest(1) < LEAST_GAP || !sector.holds(star)) {
                 continue;
             }
             Star whole = sector.isTied() ? tied(star) : star;

@@ -79,9 +79,15 @@ final class Contacts implements Movable.Gaps {
         }
         Vector3D n = apart.normalize();
         double[] row = new double[freedom.columns()];
-        ring(row, pair[0], n, onA.subtract(pose.rings().get(pair[0]).centre()));
+        Circle a = pose.rings().get(pair[0]);
+        RingMotion.push(row, pair[0], a, n, onA.subtract(a.centre()));
         double back = -pose.turnOf(pair[2], pair[3]);
-        ring(row, pair[1], Pose.turned(n, back).negate(), Pose.turned(onB.subtract(b.centre()), back));
+        RingMotion.push(
+                row,
+                pair[1],
+                pose.rings().get(pair[1]),
+                Pose.turned(n, back).negate(),
+                Pose.turned(onB.subtract(b.centre()), back));
         if (freedom.pitch() >= 0) {
             row[freedom.pitch()] -= n.dotProduct(pose.alongOf(pair[2], pair[3]));
         }
@@ -93,18 +99,5 @@ final class Contacts implements Movable.Gaps {
         }
         rows.add(row);
         distances.add(distance);
-    }
-
-    /** A ring pushed by n at that arm from its centre. */
-    private void ring(double[] row, int ring, Vector3D n, Vector3D arm) {
-        int at = Freedom.PER_RING * ring;
-        row[at] += n.getX();
-        row[at + 1] += n.getY();
-        row[at + 2] += n.getZ();
-        Vector3D moment = arm.crossProduct(n);
-        Vector3D normal = pose.rings().get(ring).normal();
-        Vector3D u = normal.orthogonal();
-        row[at + 3] += moment.dotProduct(u);
-        row[at + 4] += moment.dotProduct(normal.crossProduct(u));
     }
 }

@@ -12,7 +12,7 @@ import toroid.core.weave.pattern.Lattice;
  * @param columns in all
  */
 record Freedom(int rings, int pitch, int across, int turn, int columns) {
-    static final int PER_RING = 5;
+    static final int PER_RING = RingMotion.PER_RING;
 
     static Freedom of(Lattice lattice, int rings, boolean pitchHeld, boolean acrossHeld) {
         int next = PER_RING * rings;

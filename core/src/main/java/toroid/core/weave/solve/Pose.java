@@ -2,8 +2,6 @@ package toroid.core.weave.solve;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.hipparchus.geometry.euclidean.threed.Rotation;
-import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.pattern.Lattice;
@@ -64,14 +62,10 @@ public record Pose(Lattice lattice, List<Circle> rings, double pitch, double acr
     Pose stepped(Step step, double scale) {
         var moved = new ArrayList<Circle>(rings.size());
         for (int k = 0; k < rings.size(); k++) {
-            Circle ring = rings.get(k);
-            Vector3D tilt = step.tilt(k).scalarMultiply(scale);
-            Vector3D normal = tilt.getNorm() < 1e-15
-                    ? ring.normal()
-                    : new Rotation(tilt, tilt.getNorm(), RotationConvention.VECTOR_OPERATOR)
-                            .applyTo(ring.normal())
-                            .normalize();
-            moved.add(new Circle(ring.centre().add(step.move(k).scalarMultiply(scale)), normal, ring.radius()));
+            moved.add(RingMotion.moved(
+                    rings.get(k),
+                    step.move(k).scalarMultiply(scale),
+                    step.tilt(k).scalarMultiply(scale)));
         }
         return new Pose(
                 lattice,
@@ -85,12 +79,7 @@ public record Pose(Lattice lattice, List<Circle> rings, double pitch, double acr
     Pose beyond(Pose before, double share) {
         var rings2 = new ArrayList<Circle>(rings.size());
         for (int k = 0; k < rings.size(); k++) {
-            Circle own = rings.get(k);
-            Circle old = before.rings.get(k);
-            rings2.add(new Circle(
-                    new Vector3D(1 + share, own.centre(), -share, old.centre()),
-                    new Vector3D(1 + share, own.normal(), -share, old.normal()).normalize(),
-                    own.radius()));
+            rings2.add(RingMotion.beyond(before.rings.get(k), rings.get(k), share));
         }
         return new Pose(
                 lattice,
@@ -104,11 +93,7 @@ public record Pose(Lattice lattice, List<Circle> rings, double pitch, double acr
     double furthestFrom(Pose other) {
         double most = 0;
         for (int k = 0; k < rings.size(); k++) {
-            Circle a = rings.get(k);
-            Circle b = other.rings.get(k);
-            most = Math.max(
-                    most,
-                    a.centre().distance(b.centre()) + a.radius() * a.normal().distance(b.normal()));
+            most = Math.max(most, RingMotion.apart(rings.get(k), other.rings.get(k)));
         }
         return most
                 + 2 * Math.abs(pitch - other.pitch)

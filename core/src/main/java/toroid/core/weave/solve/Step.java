@@ -1,7 +1,6 @@
 package toroid.core.weave.solve;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.weave.circle.Circle;
 
 /** A small change of a pose, as the columns of {@link Freedom}. */
 final class Step {
@@ -16,16 +15,12 @@ final class Step {
     }
 
     Vector3D move(int ring) {
-        int at = Freedom.PER_RING * ring;
-        return new Vector3D(by[at], by[at + 1], by[at + 2]);
+        return RingMotion.move(by, ring);
     }
 
     /** Rotation vector, in the ring's own plane. */
     Vector3D tilt(int ring) {
-        int at = Freedom.PER_RING * ring;
-        Vector3D normal = from.rings().get(ring).normal();
-        Vector3D u = normal.orthogonal();
-        return new Vector3D(by[at + 3], u, by[at + 4], normal.crossProduct(u));
+        return RingMotion.tilt(by, ring, from.rings().get(ring));
     }
 
     double pitch() {
@@ -44,8 +39,7 @@ final class Step {
     double furthest(int cellsReached) {
         double most = 0;
         for (int k = 0; k < from.rings().size(); k++) {
-            Circle ring = from.rings().get(k);
-            most = Math.max(most, move(k).getNorm() + ring.radius() * tilt(k).getNorm());
+            most = Math.max(most, RingMotion.furthest(by, k, from.rings().get(k)));
         }
         double wide = from.rings().stream()
                 .mapToDouble(

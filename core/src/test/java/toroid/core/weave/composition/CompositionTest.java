@@ -166,7 +166,7 @@ class CompositionTest {
         assertThatThrownBy(() -> new Composition(
                         Weaves.byId("byzantine"), new Plan(4, new ArmShape.Chain(30, 10), 0, 1, null, false)))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("from 1 to 40");
+                .hasMessageContaining("from 1 to 24");
         assertThatThrownBy(() -> new Plan(2, new ArmShape.Chain(1, 0), 0, 1, null, false))
                 .isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> new Plan(4, new ArmShape.Chain(1, 0), 0, 3, null, false))
