@@ -107,7 +107,8 @@ class JudgementsTest {
 
     @Test
     void whereAWireWouldPassThroughItselfIsSaid() {
-        var crossed = List.of(new OutlineRow(10, 0, 270, 3), new OutlineRow(20, 0, 0, 0));
+        // an outline that leaves its plane is not lifted where it crosses
+        var crossed = List.of(new OutlineRow(10, 0, 270, 3), new OutlineRow(20, 90, 30, 3), new OutlineRow(5, 0, 0, 0));
         FormWork work = EveryForm.solve("outline", 1.0, Map.of("symmetric", "no", "bends", crossed));
         assertThat(work.notes().get(0).code()).isEqualTo("passes-through");
         // It crosses its own first feed 3.5 mm before the bend began: at 6.5 mm.
