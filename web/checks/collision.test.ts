@@ -119,9 +119,15 @@ it("finds wraps in each other once they are made too thick", async () => {
 it("agrees with the core on an outline bent through itself", async () => {
   const bends = [
     { feedMm: 10, rotateDegrees: 0, bendDegrees: 270, insideRadiusMm: 3 },
-    { feedMm: 20, rotateDegrees: 0, bendDegrees: 0, insideRadiusMm: 0 },
+    { feedMm: 20, rotateDegrees: 90, bendDegrees: 30, insideRadiusMm: 3 },
+    { feedMm: 5, rotateDegrees: 0, bendDegrees: 0, insideRadiusMm: 0 },
   ];
   const answer = await solve("outline", { wireDiameterMm: 1, parameters: { symmetric: "no", bends } });
   expect(answer.contacts[0]!.depthMm).toBeGreaterThan(0.9);
   expect(overlap(answer.wires[0]!.points, 1, 0.93)).toBeGreaterThan(0.2);
+  // left in its plane it is lifted, and its body says so too
+  const plane = [bends[0], { ...bends[1], rotateDegrees: 0, bendDegrees: 0, insideRadiusMm: 0 }];
+  const lifted = await solve("outline", { wireDiameterMm: 1, parameters: { symmetric: "no", bends: plane } });
+  expect(lifted.contacts).toEqual([]);
+  expect(overlap(lifted.wires[0]!.points, 1, 0.93)).toBeLessThan(0.002 * Math.PI);
 });
