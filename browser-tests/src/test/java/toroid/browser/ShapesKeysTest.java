@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 class ShapesKeysTest extends BrowserTest {
     /** Goes on by Tab until what has the focus answers to that name. */
     private void tabTo(String name) {
-        for (int i = 0; i < 120; i++) {
+        for (int i = 0; i < 400; i++) {
             page.keyboard().press("Tab");
             String focused = (String)
                     page.evaluate(
