@@ -44,6 +44,7 @@ const PART_IS_PLACE: readonly FormStepKind[] = [
   "CRIMP",
   "STRAIGHTEN",
   "HARDEN",
+  "ANNEAL",
 ];
 
 export function formStepTitle(step: FormStep): string {

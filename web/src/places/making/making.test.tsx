@@ -68,7 +68,16 @@ function run(perGroup: number, pieces: number, place = 0): Kept<FormRunData> {
         perGroup,
         finished: null,
         steps: [CUT, HOOK],
-        wires: [{ name: "hook", diameterMm: 1.2, lengthInPieceMm: 61.5, lengthToCutMm: 66.4, tailMm: 4.9 }],
+        wires: [
+          {
+            metal: null,
+            name: "hook",
+            diameterMm: 1.2,
+            lengthInPieceMm: 61.5,
+            lengthToCutMm: 66.4,
+            tailMm: 4.9,
+          },
+        ],
         job: {
           name: "Cloak hooks",
           formId: "hook-curled",

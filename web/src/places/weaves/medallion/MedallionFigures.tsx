@@ -12,6 +12,7 @@ const FIT: Record<CompositionAnswer["fit"], string> = {
   TOO_SMALL: "too small: it does not close",
   ON_THE_EDGE: "on the edge: try one before you make them all",
   GOES_IN: "goes in",
+  UNSURE: "no way to lay it was found: try one before you make them",
   TOO_LARGE: "too large: the ties do not reach",
 };
 const ARMS: Record<CompositionAnswer["arms"], string> = {
@@ -22,6 +23,9 @@ const ARMS: Record<CompositionAnswer["arms"], string> = {
   LOOSE: "The small rings are loose: the arms turn.",
   FLOPPY: "The small rings are so loose that the arms do not hold their shape.",
 };
+/** Nearer than this it is drawn about the ring told, mm. */
+const DRAWN_AS_MM = 0.005;
+
 /** The larger ring first; then the rings to make, and why. */
 export function MedallionFigures({
   choice,
@@ -56,6 +60,9 @@ export function MedallionFigures({
           )}
         </p>
       </div>
+      {Math.abs(answer.laidAboutMm - answer.hubInnerDiameterMm) > DRAWN_AS_MM && (
+        <p className="small">Drawn about {sizeText(answer.laidAboutMm, units)}, the nearest that goes in.</p>
+      )}
       <HubScale answer={answer} plainRule={rule.value} units={units} />
       <p className="mt-2">{ARMS[answer.arms]}</p>
       <p className="strong mt-2">

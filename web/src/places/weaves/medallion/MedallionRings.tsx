@@ -9,6 +9,9 @@ import { say } from "../../../shared/says";
 import { saveFile } from "../../../shared/takeAway";
 import type { MedallionChoice } from "./choice";
 
+/** Larger rings that would be cut for nothing. */
+const NO_FIT: ReadonlySet<CompositionAnswer["fit"]> = new Set(["TOO_SMALL", "TOO_LARGE"]);
+
 const FORMATS: [string, string][] = [
   ["svg", "SVG"],
   ["stl", "STL"],
@@ -70,7 +73,17 @@ export function MedallionRings({
   return (
     <p className="mt-2 mb-1 flex flex-wrap items-center gap-x-4">
       <ShutButton
-        why={refused ? REFUSED_ABOVE : busy ? "being laid out" : choices ? null : "not connected yet"}
+        why={
+          refused
+            ? REFUSED_ABOVE
+            : NO_FIT.has(answer.fit)
+              ? "no such larger ring goes in"
+              : busy
+                ? "being laid out"
+                : choices
+                  ? null
+                  : "not connected yet"
+        }
         onClick={() => void cut()}
       >
         Cut its rings

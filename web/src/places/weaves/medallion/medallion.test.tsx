@@ -42,6 +42,7 @@ describe("a medallion", () => {
     hubUsualMm: 9.85,
     hubLargestMm: 12.0,
     hubInnerDiameterMm: 9.85,
+    laidAboutMm: 9.85,
     fit: "GOES_IN",
     arms: "TIGHT",
     preClosed: { upperBound: 33, upperBoundExact: true, thisOrder: 28, inHand: 28, hold: 4 },
@@ -123,7 +124,9 @@ describe("a medallion", () => {
       ...BASE,
       "POST /api/weaves/byzantine/composition": (body: unknown) => {
         const own = (body as { hubInnerMm: number | null }).hubInnerMm;
-        return { ...ANSWER, hubInnerDiameterMm: own ?? 9.85, fit: own === 8 ? "TOO_SMALL" : "GOES_IN" };
+        return own === 8
+          ? { ...ANSWER, hubInnerDiameterMm: 8, laidAboutMm: 9.25, fit: "TOO_SMALL" }
+          : { ...ANSWER, hubInnerDiameterMm: own ?? 9.85 };
       },
     });
     show(<MedallionPlace />);
@@ -131,6 +134,8 @@ describe("a medallion", () => {
     typeInto("Larger rings, inside", "8");
     expect(await screen.findByText("too small: it does not close")).toBeTruthy();
     expect(screen.getByTestId("hub-size").textContent).toContain("8.00");
+    expect(screen.getByText(/Drawn about 9.25 mm/)).toBeTruthy();
+    expect(screen.getByRole<HTMLButtonElement>("button", { name: "Cut its rings" }).disabled).toBe(true);
     expect(asked.at(-1)!.body).toMatchObject({ hubInnerMm: 8 });
   });
 

@@ -29,9 +29,12 @@ public final class FormCautions {
     }
 
     /** The label on the thread. */
-    public static JobThread.Stage stageOf(FormStep.Kind kind) {
-        return switch (kind) {
-            case CUT, MARK, STRAIGHTEN, HARDEN -> JobThread.Stage.CUT;
+    public static JobThread.Stage stageOf(FormStep step) {
+        if (step.readies()) {
+            return JobThread.Stage.WIRE;
+        }
+        return switch (step.kind()) {
+            case CUT, MARK -> JobThread.Stage.CUT;
             case SOLDER, THREAD, GLUE -> JobThread.Stage.JOIN;
             case TRIM, FILE, HAMMER, DRILL -> JobThread.Stage.FINISH;
             default -> JobThread.Stage.FORM;

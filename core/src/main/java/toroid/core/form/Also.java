@@ -91,6 +91,14 @@ public enum Also {
         Temper wanted = chosen.contains(ANNEAL)
                 ? Temper.DEAD_SOFT
                 : chosen.contains(HARDEN) ? HARDER.get(Math.min(HARDER.size() - 1, now + 1)) : request.temper();
+        if (chosen.contains(HARDEN) && wanted == request.temper()) {
+            throw Refusal.of(
+                    "also-hard-already",
+                    ID,
+                    HARDEN.word(),
+                    "Spring wire is as hard as it gets.",
+                    "Leave \"" + HARDEN.word() + "\" out.");
+        }
         if (wanted == request.temper()) {
             return request;
         }

@@ -3,19 +3,17 @@ package toroid.core.form;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Refusal;
 import toroid.core.quantity.Note;
 
 /**
- * Steps that belong to any form by choice, put where hands do them: wire made ready once it is cut and before it is marked, as heat takes the
- * marks off; ends filed once trimmed; joints soldered once everything is formed, then hammered and domed. Where a step cannot be done to this
+ * Steps that belong to any form by choice, put where hands do them: wire made ready before it is cut; ends filed once trimmed; joints soldered once everything is formed, then hammered and domed. Where a step cannot be done to this
  * form it is refused, and why.
  */
 final class AlsoSteps {
-    private static final Set<String> NOT_SOLDERED =
-            Set.of("aluminium", "aluminium-magnesium", "titanium", "niobium", "stainless-304", "stainless-302");
+    /** What concerns no one wire but the form. */
+    private static final String WHOLE = "";
 
     private final FormRequest request;
     private final List<FormedWire> wires;
@@ -49,16 +47,15 @@ final class AlsoSteps {
 
     private void add(Also also) {
         switch (also) {
-            case STRAIGHTEN -> ready(FormStep.Kind.STRAIGHTEN, "until it lies flat");
+            case STRAIGHTEN -> ready(FormStep.Kind.STRAIGHTEN);
             case ANNEAL -> {
-                ready(FormStep.Kind.ANNEAL, "before it is marked");
-                notes.add(Note.info(
-                        "also-annealed", Map.of("temper", request.temper().name())));
+                byColour();
+                ready(FormStep.Kind.ANNEAL);
+                notes.add(Note.info("also-annealed", Map.of()));
             }
             case HARDEN -> {
-                ready(FormStep.Kind.HARDEN, "one end in the vice");
-                notes.add(Note.info(
-                        "also-hardened", Map.of("temper", request.temper().name())));
+                ready(FormStep.Kind.HARDEN);
+                notes.add(Note.info("also-hardened", Map.of()));
             }
             case FILE -> file();
             case SOLDER -> solder();
@@ -67,21 +64,28 @@ final class AlsoSteps {
         }
     }
 
-    /** Every length, after it is cut and before it is marked. */
-    private void ready(FormStep.Kind kind, String part) {
-        for (int at = steps.size() - 1; at >= 0; at--) {
-            if (steps.get(at).kind() == FormStep.Kind.CUT) {
-                int after = at + 1;
-                while (after < steps.size() && isReadying(steps.get(after).kind())) {
-                    after++;
-                }
-                steps.add(after, FormStep.plain(kind, part, steps.get(at).wire()));
+    /** What takes no solder by the torch shows no colour to anneal by either, or takes harm (common practice). */
+    private void byColour() {
+        for (FormedWire wire : wires) {
+            var metal = request.metalOf(wire.name());
+            if (!metal.solderable()) {
+                throw refused(
+                        Also.ANNEAL,
+                        "not-annealed",
+                        metal.name() + " is not annealed by its colour at an open flame: buy it soft.");
             }
         }
     }
 
-    private static boolean isReadying(FormStep.Kind kind) {
-        return kind == FormStep.Kind.STRAIGHTEN || kind == FormStep.Kind.ANNEAL || kind == FormStep.Kind.HARDEN;
+    /** Every wire, before it is cut: what the vice and the chuck hold of it is not in the piece, and heat takes marks off. */
+    private void ready(FormStep.Kind kind) {
+        for (int at = steps.size() - 1; at >= 0; at--) {
+            if (steps.get(at).kind() == FormStep.Kind.CUT) {
+                steps.add(
+                        at,
+                        FormStep.plain(kind, FormStep.BEFORE_CUT, steps.get(at).wire()));
+            }
+        }
     }
 
     private void file() {
@@ -90,21 +94,21 @@ final class AlsoSteps {
             boolean filed = steps.stream()
                     .anyMatch(step -> step.kind() == FormStep.Kind.FILE
                             && (step.wire().equals(wire.name()) || step.wire().isEmpty()));
-            boolean cut = wire.ends().contains(EndState.FLUSH) || wire.ends().contains(EndState.TUCKED);
-            if (!filed && cut) {
+            if (!filed && Joints.hasFreeCutEnd(wire, wires)) {
                 steps.add(FormStep.plain(FormStep.Kind.FILE, "ends", wire.name()));
                 any = true;
             }
         }
         if (!any) {
-            throw refused(Also.FILE, "no-cut-end", "Its ends are filed already, or none of them is cut.");
+            throw refused(
+                    Also.FILE, "no-free-end", "Its cut ends are filed already, tucked in, or closed against the wire.");
         }
     }
 
     private void solder() {
         for (FormedWire wire : wires) {
             var metal = request.metalOf(wire.name());
-            if (NOT_SOLDERED.contains(metal.id())) {
+            if (!metal.solderable()) {
                 throw refused(
                         Also.SOLDER,
                         "not-soldered",
@@ -122,10 +126,7 @@ final class AlsoSteps {
         if (solids.stream().anyMatch(solid -> solid.kind() != Solid.Kind.BALL)) {
             notes.add(Note.care("also-soldered-beads", Map.of()));
         }
-        steps.add(FormStep.plain(
-                FormStep.Kind.SOLDER,
-                joints == 1 ? "one joint" : joints + " joints",
-                wires.get(0).name()));
+        steps.add(FormStep.plain(FormStep.Kind.SOLDER, joints == 1 ? "one joint" : joints + " joints", WHOLE));
     }
 
     private void hammer() {
@@ -136,8 +137,7 @@ final class AlsoSteps {
                     "nothing-to-hammer",
                     "No curve of it lies free: a blow would strike a crossing, a neighbour or a bead.");
         }
-        steps.add(FormStep.plain(
-                FormStep.Kind.HAMMER, String.join("; ", curves), wires.get(0).name()));
+        steps.add(FormStep.plain(FormStep.Kind.HAMMER, String.join("; ", curves), WHOLE));
         notes.add(Note.info("also-hammered", Map.of("curves", curves.size())));
     }
 
@@ -149,10 +149,7 @@ final class AlsoSteps {
                     "not-flat",
                     beads ? "What carries beads is not pressed into a hollow." : "Only what lies flat is domed.");
         }
-        steps.add(FormStep.plain(
-                FormStep.Kind.DOME,
-                "in a hollow, from the rim inward",
-                wires.get(0).name()));
+        steps.add(FormStep.plain(FormStep.Kind.DOME, "in a hollow, from the rim inward", WHOLE));
         notes.add(Note.info("also-domed", Map.of()));
     }
 

@@ -87,7 +87,8 @@ final class Closing {
         return nearest - wire / 2;
     }
 
-    private static double away(Vector3D place, Vector3D a, Vector3D b) {
+    /** From a place to a chord. */
+    static double away(Vector3D place, Vector3D a, Vector3D b) {
         Vector3D along = b.subtract(a);
         double share = place.subtract(a).dotProduct(along) / Math.max(1e-18, along.getNormSq());
         return place.distance(new Vector3D(1, a, Math.max(0, Math.min(1, share)), along));

@@ -52,6 +52,7 @@ public final class FormSolver {
             case WIRE ->
                 maker.wires().stream()
                         .filter(wire -> maker.ownWires().contains(wire.name()))
+                        .filter(wire -> request.metalOf(wire.name()) == request.metal())
                         .mapToDouble(wire -> wire.toCut().inMillimetres())
                         .sum();
             case OVER_ALL -> Extent.of(maker.wires(), maker.solids()).longMm();

@@ -32,6 +32,14 @@ public record FormStep(
         Double turns,
         Hammered flat,
         boolean goesOn) {
+    /** The part of a step that makes wire ready: straightened, annealed, hardened. */
+    public static final String BEFORE_CUT = "before it is cut";
+
+    /** Whether it makes the wire ready rather than forms it. */
+    public boolean readies() {
+        return part.equals(BEFORE_CUT);
+    }
+
     /** A step that says no more than what is done, to what part of which wire. */
     public static FormStep plain(Kind kind, String part, String wire) {
         return new FormStep(-1, kind, part, wire, 0, null, null, null, null, null, null, null, null, false);

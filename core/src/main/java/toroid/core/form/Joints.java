@@ -22,9 +22,7 @@ final class Joints {
 
     /** How many ends meet wire; two ends face to face are one joint. */
     static int of(List<FormedWire> wires) {
-        List<List<WirePoint>> points = wires.stream()
-                .map(wire -> wire.program().sampled(SAGITTA_SHARE * wire.diameterMm(), wire.diameterMm()))
-                .toList();
+        List<List<WirePoint>> points = sampled(wires);
         int joints = 0;
         for (FormedWire wire : wires) {
             if (butted(wire)) {
@@ -32,10 +30,28 @@ final class Joints {
                 continue;
             }
             for (boolean last : new boolean[] {false, true}) {
-                joints += wire.ends().get(last ? 1 : 0) != EndState.BALLED && meets(wire, last, wires, points) ? 1 : 0;
+                joints += endOf(wire, last) != EndState.BALLED && meets(wire, last, wires, points) ? 1 : 0;
             }
         }
         return joints;
+    }
+
+    /** Whether an end is cut and lies free, where a file reaches it. */
+    static boolean hasFreeCutEnd(FormedWire wire, List<FormedWire> wires) {
+        List<List<WirePoint>> points = sampled(wires);
+        return !butted(wire)
+                && (endOf(wire, false) == EndState.FLUSH && !meets(wire, false, wires, points)
+                        || endOf(wire, true) == EndState.FLUSH && !meets(wire, true, wires, points));
+    }
+
+    private static EndState endOf(FormedWire wire, boolean last) {
+        return wire.ends().get(last ? 1 : 0);
+    }
+
+    private static List<List<WirePoint>> sampled(List<FormedWire> wires) {
+        return wires.stream()
+                .map(wire -> wire.program().sampled(SAGITTA_SHARE * wire.diameterMm(), wire.diameterMm()))
+                .toList();
     }
 
     private static boolean butted(FormedWire wire) {
@@ -78,7 +94,7 @@ final class Joints {
             return Double.MAX_VALUE;
         }
         Vector3D across = end.tangent().crossProduct(end.normal());
-        double nearest = away(end.position(), a, b);
+        double nearest = Closing.away(end.position(), a, b);
         for (int k = 0; k < CORNERS; k++) {
             double angle = 2 * Math.PI * k / CORNERS;
             Vector3D corner = new Vector3D(
@@ -88,14 +104,8 @@ final class Joints {
                     end.normal(),
                     wireMm / 2 * Math.sin(angle),
                     across);
-            nearest = Math.min(nearest, away(corner, a, b));
+            nearest = Math.min(nearest, Closing.away(corner, a, b));
         }
         return nearest;
-    }
-
-    private static double away(Vector3D place, Vector3D a, Vector3D b) {
-        Vector3D along = b.subtract(a);
-        double share = place.subtract(a).dotProduct(along) / Math.max(1e-18, along.getNormSq());
-        return place.distance(new Vector3D(1, a, Math.max(0, Math.min(1, share)), along));
     }
 }

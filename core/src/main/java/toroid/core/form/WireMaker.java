@@ -208,33 +208,29 @@ public final class WireMaker {
 
     /** Melts the end to a ball of diameter b: it uses up {@code 2b³/(3d²)} of wire (equal volumes; exact). */
     public WireMaker ball(double ballMm) {
-        double before = meltedMm;
-        meltedMm += BalledEnd.wireMm(ballMm, diameterMm);
-        steps.add(new StepDraft(-2, FormStep.Kind.BALL, "balled end", wire).melting(meltedMm - before));
-        form.solid(new Solid(
-                Solid.Kind.BALL,
-                new Vector3D(1, here().position(), ballMm / 2, here().tangent()),
-                here().tangent(),
-                ballMm,
-                ballMm,
-                0));
+        melt("balled end", ballMm, 1);
         end = EndState.BALLED;
         return this;
     }
 
-    /** Melts the first end to a ball before anything is bent; the wire is worked from there. */
+    /** The same of the first end, before anything is bent; the wire is worked from there. */
     public WireMaker firstBall(double ballMm) {
-        double before = meltedMm;
-        meltedMm += BalledEnd.wireMm(ballMm, diameterMm);
-        steps.add(new StepDraft(-2, FormStep.Kind.BALL, "balled first end", wire).melting(meltedMm - before));
+        melt("balled first end", ballMm, -1);
+        return this;
+    }
+
+    /** @param way 1 on from here, −1 back */
+    private void melt(String part, double ballMm, int way) {
+        double used = BalledEnd.wireMm(ballMm, diameterMm);
+        meltedMm += used;
+        steps.add(new StepDraft(-2, FormStep.Kind.BALL, part, wire).melting(used));
         form.solid(new Solid(
                 Solid.Kind.BALL,
-                new Vector3D(1, here().position(), -ballMm / 2, here().tangent()),
+                new Vector3D(1, here().position(), way * ballMm / 2, here().tangent()),
                 here().tangent(),
                 ballMm,
                 ballMm,
                 0));
-        return this;
     }
 
     /** The same, melted before the steps of that part, which would hide the end from the flame. */

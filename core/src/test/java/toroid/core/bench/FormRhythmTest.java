@@ -43,7 +43,7 @@ class FormRhythmTest {
                 .isEqualTo(List.of(Caution.WORN_IN_AN_EAR));
         assertThat(FormCautions.of(step(FormStep.Kind.FILE), Family.PINS)).isEmpty();
         for (FormStep.Kind kind : FormStep.Kind.values()) {
-            assertThat(FormCautions.stageOf(kind)).isNotNull();
+            assertThat(FormCautions.stageOf(step(kind))).isNotNull();
         }
     }
 

@@ -12,8 +12,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.program.WirePoint;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
 
@@ -68,13 +70,11 @@ class AlsoTest {
             for (FormStep step : own) {
                 int place = work.steps().indexOf(step);
                 if (READY.contains(step.kind())) {
-                    assertThat(place).isGreaterThan(at(work.steps(), Kind.CUT, false));
                     List<FormStep> ofWire = work.steps().stream()
                             .filter(one -> one.wire().equals(step.wire()))
                             .toList();
-                    assertThat(ofWire.indexOf(step))
-                            .as("%s straight after its cut", step)
-                            .isEqualTo(1);
+                    assertThat(ofWire.indexOf(step)).as("%s first of all", step).isZero();
+                    assertThat(ofWire.get(1).kind()).isEqualTo(Kind.CUT);
                 } else if (step.kind() != Kind.FILE) {
                     assertThat(place).isEqualTo(work.steps().size() - 1);
                 }
@@ -83,14 +83,13 @@ class AlsoTest {
         }
     }
 
-    /** All at once: ready before marking, then formed, trimmed, filed, soldered, hammered, domed. */
+    /** All at once: ready before it is cut, then marked, formed, trimmed, filed, soldered, hammered, domed. */
     @Test
     void theOrderIsTheBenchs() {
-        List<FormStep> steps =
-                with("curved-bar", "dome", "hammer", "solder", "file", "anneal", "straighten").steps().stream()
-                        .toList();
+        List<FormStep> steps = with("curved-bar", "dome", "hammer", "solder", "anneal", "straighten").steps().stream()
+                .toList();
         List<Kind> kinds = steps.stream().map(FormStep::kind).toList();
-        assertThat(kinds.subList(0, 3)).containsExactly(Kind.CUT, Kind.STRAIGHTEN, Kind.ANNEAL);
+        assertThat(kinds.subList(0, 3)).containsExactly(Kind.STRAIGHTEN, Kind.ANNEAL, Kind.CUT);
         assertThat(kinds.indexOf(Kind.MARK)).isEqualTo(3);
         assertThat(kinds.subList(kinds.size() - 3, kinds.size())).containsSubsequence(Kind.SOLDER, Kind.HAMMER);
     }
@@ -146,6 +145,27 @@ class AlsoTest {
         assertThatThrownBy(() -> with("s-hook", "anneal", "harden"))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("undo each other");
+        assertThatThrownBy(() -> with("figure-eight", "file"))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("closed against the wire");
+        for (String word : List.of("anneal", "solder")) {
+            var aluminium = Metals.byId("aluminium");
+            assertThatThrownBy(() -> FormSolver.solve(
+                            Forms.byId("figure-eight"),
+                            new FormRequest(
+                                    1.2,
+                                    aluminium,
+                                    Temper.HALF_HARD,
+                                    FlowEstimate.ofHandbook(aluminium.flow(Temper.HALF_HARD)),
+                                    Map.of(Also.ID, List.of(word)),
+                                    false,
+                                    Schools.USUAL)))
+                    .isInstanceOfSatisfying(
+                            Refusal.class,
+                            refusal -> assertThat(refusal.field()).isEqualTo(Also.ID));
+        }
+        assertThatThrownBy(() -> EveryForm.solve("s-hook", 1.2, Temper.SPRING, Map.of(Also.ID, List.of("harden"))))
+                .isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> with("s-hook", "polish"))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("straighten");

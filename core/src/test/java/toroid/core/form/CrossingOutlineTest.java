@@ -140,6 +140,35 @@ class CrossingOutlineTest {
                         step -> assertThat(Marks.isMarked(marks, step.gripMm())).isTrue());
     }
 
+    /** While it is being bent it lies flat, also where it crosses close to its beginning; when all is bent it is the finished form. */
+    @Test
+    void liesInItsPlaneUntilAllIsBent() {
+        FormWork work = solved(1, loop(285, 3).subList(0, 1), "later wire over", false);
+        FormWork near = solved(
+                1,
+                List.of(new OutlineRow(5, 0, -285, 3), new OutlineRow(8, 0, 40, 4), new OutlineRow(5, 0, 0, 0)),
+                "later wire under",
+                false);
+        assertThat(work.contacts()).isEmpty();
+        assertThat(crossing(near).values()).containsEntry("places", 1);
+        int bends = (int) near.steps().stream().filter(step -> step.id() >= 0).count();
+        assertThat(bends).isGreaterThan(3);
+        for (int done = 0; done < near.steps().size(); done++) {
+            var shape = Forming.shapes(near, done, false).get(0).program();
+            boolean whole =
+                    near.steps().subList(done, near.steps().size()).stream().noneMatch(step -> step.id() >= 0);
+            double z = shape.sampled(0.01, 0.3).stream()
+                    .mapToDouble(point -> Math.abs(point.frame().position().getZ()))
+                    .max()
+                    .orElseThrow();
+            if (whole) {
+                assertThat(z).isBetween(0.5, 0.6);
+            } else {
+                assertThat(z).as("after %d steps", done).isLessThan(1e-9);
+            }
+        }
+    }
+
     /** So many crossings that no hand would lay them are refused in words, and soon. */
     @Test
     void whatCrossesTooOftenIsRefused() {

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -38,10 +39,10 @@ class WireMetalsTest {
     @MethodSource("ids")
     void eachIsWeighedAsWhatItIs(String id) {
         FormWork plain = solved(id, Map.of());
-        for (FormedWire wire : plain.wires().stream().skip(1).limit(3).toList()) {
-            if (wire.name().equals(plain.wires().get(0).name())) {
-                continue;
-            }
+        var others = new TreeMap<String, FormedWire>();
+        plain.wires().forEach(wire -> others.put(wire.name(), wire));
+        others.remove(plain.wires().get(0).name());
+        for (FormedWire wire : others.values()) {
             FormWork mixed = solved(id, Map.of(WireMetals.ID, List.of(wire.name() + "=fine-silver")));
             double cubic = plain.wires().stream()
                     .filter(one -> one.name().equals(wire.name()))
@@ -78,6 +79,21 @@ class WireMetalsTest {
                 .map(FormStep::toolMm)
                 .filter(Objects::nonNull)
                 .toList();
+    }
+
+    /** A length in hand is of the form's own metal: wire of another does not come out of it. */
+    @Test
+    void aLengthInHandIsOfTheFormsOwnMetal() {
+        Map<String, Object> mixed = Map.of(WireMetals.ID, List.of("eye=fine-silver"));
+        Form form = Forms.byId("hook-and-eye");
+        double both = FormSolver.measured(form, EveryForm.request(1.2, Map.of()), FromWire.Measure.WIRE);
+        double one = FormSolver.measured(form, EveryForm.request(1.2, mixed), FromWire.Measure.WIRE);
+        double eye = EveryForm.solve("hook-and-eye", 1.2, Map.of()).wires().stream()
+                .filter(wire -> wire.name().equals("eye"))
+                .mapToDouble(wire -> wire.toCut().inMillimetres())
+                .sum();
+        assertThat(eye).isPositive();
+        assertThat(both - one).isCloseTo(eye, within(1e-9));
     }
 
     @Test

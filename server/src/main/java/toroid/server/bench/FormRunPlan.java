@@ -53,9 +53,15 @@ public record FormRunPlan(
         }
     }
 
-    /** One wire of a piece, mm; {@code tailMm} is the form's own handling tail, whatever factor was used. */
+    /**
+     * One wire of a piece, mm.
+     *
+     * @param metal it is of; null in plans from before wires could be of another than the form's
+     * @param tailMm the form's own handling tail, whatever factor was used
+     */
     public record Cut(
             @NotNull String name,
+            String metal,
             @NotNull double diameterMm,
             @NotNull double lengthInPieceMm,
             @NotNull double lengthToCutMm,
@@ -90,10 +96,16 @@ public record FormRunPlan(
 
     private double cutMm(String wire) {
         return wires.stream()
-                .filter(cut -> cut.name().equals(wire) && cut.diameterMm() == wireDiameterMm)
+                .filter(cut -> cut.name().equals(wire) && isOfSpool(cut))
                 .mapToDouble(Cut::lengthToCutMm)
                 .findFirst()
                 .orElse(0);
+    }
+
+    /** Whether it is cut from the job's own spool: of that wire and of that metal. */
+    private boolean isOfSpool(Cut cut) {
+        return cut.diameterMm() == wireDiameterMm
+                && (cut.metal() == null || cut.metal().equals(metal));
     }
 
     /** Wire of the job's own spool for all pieces, mm. */

@@ -43,6 +43,7 @@ public class FormRuns extends RunKeeper<FormRun, FormRunPlan, FormRunData> {
         List<FormRunPlan.Cut> wires = answer.wires().stream()
                 .map(w -> new FormRunPlan.Cut(
                         w.name(),
+                        w.metal(),
                         w.diameterMm(),
                         w.lengthInPieceMm(),
                         w.lengthToCutMm(),

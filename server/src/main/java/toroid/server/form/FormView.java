@@ -90,7 +90,7 @@ final class FormView {
                 step.turns(),
                 step.flat(),
                 step.goesOn(),
-                FormCautions.stageOf(step.kind()),
+                FormCautions.stageOf(step),
                 FormCautions.of(step, work.info().family()));
     }
 

@@ -17,7 +17,8 @@ import toroid.core.weave.composition.CompositionWork;
  * @param hubSmallestMm inside of the smallest larger ring that goes in
  * @param hubUsualMm of the usual one
  * @param hubLargestMm of the largest; null for any size
- * @param hubInnerDiameterMm of the one it is laid about
+ * @param hubInnerDiameterMm of the one chosen: the maker's own, or the usual one
+ * @param laidAboutMm of the one the rings are laid about: that, or the nearest that goes in
  * @param fit how that one goes in
  * @param arms how the small rings sit in it all
  * @param stages what is made after what
@@ -37,6 +38,7 @@ public record CompositionAnswer(
         @NotNull double hubUsualMm,
         Double hubLargestMm,
         @NotNull double hubInnerDiameterMm,
+        @NotNull double laidAboutMm,
         @NotNull CompositionWork.HubFit fit,
         @NotNull Tightness arms,
         @NotNull PreClosed preClosed,

@@ -54,6 +54,7 @@ public class CompositionWorkshop {
                 work.usualMm(),
                 work.largestMm(),
                 work.hub().innerDiameterMm(),
+                work.laidAboutMm(),
                 work.fit(),
                 Tightness.of(work.small().aspectRatio(), work.smallestRatio()),
                 work.preClosed(),
@@ -114,8 +115,7 @@ public class CompositionWorkshop {
                         "small ring",
                         work.small().wireDiameterMm(),
                         work.small().innerDiameterMm()),
-                new LaidPiece.Size(
-                        "larger ring", work.hub().wireDiameterMm(), work.hub().innerDiameterMm()));
+                new LaidPiece.Size("larger ring", work.hub().wireDiameterMm(), work.laidAboutMm()));
         return new LaidPiece(
                 "medallion, " + id,
                 wires(work),

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.Instant;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -104,6 +105,21 @@ class FormJobsTest extends ApiTest {
         assertThat(left(spool)).isCloseTo(10_000 - 8 * cut, within(1e-6));
         progress(after, 0, Map.of());
         assertThat(left(spool)).isCloseTo(10_000, within(1e-6));
+    }
+
+    /** Wire as thick as the job's but of another metal does not come off the job's spool. */
+    @Test
+    void wireOfAnotherMetalIsNotTakenFromTheSpool() {
+        UUID spool = spool("copper", "HALF_HARD", 1.2, 10_000);
+        var bars = data(spool, 4, "BATCH");
+        bars.put("formId", "crossed-bars");
+        bars.put("parameters", Map.of("metals", List.of("upper bar=fine-silver")));
+        Answer run = tell("/api/form-jobs/" + kept(bars) + "/runs", Map.of());
+        assertThat(run.at("/data/plan/wires/1/metal").asText()).isEqualTo("fine-silver");
+        assertThat(run.at("/data/plan/wires/1/diameterMm").asDouble()).isEqualTo(1.2);
+        double lower = run.at("/data/plan/wires/0/lengthToCutMm").asDouble();
+        progress(run, run.at("/data/plan/steps").size(), Map.of());
+        assertThat(left(spool)).isCloseTo(10_000 - 4 * lower, within(1e-6));
     }
 
     @Test

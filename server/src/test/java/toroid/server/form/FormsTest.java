@@ -72,10 +72,11 @@ class FormsTest extends ApiTest {
                 solve("curved-bar", Map.of("parameters", Map.of("also", List.of("hammer", "anneal", "solder"))));
         List<String> kinds = new java.util.ArrayList<>();
         answer.at("/steps").forEach(step -> kinds.add(step.get("kind").asText()));
-        assertThat(kinds.subList(0, 3)).containsExactly("CUT", "ANNEAL", "MARK");
+        assertThat(kinds.subList(0, 3)).containsExactly("ANNEAL", "CUT", "MARK");
         assertThat(kinds.subList(kinds.size() - 2, kinds.size())).containsExactly("SOLDER", "HAMMER");
         assertThat(answer.at("/notes").toString()).contains("also-soldered").contains("also-hammered");
-        assertThat(answer.at("/steps/1/cautions").toString()).contains("TORCH");
+        assertThat(answer.at("/steps/0/cautions").toString()).contains("TORCH");
+        assertThat(answer.at("/steps/0/stage").asText()).isEqualTo("WIRE");
         for (Object wrong : List.of("hammer", List.of("polish"), List.of("anneal", "harden"), List.of(7))) {
             Answer refused = solve("curved-bar", Map.of("parameters", Map.of("also", wrong)));
             assertThat(refused.status()).isEqualTo(400);

@@ -232,7 +232,16 @@ public record BendProgram(Frame start, List<Bend> bends) {
                             ? whole ? bend : bend.with(bend.run().flat())
                             : new Bend(bend.roll(), bend.run().straightened(), bend.step()));
         }
-        return new BendProgram(start, Collections.unmodifiableList(now));
+        return new BendProgram(whole ? start : flatStart(), Collections.unmodifiableList(now));
+    }
+
+    /** Where it begins in its plane, where its first run is lifted there. */
+    private Frame flatStart() {
+        if (bends.isEmpty()) {
+            return start;
+        }
+        Bend first = bends.get(0);
+        return first.run().flatStart(start.rolled(first.roll())).rolled(-first.roll());
     }
 
     /** The smallest radius the wire's middle is bent to, mm; infinite when it is straight. */

@@ -131,7 +131,7 @@ public record LiftedRun(ScrewRun base, List<Bump> bumps, double lengthMm) implem
     @Override
     public Frame at(Frame start, double alongMm) {
         double s = placeOf(alongMm);
-        Frame plane = lowered(start, height(0), slope(bumps, 0)).advanced(s, base.curvature(), 0);
+        Frame plane = flatStart(start).advanced(s, base.curvature(), 0);
         return raised(plane, height(s), slope(bumps, s));
     }
 
@@ -144,6 +144,11 @@ public record LiftedRun(ScrewRun base, List<Bump> bumps, double lengthMm) implem
     @Override
     public Run flat() {
         return base;
+    }
+
+    @Override
+    public Frame flatStart(Frame start) {
+        return lowered(start, height(0), slope(bumps, 0));
     }
 
     @Override

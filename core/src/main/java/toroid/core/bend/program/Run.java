@@ -39,6 +39,11 @@ public sealed interface Run permits ScrewRun, SpiralRun, HammeredRun, LiftedRun 
         return this;
     }
 
+    /** The frame {@link #flat} begins in, where this run begins in that one. */
+    default Frame flatStart(Frame start) {
+        return start;
+    }
+
     /** The same wire before it was bent. */
     default Run straightened() {
         return ScrewRun.straight(lengthMm());

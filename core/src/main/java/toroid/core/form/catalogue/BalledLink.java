@@ -78,8 +78,9 @@ public final class BalledLink implements Form {
         double inner = (m.mm("inside") + d) / 2;
         var spiral = new FlatSpiral(inner, inner + m.mm("turns") * spacing, spacing);
         WireMaker wire = m.wire("link", new Frame(Vector3D.ZERO, Vector3D.PLUS_I, Vector3D.PLUS_J));
-        innerBall(m, wire);
-        wire.step(Kind.SPIRAL, "from the inner ball outward").run(SpiralRun.of(spiral));
+        wire.firstBall(m.mm("ball"))
+                .step(Kind.SPIRAL, "from the inner ball outward")
+                .run(SpiralRun.of(spiral));
         double radius = CLOSER * spiral.outerRadiusMm();
         Frame from = wire.here();
         BendProgram soFar = wire.program();
@@ -88,11 +89,6 @@ public final class BalledLink implements Form {
         wire.ballBefore(m.mm("ball"), "from the inner ball outward");
         m.done(wire, 0, EndState.BALLED);
         m.does(Kind.SOLDER, "outer ball, where it touches");
-    }
-
-    /** Melted first, while both ends stick out. */
-    private static void innerBall(FormMaker m, WireMaker wire) {
-        wire.firstBall(m.mm("ball"));
     }
 
     /** How far the end is brought in, radians. */

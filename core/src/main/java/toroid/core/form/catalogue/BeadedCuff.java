@@ -22,7 +22,7 @@ import toroid.core.numeric.Roots;
 import toroid.core.quantity.Note;
 
 /**
- * A cuff that carries beads on its bow: formed, one end curled, the beads slid on, the other end curled (common practice: a bead is on a cuff
+ * A cuff that carries beads on its bow: formed from its middle, one end curled, the beads slid on, the other end curled (common practice: a bead is on a cuff
  * before its ends are). A bead's hole is straight and the wire in it is not: over a bead of length L the bow of middle radius ρ rises {@code
  * ρ − √(ρ² − L²/4)}, so the hole needs the wire and that much more (exact).
  */
@@ -69,6 +69,9 @@ public final class BeadedCuff implements Form {
         WireMaker second = half(m, 1, "second");
         first.does(Kind.THREAD, told(m.stack("row")));
         m.secondEndLast(first, second);
+        m.later("first end, curled outward");
+        m.later(told(m.stack("row")));
+        m.later("second end, curled outward");
         beads.forEach(m::solid);
     }
 

@@ -8,7 +8,6 @@ import toroid.core.form.Family;
 import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
-import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Formers;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
@@ -68,13 +67,8 @@ public final class CrossedBars implements Form {
     }
 
     private static WireMaker side(FormMaker m, String name, double insideMm, double turn, int way, double up) {
-        double radius = (insideMm + m.d()) / 2;
-        double angle = Math.toDegrees(m.mm("long") / 2 / radius);
         var along = new Vector3D(way * Math.cos(turn), 0, way * Math.sin(turn));
-        WireMaker wire = m.wire(name, new Frame(new Vector3D(0, up, 0), along, Vector3D.MINUS_J));
-        return wire.step(Kind.FORM, name + ", bow, from the middle")
-                .onRod(m.mm("former"))
-                .bend(insideMm, angle)
-                .roll(180);
+        var start = new Frame(new Vector3D(0, up, 0), along, Vector3D.MINUS_J);
+        return CurvedBar.side(m, name, start, insideMm, name + ", bow, from the middle");
     }
 }

@@ -56,19 +56,26 @@ public final class CurvedBar implements Form {
     @Override
     public void make(FormMaker m) {
         double inside = Formers.sprungMm(m, "former");
-        WireMaker first = side(m, inside, -1);
+        WireMaker first = side(m, "bar", start(-1), inside, BOW);
         Loops.offset(first, m.mm("loop"), "first loop");
-        WireMaker second = side(m, inside, 1);
+        WireMaker second = side(m, "bar", start(1), inside, BOW);
         second.roll(m.degrees("turned") + (m.is("sides", "opposite sides") ? 180 : 0));
         Loops.offset(second, m.mm("loop"), "second loop");
         m.inTandem(first, second);
     }
 
-    private static WireMaker side(FormMaker m, double insideMm, int way) {
+    private static final String BOW = "bow, from the middle";
+
+    private static Frame start(int way) {
+        return new Frame(Vector3D.ZERO, new Vector3D(way, 0, 0), Vector3D.MINUS_J);
+    }
+
+    /** Half a bar from its middle, bowed over parameter {@code former}, {@code long} the whole; the loop's side up when it is done. */
+    static WireMaker side(FormMaker m, String name, Frame start, double insideMm, String part) {
         double radius = (insideMm + m.d()) / 2;
         double angle = Math.toDegrees(m.mm("long") / 2 / radius);
-        WireMaker wire = m.wire("bar", new Frame(Vector3D.ZERO, new Vector3D(way, 0, 0), Vector3D.MINUS_J));
-        return wire.step(Kind.FORM, "bow, from the middle")
+        return m.wire(name, start)
+                .step(Kind.FORM, part)
                 .onRod(m.mm("former"))
                 .bend(insideMm, angle)
                 .roll(180);

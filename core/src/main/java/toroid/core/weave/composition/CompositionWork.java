@@ -19,6 +19,7 @@ import toroid.core.weave.circle.Circle;
  * @param smallestMm inside of the smallest larger ring that goes in
  * @param usualMm of the usual one: the smallest that leaves nine tenths of the play
  * @param largestMm of the largest; null for any size
+ * @param laidAboutMm inside of the larger ring the rings are laid about: the one chosen, or the nearest that was solved
  * @param smallestRatio aspect ratio the small rings must have at least, the larger rings' wire in proportion
  * @param smallestByMm how much smaller the smallest may still be
  * @param largestByMm how much larger the largest may still be
@@ -35,6 +36,7 @@ public record CompositionWork(
         double smallestMm,
         double usualMm,
         Double largestMm,
+        double laidAboutMm,
         double smallestRatio,
         double smallestByMm,
         double largestByMm,
@@ -54,6 +56,8 @@ public record CompositionWork(
         /** Within 2 % of the smallest or the largest: rings are neither round nor rigid to a hair. */
         ON_THE_EDGE,
         GOES_IN,
+        /** Between the smallest and the largest, and yet no way to lay it was found: one has to be tried. */
+        UNSURE,
         /** Larger than the largest: the ties do not reach. */
         TOO_LARGE;
 

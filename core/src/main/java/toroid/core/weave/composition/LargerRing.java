@@ -110,8 +110,7 @@ final class LargerRing {
 
     private Sizes pulled(List<AtRest<Star>> rough, Star widest, double gap) {
         var from = new ArrayList<>(List.of(widest));
-        rough.stream()
-                .skip(1)
+        rough.subList(1, rough.size()).stream()
                 .filter(rest -> rest.gap() > wire)
                 .limit(PULLED - 1L)
                 .forEach(rest -> from.add(rest.rings()));

@@ -1,6 +1,10 @@
 package toroid.core.weave.composition;
 
+import java.util.Comparator;
+import java.util.Iterator;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
 import toroid.core.ring.Ring;
@@ -11,7 +15,10 @@ import toroid.core.weave.circle.Circle;
 
 /** A composition solved for the maker's rings; laid about any larger ring from here, without solving it anew. */
 public final class SolvedStar {
-    private static final double SAME = 1e-9;
+    /** Solved to so much, in small rings' radii; and in mm. */
+    private static final double SAME = 1e-6;
+
+    private static final double SAME_MM = 1e-4;
 
     private final Composition composition;
     private final Ring small;
@@ -65,41 +72,75 @@ public final class SolvedStar {
         double chosen = ownHubMm == null
                 ? usual
                 : Checks.within("hubInnerMm", ownHubMm, 0.5, 500, "mm", "Give the larger ring's inside.");
+        Laid lies = laid(chosen);
+        boolean asChosen = Math.abs(inner(lies.star()) - chosen) < SAME_MM;
+        var fit = CompositionWork.HubFit.of(chosen, smallest, largest);
         return new CompositionWork(
                 composition,
                 small,
                 new Ring(hubWireMm, chosen),
-                CompositionWork.HubFit.of(chosen, smallest, largest),
+                fit == CompositionWork.HubFit.GOES_IN && !asChosen ? CompositionWork.HubFit.UNSURE : fit,
                 smallest,
                 usual,
                 largest,
+                inner(lies.star()),
                 2 / sizes.widest() - 1,
                 2 * sizes.smallestBy() * unit(),
                 2 * sizes.largestBy() * unit(),
                 sizes.shortBy() * unit(),
-                laid(chosen),
+                lies.rings(),
                 PreClosed.of(composition, way),
                 Assembly.of(composition, way));
     }
 
-    /** About the larger ring chosen; about the nearest that goes in, where that one does not. */
-    private List<Circle> laid(double chosenMm) {
-        double wire = small.wireDiameterMm() / unit();
-        double least = sizes.smallest().hubs().radius();
+    /** A star with every ring of the whole, mm. */
+    private record Laid(Star star, List<Circle> rings) {}
+
+    /**
+     * The whole about the larger ring chosen, led there from each star that was solved, the nearest first, as the smallest may lie another
+     * way than the largest. Where none goes in there, or no way was found, about the nearest that was solved.
+     *
+     * @throws Refusal when a bail goes into none of them
+     */
+    private Laid laid(double chosenMm) {
+        double wished = (chosenMm + hubWireMm) / 2 / unit();
+        List<Star> solved = Stream.of(sizes.usual(), sizes.smallest(), sizes.largest())
+                .filter(Objects::nonNull)
+                .sorted(Comparator.comparingDouble(star -> Math.abs(star.hubs().radius() - wished)))
+                .toList();
         double most = sizes.largest() == null
                 ? Double.POSITIVE_INFINITY
                 : sizes.largest().hubs().radius();
-        double wished = (chosenMm + hubWireMm) / 2 / unit();
-        Star star = sizes.usual();
-        if (wished <= least) {
-            star = sizes.smallest();
-        } else if (wished >= most) {
-            star = sizes.largest();
-        } else if (Math.abs(wished - star.hubs().radius()) > SAME) {
-            Star led = LargerRing.at(star, wished).rings();
-            star = led.smallest(2) >= wire && composition.sector().holds(led) ? led : star;
+        boolean within = wished > sizes.smallest().hubs().radius() - SAME && wished < most + SAME;
+        Refusal noBail = null;
+        for (Iterator<Star> all = (within ? ledTo(wished, solved) : solved.stream()).iterator(); all.hasNext(); ) {
+            Star star = all.next();
+            try {
+                return new Laid(star, whole(star));
+            } catch (Refusal refused) {
+                noBail = refused;
+            }
         }
-        return WholeStar.of(composition, star, wire).stream()
+        throw noBail;
+    }
+
+    /** Each led to that radius where it goes in there, one when it is asked for; then the solved ones as they are. */
+    private Stream<Star> ledTo(double wished, List<Star> solved) {
+        Stream<Star> led = solved.stream()
+                .map(from -> Math.abs(wished - from.hubs().radius()) < SAME
+                        ? from
+                        : LargerRing.at(from, wished).rings())
+                .filter(star -> star.smallest(2) >= wireThere() - SAME
+                        && composition.sector().holds(star));
+        return Stream.concat(led, solved.stream());
+    }
+
+    private double wireThere() {
+        return small.wireDiameterMm() / unit();
+    }
+
+    private List<Circle> whole(Star star) {
+        return WholeStar.of(composition, star, wireThere()).stream()
                 .map(ring -> new Circle(ring.centre().scalarMultiply(unit()), ring.normal(), ring.radius() * unit()))
                 .toList();
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.circle.CircleDistance;
+import toroid.core.weave.solve.GapList;
 import toroid.core.weave.solve.Movable;
 import toroid.core.weave.solve.RingMotion;
 
@@ -181,7 +182,7 @@ final class Star implements Movable<Star> {
 
     @Override
     public Gaps gaps(double reach) {
-        var found = new Found();
+        var found = new GapList();
         for (int[] pair : pairs) {
             Circle b = image(pair[1], pair[2]);
             CircleDistance.minima(rings.get(pair[0]), b, reach, (distance, onA, onB) -> {
@@ -200,7 +201,7 @@ final class Star implements Movable<Star> {
         return found;
     }
 
-    private void hubGaps(int hub, double reach, Found found) {
+    private void hubGaps(int hub, double reach, GapList found) {
         for (int n = 0; n < rings.size(); n++) {
             int ring = n;
             CircleDistance.minima(rings.get(n), hubs.circle(hub), hubShare() * reach, (distance, onRing, onHub) -> {
@@ -232,31 +233,6 @@ final class Star implements Movable<Star> {
     private void push(double[] row, int ring, Vector3D n, Vector3D arm) {
         if (ring < free) {
             RingMotion.push(row, ring, rings.get(ring), n, arm);
-        }
-    }
-
-    private static final class Found implements Gaps {
-        private final List<double[]> rows = new ArrayList<>();
-        private final List<Double> distances = new ArrayList<>();
-
-        void add(double distance, double[] row) {
-            distances.add(distance);
-            rows.add(row);
-        }
-
-        @Override
-        public int count() {
-            return rows.size();
-        }
-
-        @Override
-        public double distance(int contact) {
-            return distances.get(contact);
-        }
-
-        @Override
-        public double[] row(int contact) {
-            return rows.get(contact);
         }
     }
 

@@ -1,7 +1,5 @@
 package toroid.core.weave.solve;
 
-import java.util.ArrayList;
-import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.circle.CircleDistance;
@@ -11,9 +9,8 @@ import toroid.core.weave.circle.CircleDistance;
  * unit vector between the two places against the motion of each (envelope theorem; the places' own sliding counts only at second
  * order).
  */
-final class Contacts implements Movable.Gaps {
-    private final List<double[]> rows = new ArrayList<>();
-    private final List<Double> distances = new ArrayList<>();
+final class Contacts {
+    private final GapList gaps = new GapList();
     private final Pose pose;
     private final Freedom freedom;
 
@@ -23,14 +20,14 @@ final class Contacts implements Movable.Gaps {
     }
 
     /** All minima not further than {@code reach}. */
-    static Contacts of(Pose pose, Freedom freedom, Neighbours neighbours, double reach) {
+    static Movable.Gaps of(Pose pose, Freedom freedom, Neighbours neighbours, double reach) {
         var contacts = new Contacts(pose, freedom);
         for (int[] pair : neighbours.pairs()) {
             Circle a = pose.rings().get(pair[0]);
             Circle b = pose.image(pair[1], pair[2], pair[3]);
             CircleDistance.minima(a, b, reach, (distance, onA, onB) -> contacts.add(pair, b, distance, onA, onB));
         }
-        return contacts;
+        return contacts.gaps;
     }
 
     /** The smallest distance between any two rings; infinite when none is within {@code reach}. */
@@ -55,21 +52,6 @@ final class Contacts implements Movable.Gaps {
                             pose.rings().get(pair[0]), pose.image(pair[1], pair[2], pair[3]), Math.min(reach, least)));
         }
         return least;
-    }
-
-    @Override
-    public int count() {
-        return rows.size();
-    }
-
-    @Override
-    public double distance(int contact) {
-        return distances.get(contact);
-    }
-
-    @Override
-    public double[] row(int contact) {
-        return rows.get(contact);
     }
 
     private void add(int[] pair, Circle b, double distance, Vector3D onA, Vector3D onB) {
@@ -97,7 +79,6 @@ final class Contacts implements Movable.Gaps {
         if (freedom.turn() >= 0) {
             row[freedom.turn()] -= pair[2] * n.dotProduct(Vector3D.PLUS_I.crossProduct(onB));
         }
-        rows.add(row);
-        distances.add(distance);
+        gaps.add(distance, row);
     }
 }
