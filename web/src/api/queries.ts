@@ -1,6 +1,6 @@
 /** What the places read. Lists are read again after every write to their path. */
 import { QueryClient, useQuery } from "@tanstack/react-query";
-import { call } from "./client";
+import { call, Problem } from "./client";
 import type {
   AtAGlance,
   CatalogueForm,
@@ -31,8 +31,13 @@ import type {
   WeaveRunData,
 } from "./types";
 
+/** A lost connection or a stumbling server is asked again twice; what is refused stays refused. */
+export function askedAgain(times: number, failure: Error): boolean {
+  return times < 2 && !(failure instanceof Problem && failure.status < 500);
+}
+
 export const queries = new QueryClient({
-  defaultOptions: { queries: { staleTime: 1_000, retry: 2, refetchOnWindowFocus: true } },
+  defaultOptions: { queries: { staleTime: 1_000, retry: askedAgain, refetchOnWindowFocus: true } },
 });
 
 /** Everything under this path may have changed. */

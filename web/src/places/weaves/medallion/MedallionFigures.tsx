@@ -8,12 +8,13 @@ import { HubScale } from "./HubScale";
 import { MedallionOrder } from "./MedallionOrder";
 import { MedallionRings } from "./MedallionRings";
 
-const FIT: Record<CompositionAnswer["fit"], string> = {
-  TOO_SMALL: "too small: it does not close",
-  ON_THE_EDGE: "on the edge: try one before you make them all",
-  GOES_IN: "goes in",
-  UNSURE: "no way to lay it was found: try one before you make them",
-  TOO_LARGE: "too large: the ties do not reach",
+/** How the maker's own larger ring goes in, and what that means at the bench. */
+const FIT: Record<CompositionAnswer["fit"], [said: string, meant: string | null]> = {
+  TOO_SMALL: ["too small", "It does not close about the arms."],
+  ON_THE_EDGE: ["on the edge", "Try one before you make them all."],
+  GOES_IN: ["goes in", null],
+  UNSURE: ["not sure", "No way to lay it was found: try one before you make them."],
+  TOO_LARGE: ["too large", "The ties do not reach."],
 };
 const ARMS: Record<CompositionAnswer["arms"], string> = {
   WILL_NOT_CLOSE: "The small rings do not close so.",
@@ -50,15 +51,8 @@ export function MedallionFigures({
         <strong className="figures">{size(answer.hubInnerDiameterMm, units).value}</strong>
         <p className="soft">
           {size(0, units).unit} inside, {own ? "your larger ring" : "the usual larger ring"}
-          {own && (
-            <>
-              {" "}
-              <strong className="fit" data-fit={answer.fit}>
-                {FIT[answer.fit]}
-              </strong>
-            </>
-          )}
         </p>
+        {own && <Verdict fit={answer.fit} />}
       </div>
       {Math.abs(answer.laidAboutMm - answer.hubInnerDiameterMm) > DRAWN_AS_MM && (
         <p className="small">Drawn about {sizeText(answer.laidAboutMm, units)}, the nearest that goes in.</p>
@@ -87,5 +81,17 @@ export function MedallionFigures({
       ))}
       <MedallionOrder answer={answer} arms={choice.arms} />
     </>
+  );
+}
+
+function Verdict({ fit }: { fit: CompositionAnswer["fit"] }) {
+  const [said, meant] = FIT[fit];
+  return (
+    <p>
+      <strong className="fit" data-fit={fit}>
+        {said}
+      </strong>
+      {meant}
+    </p>
   );
 }
