@@ -4,7 +4,9 @@ import { askedAgain } from "./queries";
 
 describe("asking again", () => {
   it("does not ask a second time for what is refused", () => {
-    expect(askedAgain(0, new Problem(404, { code: "not-found", detail: "There is no such run." }))).toBe(false);
+    expect(askedAgain(0, new Problem(404, { code: "not-found", detail: "There is no such run." }))).toBe(
+      false,
+    );
     expect(askedAgain(0, new Problem(422, { code: "not-made", detail: "It cannot be made." }))).toBe(false);
   });
 

@@ -285,7 +285,7 @@ export function formNoteWords(note: Note, units: Units): string {
     case "fine-turns-stagger":
       return `On the inside of the bend the fine turns lean and stagger; drawn they lie evenly, through one another there. Side by side in one layer they would need ${plain(v.oneLayerPercent!, 0)} % more than the least.`;
     case "small-beads":
-      return `${v.each} small beads over each big one, ${v.all} in all.`;
+      return `${v.least === v.each ? v.each : `${v.least} to ${v.each}`} small beads over each big one, ${v.all} in all.`;
     case "head-goes-through":
       return `The head is ${mm("headMm")} wide and goes through a ${mm("holeMm")} hole: a smaller hole beside it, or another end.`;
     case "small-bead-large":

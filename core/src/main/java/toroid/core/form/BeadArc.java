@@ -2,6 +2,7 @@ package toroid.core.form;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
@@ -20,25 +21,58 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  */
 public record BeadArc(double radiusMm, double centreMm, double halfTurn, List<Vector3D> places) {
     /**
-     * @param bigMm the big beads' diameter D
-     * @param smallMm the small beads' diameter s, below D
-     * @param stepMm from one big bead's middle to the next
-     * @param strandMm the strand's diameter: no small bead lies in it either
-     * @param shared whether the next bead's arc lies on the same side: then the two outermost share a valley, and no arc is wider than its own
-     *     half of it, so fewer beads may go in
+     * What lies beside the big bead on its strand.
+     *
+     * @param bigMm the neighbour's diameter
+     * @param apartMm from middle to middle, mm
+     * @param arc whether an arc of small beads lies over the neighbour on the same side: then two outermost share the valley, and no arc is
+     *     wider than its own half of it, so fewer beads may go in
      */
-    public static BeadArc over(double bigMm, double smallMm, double stepMm, double strandMm, boolean shared) {
+    public record Neighbour(double bigMm, double apartMm, boolean arc) {
+        /** Where a small bead that touches both big ones lies, along the strand, mm: the valley. By the law of cosines, exact. */
+        private double valleyMm(double ring, double smallMm) {
+            double other = (bigMm + smallMm) / 2;
+            return (apartMm * apartMm + ring * ring - other * other) / (2 * apartMm);
+        }
+
+        /** Whether a small bead there, the big bead's middle at the origin, lies in the neighbour or in its half of the valley. */
+        private boolean crowds(Vector3D place, double ring, double smallMm) {
+            double along = Math.abs(place.getX());
+            double free = Math.hypot(apartMm - along, place.getY()) - (bigMm + smallMm) / 2;
+            return free < -TOUCH_MM || arc && along > valleyMm(ring, smallMm) - smallMm / 2 + TOUCH_MM;
+        }
+    }
+
+    private static final double TOUCH_MM = 1e-6;
+
+    /**
+     * @param bigMm the big bead's diameter D
+     * @param smallMm the small beads' diameter s, below D
+     * @param strandMm the strand's diameter: no small bead lies in it either
+     * @param neighbours what lies beside it; the arc is as wide to either side as the narrower valley lets it be
+     * @return none where not one small bead lies over it free of its neighbours
+     */
+    public static Optional<BeadArc> over(double bigMm, double smallMm, double strandMm, List<Neighbour> neighbours) {
         double ring = (bigMm + smallMm) / 2;
         int count = Math.max(1, (int) Math.floor(Math.PI / (2 * Math.asin(smallMm / (2 * ring))) + 1e-9));
-        double overStrand = Math.acos(Math.min(1, (strandMm + smallMm) / (2 * ring)));
-        double wide = stepMm - (shared ? smallMm : 0);
-        double valleyAngle = Math.min(Math.asin(Math.min(1, Math.max(0, wide / (2 * ring)))), overStrand);
+        double valleyAngle = Math.acos(Math.min(1, (strandMm + smallMm) / (2 * ring)));
+        for (Neighbour one : neighbours) {
+            double wide = one.valleyMm(ring, smallMm) - (one.arc ? smallMm / 2 : 0);
+            valleyAngle = Math.min(valleyAngle, Math.asin(Math.min(1, Math.max(0, wide / ring))));
+        }
         BeadArc arc = fitted(ring, smallMm, valleyAngle, count);
-        while (shared && count > 1 && arc.halfTurn > Math.PI / 2 + 1e-9) {
+        while (arc.crowds(neighbours, ring, smallMm)) {
             count--;
+            if (count == 0) {
+                return Optional.empty();
+            }
             arc = fitted(ring, smallMm, valleyAngle, count);
         }
-        return arc;
+        return Optional.of(arc);
+    }
+
+    private boolean crowds(List<Neighbour> neighbours, double ring, double smallMm) {
+        return neighbours.stream().anyMatch(one -> places.stream().anyMatch(place -> one.crowds(place, ring, smallMm)));
     }
 
     private static BeadArc fitted(double ring, double smallMm, double valleyAngle, int count) {

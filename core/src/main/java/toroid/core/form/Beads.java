@@ -20,7 +20,7 @@ public final class Beads {
     }
 
     /** Notes a hole that does not take so many passes of that wire. */
-    private static void checkHole(FormMaker maker, double holeMm, int passes, double wireMm) {
+    public static void checkHole(FormMaker maker, double holeMm, int passes, double wireMm) {
         double needed = holeNeededMm(passes, wireMm);
         if (holeMm < needed) {
             maker.note(new Note(

@@ -9,6 +9,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 
@@ -37,6 +38,10 @@ class LashedBeadsTest {
                         "beads", beads,
                         "arcs", oneSide ? "all on one side" : "over and under in turn",
                         "second", bare ? "passed bare" : "with its arc"));
+        nothingSinks(work);
+    }
+
+    private static void nothingSinks(FormWork work) {
         List<Solid> all = work.solids();
         assertThat(all).allSatisfy(bead -> {
             if (bead.kind() == Solid.Kind.LAID_BEAD) {
@@ -55,7 +60,7 @@ class LashedBeadsTest {
     /** Seven 2 mm beads over an 8 mm one by the trade's rule; by hand: chord 9.2, sin 6α / sin α = 4.6 with ρ = 1/sin α. */
     @Test
     void outermostBeadsBowOutPastTheNeighbours() {
-        BeadArc arc = BeadArc.over(8, 2, 9.2, 0.8, false);
+        BeadArc arc = BeadArc.over(8, 2, 0.8, alike(8, 9.2)).orElseThrow();
         assertThat(arc.places()).hasSize(7);
         double alpha = Math.asin(1 / arc.radiusMm());
         assertThat(Math.sin(6 * alpha) / Math.sin(alpha)).isCloseTo(4.6, within(1e-9));
@@ -64,7 +69,74 @@ class LashedBeadsTest {
         assertThat(end.getNorm()).isCloseTo(5, within(1e-9));
         assertThat(arc.places().get(3).getNorm()).isGreaterThan(5);
         // with room to spare they lie on the big bead
-        assertThat(BeadArc.over(8, 2, 30, 0.8, false).radiusMm()).isEqualTo(5);
+        assertThat(BeadArc.over(8, 2, 0.8, alike(8, 30)).orElseThrow().radiusMm())
+                .isEqualTo(5);
+    }
+
+    private static List<BeadArc.Neighbour> alike(double bigMm, double apartMm) {
+        var one = new BeadArc.Neighbour(bigMm, apartMm, false);
+        return List.of(one, one);
+    }
+
+    /**
+     * Beside a larger bead the valley lies nearer: by hand, circles of 8 and 12 mm 11 apart and one of 2 mm on both meet 5.0² − x² = 7.0² −
+     * (11 − x)², x = 97/22.
+     */
+    @Test
+    void besideALargerBeadTheValleyLiesNearer() {
+        var larger = new BeadArc.Neighbour(12, 11, false);
+        Vector3D end = BeadArc.over(8, 2, 0.8, List.of(larger, larger))
+                .orElseThrow()
+                .places()
+                .get(0);
+        assertThat(-end.getX()).isCloseTo(97 / 22.0, within(1e-9));
+        assertThat(end.distance(new Vector3D(-11, 0, 0))).isCloseTo(7, within(1e-9));
+    }
+
+    /** A row of sizes: as nothing lies in anything there, and each bead has the arc of its own size. */
+    @Property(tries = 300)
+    void bigBeadsMayBeOfAnySizes(
+            @ForAll @Size(min = 1, max = 6) List<@DoubleRange(min = 3, max = 14) Double> bigs,
+            @ForAll @DoubleRange(min = 0.8, max = 2) double small,
+            @ForAll @DoubleRange(min = 0.2, max = 0.5) double fine,
+            @ForAll boolean oneSide,
+            @ForAll boolean bare) {
+        FormWork work = EveryForm.solve(
+                "lashed-beads",
+                0.8,
+                Map.of(
+                        "sizes",
+                        "a row of sizes",
+                        "row",
+                        bigs.stream().map(big -> StackItem.bead(big, big, 1.2)).toList(),
+                        "small",
+                        small,
+                        "fine",
+                        fine,
+                        "arcs",
+                        oneSide ? "all on one side" : "over and under in turn",
+                        "second",
+                        bare ? "passed bare" : "with its arc"));
+        nothingSinks(work);
+        List<Double> laid = work.solids().stream()
+                .filter(bead -> bead.kind() == Solid.Kind.BEAD)
+                .map(Solid::diameterMm)
+                .toList();
+        assertThat(laid).isEqualTo(bigs);
+    }
+
+    @Test
+    void aRowOfOneSizeIsTheRowOfBeadsAlike() {
+        Map<String, Object> shared = Map.of("small", 2, "fine", 0.3);
+        var alike = new java.util.HashMap<>(shared);
+        alike.putAll(Map.of("bead", 7, "hole", 1.2, "beads", 4));
+        var row = new java.util.HashMap<>(shared);
+        row.putAll(Map.of("sizes", "a row of sizes", "row", List.of(new StackItem(StackItem.Kind.BEAD, 4, 7, 7, 1.2))));
+        FormWork one = EveryForm.solve("lashed-beads", 0.8, alike);
+        FormWork other = EveryForm.solve("lashed-beads", 0.8, row);
+        assertThat(other.solids()).isEqualTo(one.solids());
+        assertThat(other.steps()).isEqualTo(one.steps());
+        assertThat(other.wires().get(1).inPiece()).isEqualTo(one.wires().get(1).inPiece());
     }
 
     /** Passed bare, a bead takes just the wire over it: a circle's arc from core to core, by hand, and no small beads. */
@@ -100,7 +172,8 @@ class LashedBeadsTest {
         FormWork work = EveryForm.solve(
                 "lashed-beads", 0.8, Map.of("bead", big, "hole", 1.2, "small", small, "fine", 0.3, "beads", beads));
         double step = big + 1.2;
-        List<Vector3D> places = BeadArc.over(big, small, step, 0.8, false).places();
+        List<Vector3D> places =
+                BeadArc.over(big, small, 0.8, alike(big, step)).orElseThrow().places();
         double core = 0.4 + 0.3;
         double least = (places.size() - 1) * small
                 + 2 * Math.max(0, places.get(0).distance(new Vector3D(-step / 2, 0, 0)) - core);
