@@ -19,12 +19,14 @@ export function ParameterList({ form, data, change, units }: Props) {
   if (!entry) {
     return null;
   }
-  const counts = (parameter: ParameterView) =>
-    parameter.onlyWhen.length === 0 ||
-    parameter.onlyWhen.some((choice) => {
-      const [id, word] = choice.split("=");
-      return String(data.parameters[id!] ?? form.parameters[id!]) === word;
-    });
+  const counts = (parameter: ParameterView | undefined): boolean =>
+    parameter !== undefined &&
+    (parameter.onlyWhen.length === 0 ||
+      parameter.onlyWhen.some((choice) => {
+        const [id, word] = choice.split("=");
+        const taken = String(data.parameters[id!] ?? form.parameters[id!]) === word;
+        return taken && counts(entry.parameters.find((one) => one.id === id));
+      }));
   const set = (id: string, value: number | string | OutlineRow[] | StackItem[]) =>
     change({ parameters: { ...data.parameters, [id]: value } }, id);
   const back = (id: string) => {

@@ -39,7 +39,15 @@ public record BeadArc(double radiusMm, double centreMm, double halfTurn, List<Ve
         private boolean crowds(Vector3D place, double ring, double smallMm) {
             double along = Math.abs(place.getX());
             double free = Math.hypot(apartMm - along, place.getY()) - (bigMm + smallMm) / 2;
-            return free < -TOUCH_MM || arc && along > valleyMm(ring, smallMm) - smallMm / 2 + TOUCH_MM;
+            return free < -TOUCH_MM || along > roomMm(ring, smallMm) + TOUCH_MM;
+        }
+
+        /**
+         * How far along the strand a small bead may lie: in the valley, or, where the neighbour's arc takes its half, so that they touch;
+         * never nearer to the neighbour's middle than a small bead of an arc beyond it.
+         */
+        private double roomMm(double ring, double smallMm) {
+            return (arc ? valleyMm(ring, smallMm) : apartMm) - smallMm / 2;
         }
     }
 
@@ -57,7 +65,7 @@ public record BeadArc(double radiusMm, double centreMm, double halfTurn, List<Ve
         int count = Math.max(1, (int) Math.floor(Math.PI / (2 * Math.asin(smallMm / (2 * ring))) + 1e-9));
         double valleyAngle = Math.acos(Math.min(1, (strandMm + smallMm) / (2 * ring)));
         for (Neighbour one : neighbours) {
-            double wide = one.valleyMm(ring, smallMm) - (one.arc ? smallMm / 2 : 0);
+            double wide = Math.min(one.valleyMm(ring, smallMm), one.roomMm(ring, smallMm));
             valleyAngle = Math.min(valleyAngle, Math.asin(Math.min(1, Math.max(0, wide / ring))));
         }
         BeadArc arc = fitted(ring, smallMm, valleyAngle, count);
@@ -71,8 +79,13 @@ public record BeadArc(double radiusMm, double centreMm, double halfTurn, List<Ve
         return Optional.of(arc);
     }
 
+    /** Whether it closes on itself, or lies in what is beside it. */
     private boolean crowds(List<Neighbour> neighbours, double ring, double smallMm) {
-        return neighbours.stream().anyMatch(one -> places.stream().anyMatch(place -> one.crowds(place, ring, smallMm)));
+        boolean closed =
+                places.size() > 1 && places.get(0).distance(places.get(places.size() - 1)) < smallMm - TOUCH_MM;
+        return closed
+                || neighbours.stream()
+                        .anyMatch(one -> places.stream().anyMatch(place -> one.crowds(place, ring, smallMm)));
     }
 
     private static BeadArc fitted(double ring, double smallMm, double valleyAngle, int count) {

@@ -69,6 +69,11 @@ public final class FormMaker {
         return values.stack(id);
     }
 
+    /** The word taken of a choice. */
+    public String chosen(String id) {
+        return values.chosen(id);
+    }
+
     public boolean is(String id, String choice) {
         return values.is(id, choice);
     }

@@ -105,13 +105,18 @@ public final class FormValues {
         return stacks.get(id);
     }
 
-    /** Whether a parameter counts with the choices taken. */
+    /** Whether a parameter counts with the choices taken, and the choices themselves do. */
     boolean counts(Parameter parameter) {
         return parameter.onlyWhen().isEmpty()
                 || parameter.onlyWhen().stream().anyMatch(choice -> {
                     String[] taken = choice.split("=", 2);
-                    return is(taken[0], taken[1]);
+                    return is(taken[0], taken[1]) && counts(parameters.get(taken[0]));
                 });
+    }
+
+    /** The word taken of a choice. */
+    public String chosen(String id) {
+        return parameters.get(id).choices().get((int) number(id));
     }
 
     public boolean is(String id, String choice) {

@@ -151,7 +151,7 @@ class CatalogueTest {
         Form form = Forms.byId(id);
         double d = form.info().usualWireMm();
         for (Parameter parameter : form.parameters()) {
-            Map<String, Object> counting = taken(parameter);
+            Map<String, Object> counting = taken(form, parameter);
             String before = told(EveryForm.solve(id, d, counting));
             assertThat(others(parameter, d).stream().map(other -> {
                         var changed = new HashMap<>(counting);
@@ -163,8 +163,8 @@ class CatalogueTest {
         }
     }
 
-    /** The choice that makes a parameter count. */
-    private static Map<String, Object> taken(Parameter parameter) {
+    /** The choices that make a parameter count, and those that make them count. */
+    private static Map<String, Object> taken(Form form, Parameter parameter) {
         if (parameter.id().equals("crossings")) {
             return Map.of("bends", List.of(new OutlineRow(20, 0, 285, 5), new OutlineRow(20, 0, 0, 0)));
         }
@@ -175,7 +175,11 @@ class CatalogueTest {
             return Map.of();
         }
         String[] choice = parameter.onlyWhen().get(0).split("=");
-        return Map.of(choice[0], choice[1]);
+        var taken = new HashMap<String, Object>(Map.of(choice[0], choice[1]));
+        form.parameters().stream()
+                .filter(one -> one.id().equals(choice[0]))
+                .forEach(one -> taken.putAll(taken(form, one)));
+        return taken;
     }
 
     /** Other values within the limits: a little more, a little less, much more. */

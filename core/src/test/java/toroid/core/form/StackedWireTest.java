@@ -43,6 +43,61 @@ class StackedWireTest {
         assertThat(stacked).isCloseTo(link.inPiece().inMillimetres(), within(1e-9));
     }
 
+    /** Whatever form carries a row, the row adds its own length to what that form takes with nothing else changed. */
+    @ParameterizedTest
+    @ValueSource(strings = {"bead-link", "beaded-dangle", "ear-post"})
+    void anyFormMayCarryTheRow(String id) {
+        StackItem bead = StackItem.bead(5, 6.2, 1);
+        FormWork one = carrying(id, List.of(bead));
+        FormWork more = carrying(id, List.of(bead, SPACER));
+        assertThat(main(more) - main(one)).isCloseTo(3, within(1e-9));
+        assertThat(more.solids()).hasSize(one.solids().size() + 2);
+        assertThat(more.contacts()).isEmpty();
+        assertThat(more.steps())
+                .filteredOn(step -> step.kind() == FormStep.Kind.THREAD)
+                .singleElement()
+                .satisfies(step -> assertThat(step.part()).isEqualTo("bead, 2 spacers"));
+    }
+
+    /** A link with a row is the row on one wire, whatever its ends; the same code answers both. */
+    @ParameterizedTest
+    @ValueSource(strings = {"spiral", "folded", "hook", "ear wire", "straight", "wrapped, tail coiled back"})
+    void aLinkWithARowIsTheRow(String end) {
+        List<StackItem> row = List.of(SPACER, StackItem.bead(6, 6, 1));
+        FormWork link = EveryForm.solve(
+                "bead-link", 0.8, Map.of("carries", "a row", "row", row, "first", end, "second", "plain", "loop", 2.0));
+        FormWork stacked = work(row, Map.of("first", end, "second", "plain loop", "firstLoop", 2.0, "secondLoop", 2.0));
+        assertThat(main(link)).isCloseTo(main(stacked), within(1e-9));
+    }
+
+    /** Beads on a bow take no wire of their own, and go on between the two loops. */
+    @Test
+    void aBarCarriesBeadsOnItsBow() {
+        FormWork bare = EveryForm.solve("curved-bar", 1.2, Map.of());
+        FormWork beaded = carrying("curved-bar", List.of(StackItem.bead(4, 4, 1.7), StackItem.bead(6, 6, 1.8)));
+        assertThat(main(beaded)).isCloseTo(main(bare), within(1e-9));
+        assertThat(beaded.solids()).hasSize(2);
+        assertThat(beaded.contacts()).isEmpty();
+        List<String> told = beaded.steps().stream()
+                .filter(step -> step.part().contains("loop") || step.kind() == FormStep.Kind.THREAD)
+                .map(FormStep::part)
+                .toList();
+        assertThat(told)
+                .containsSubsequence("first loop", "2 beads", "second loop")
+                .doesNotHaveDuplicates();
+        assertThatThrownBy(() -> carrying("curved-bar", List.of(new StackItem(StackItem.Kind.BEAD, 9, 6, 6, 2))))
+                .hasMessageContaining("further round than the bow");
+    }
+
+    private static FormWork carrying(String id, List<StackItem> row) {
+        double wire = Forms.byId(id).info().usualWireMm();
+        return EveryForm.solve(id, wire, Map.of("carries", "a row", "row", row));
+    }
+
+    private static double main(FormWork work) {
+        return work.wires().get(0).inPiece().inMillimetres();
+    }
+
     /** Threading one thing more takes its own length of wire more, whatever the ends. */
     @Test
     void theRowAddsItsOwnLength() {

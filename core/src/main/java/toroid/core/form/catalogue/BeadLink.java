@@ -1,8 +1,10 @@
 package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
+import java.util.ArrayList;
 import java.util.List;
-import toroid.core.form.Beads;
+import java.util.stream.Stream;
+import toroid.core.form.Ends;
 import toroid.core.form.Family;
 import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
@@ -10,10 +12,13 @@ import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
+import toroid.core.form.Stack;
+import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
 
 /**
- * A bead between two loops: plain, wrapped, or one of each. Both loops lie in one plane unless turned.
+ * A bead, or a row, between two loops: plain, wrapped, or one of each, or any other end. Both loops are of one size and lie in one plane unless
+ * turned.
  */
 @AutoService(Form.class)
 public final class BeadLink implements Form {
@@ -22,26 +27,40 @@ public final class BeadLink implements Form {
         return new FormInfo("bead-link", Family.BEAD_LINKS, "bead link", "a bead between two loops", 0.8);
     }
 
+    private static final String ONE_BEAD = "one bead";
+    private static final String[] FIRST = {
+        "wrapped", "plain", "wrapped, tail coiled back", "spiral", "balled", "folded", "hook", "ear wire", "straight"
+    };
+
+    /** A ball is melted before a bead is near, so only the first end may have one. */
+    private static final String[] SECOND =
+            Stream.of(FIRST).filter(end -> !end.equals("balled")).toArray(String[]::new);
+
     @Override
     public List<Parameter> parameters() {
+        var all = new ArrayList<Parameter>();
+        all.add(Stack.choice(ONE_BEAD));
+        all.add(Stack.only(Parameter.bead(8), ONE_BEAD));
+        all.add(Stack.only(Parameter.hole(), ONE_BEAD));
+        all.add(Stack.counts("In order, from the first end to the second."));
+        Parameter first =
+                Parameter.choice("first", "first end", FIRST).because("Plain opens again; wrapped never does.");
+        Parameter second =
+                Parameter.choice("second", "second end", SECOND).because("What it joins goes on before a wrapped one.");
+        all.addAll(List.of(first, second));
+        all.addAll(Ends.alike(first, second));
+        all.addAll(Ends.shared(first, second));
+        all.add(Parameter.angle(
+                "turned", "loops turned by", 0, 0, 180, "0° lie in one plane; 90° turn the next part edge-on."));
+        return all;
+    }
+
+    @Override
+    public List<StackItem> usualStack() {
         return List.of(
-                Parameter.bead(8),
-                Parameter.hole(),
-                Parameter.choice("first", "first end", "wrapped", "plain")
-                        .because("Plain opens again; wrapped never does."),
-                Parameter.choice("second", "second end", "wrapped", "plain")
-                        .because("What it joins goes on before a wrapped one."),
-                Parameter.loop("loop", "loops, inside", 2.5),
-                Parameter.through(),
-                Parameter.count("wraps", "wraps", 3, 1, 12, "Three is the habit.")
-                        .when("first=wrapped", "second=wrapped"),
-                Parameter.angle(
-                        "turned",
-                        "loops turned by",
-                        0,
-                        0,
-                        180,
-                        "0° lie in one plane; 90° turn the next part edge-on."));
+                new StackItem(StackItem.Kind.SPACER, 1, 3.5, 1, 1.1),
+                StackItem.bead(8, 8, 1),
+                new StackItem(StackItem.Kind.SPACER, 1, 3.5, 1, 1.1));
     }
 
     @Override
@@ -51,25 +70,19 @@ public final class BeadLink implements Form {
 
     @Override
     public void make(FormMaker m) {
-        Loops.checkThrough(m, m.mm("loop"));
-        double half = m.mm("bead") / 2;
-        Beads.along(m, 0, m.mm("bead"), m.mm("hole"));
-        WireMaker left = m.wire("link", Loops.stem(0, 0, -1, 1)).leave("through the bead", half);
-        end(m, left, "first", "first loop");
-        left.does(Kind.THREAD, "bead");
-        WireMaker right = m.wire("link", Loops.stem(0, 0, 1, -1))
-                .leave("through the bead", half)
-                .roll(m.degrees("turned"));
-        end(m, right, "second", "second loop");
-        m.secondEndLast(left, right);
+        if (Ends.haveALoop(m, "first", "second")) {
+            Loops.checkThrough(m, m.mm("loop"));
+        }
+        boolean one = !Stack.chosen(m);
+        Stack row = one ? Stack.of(List.of(StackItem.bead(m.mm("bead"), m.mm("bead"), m.mm("hole")))) : Stack.of(m);
+        StackedWire.between(
+                m,
+                row,
+                one ? "through the bead" : Stack.THROUGH,
+                (maker, wire, which, hole) -> Ends.makeAlike(maker, wire, which, hole, which + " loop"));
     }
 
-    /** One end of a link, as the parameter {@code which} has it, with the form's loop and wraps. */
-    static void end(FormMaker m, WireMaker wire, String which, String part) {
-        end(m, wire, m.is(which, "wrapped"), part, Loops.NOTHING);
-    }
-
-    /** The same, round what it carries; a plain loop opens for it again, sideways. */
+    /** One loop of the form's size and wraps, round what it carries; a plain loop opens for it again, sideways. */
     static void end(FormMaker m, WireMaker wire, boolean wrapped, String part, String carries) {
         if (wrapped) {
             Loops.wrappedRound(wire, m.mm("loop"), m.count("wraps"), part, carries);

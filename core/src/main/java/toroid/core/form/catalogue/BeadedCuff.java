@@ -1,12 +1,10 @@
 package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.Frame;
-import toroid.core.form.Beads;
+import toroid.core.form.BowRow;
 import toroid.core.form.EndState;
 import toroid.core.form.Family;
 import toroid.core.form.Form;
@@ -14,17 +12,13 @@ import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Parameter;
-import toroid.core.form.Solid;
+import toroid.core.form.Stack;
 import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
-import toroid.core.numeric.Refusal;
-import toroid.core.numeric.Roots;
-import toroid.core.quantity.Note;
 
 /**
  * A cuff that carries beads on its bow: formed from its middle, one end curled, the beads slid on, the other end curled (common practice: a bead is on a cuff
- * before its ends are). A bead's hole is straight and the wire in it is not: over a bead of length L the bow of middle radius ρ rises {@code
- * ρ − √(ρ² − L²/4)}, so the hole needs the wire and that much more (exact).
+ * before its ends are).
  */
 @AutoService(Form.class)
 public final class BeadedCuff implements Form {
@@ -59,20 +53,17 @@ public final class BeadedCuff implements Form {
         return "inside";
     }
 
-    /** Beads side by side leave this much between them, mm. */
-    private static final double SIDE_BY_SIDE_MM = 0.02;
-
     @Override
     public void make(FormMaker m) {
-        List<Solid> beads = laid(m);
         WireMaker first = half(m, -1, "first");
         WireMaker second = half(m, 1, "second");
-        first.does(Kind.THREAD, told(m.stack("row")));
+        String row = Stack.inWords(m.stack("row"));
+        first.does(Kind.THREAD, row);
         m.secondEndLast(first, second);
         m.later("first end, curled outward");
-        m.later(told(m.stack("row")));
+        m.later(row);
         m.later("second end, curled outward");
-        beads.forEach(m::solid);
+        new BowRow(m, Vector3D.ZERO, bow(m)).lay(m.stack("row"), Math.PI - open(m));
     }
 
     private static double bow(FormMaker m) {
@@ -90,110 +81,5 @@ public final class BeadedCuff implements Form {
         wire.step(Kind.FORM, which + " half, from the middle").bend(m.mm("inside"), 180 - Math.toDegrees(open(m)));
         wire.step(Kind.LOOP, which + " end, curled outward").bend(m.mm("curl"), -250);
         return wire.tail(2).end(EndState.FILED);
-    }
-
-    /** The row about the top of the bow, side by side; refused where it is longer than the bow. */
-    private static List<Solid> laid(FormMaker m) {
-        var row = new ArrayList<StackItem>();
-        for (StackItem item : m.stack("row")) {
-            if (item.kind() == StackItem.Kind.COIL || item.kind() == StackItem.Kind.CAP) {
-                throw Refusal.of(
-                        "bad-row",
-                        "row",
-                        item.kind().inWords(),
-                        "A bow carries beads and spacers, no %ss."
-                                .formatted(item.kind().inWords()),
-                        "Take it out.");
-            }
-            for (int k = 0; k < item.count(); k++) {
-                row.add(item);
-            }
-        }
-        double[] at = new double[row.size()];
-        for (int i = 1; i < row.size(); i++) {
-            at[i] = at[i - 1] + apart(m, row.get(i - 1), row.get(i));
-        }
-        double most = Math.PI - open(m) - rim(m, row.get(0)) - m.d() / bow(m);
-        double half = at[row.size() - 1] / 2;
-        if (half > most) {
-            throw Refusal.of(
-                    "bad-row",
-                    "row",
-                    row.size() + " beads",
-                    "So many beads go further round than the cuff: %.0f° of %.0f°."
-                            .formatted(Math.toDegrees(2 * half), Math.toDegrees(2 * most)),
-                    "Take some out, or a larger cuff.");
-        }
-        var solids = new ArrayList<Solid>();
-        for (int i = 0; i < row.size(); i++) {
-            solids.add(bead(m, row.get(i), at[i] - half));
-            checkHole(m, row.get(i));
-        }
-        return solids;
-    }
-
-    private static double rim(FormMaker m, StackItem item) {
-        return item.longMm() / 2 / bow(m);
-    }
-
-    /** On the bow at that angle from its top, its hole along the bow; half the wire's rise inside it nearer to the middle. */
-    private static Solid bead(FormMaker m, StackItem item, double angle) {
-        var out = new Vector3D(Math.sin(angle), Math.cos(angle), 0);
-        var along = new Vector3D(Math.cos(angle), -Math.sin(angle), 0);
-        Solid.Kind kind = item.kind() == StackItem.Kind.BEAD ? Solid.Kind.BEAD : Solid.Kind.SPACER;
-        double radius = bow(m) - rise(m, item) / 2;
-        return new Solid(kind, out.scalarMultiply(radius), along, item.acrossMm(), item.longMm(), item.holeMm());
-    }
-
-    private static double rise(FormMaker m, StackItem item) {
-        double half = Math.min(item.longMm() / 2, bow(m) * 0.99);
-        return bow(m) - Math.sqrt(bow(m) * bow(m) - half * half);
-    }
-
-    private static void checkHole(FormMaker m, StackItem item) {
-        double needed = Beads.holeNeededMm(1, m.d()) + rise(m, item);
-        if (item.holeMm() < needed) {
-            m.note(new Note(
-                    "bead-hole-bow",
-                    Note.Severity.STOP,
-                    Map.of("holeMm", item.holeMm(), "neededMm", needed, "longMm", item.longMm(), "wireMm", m.d())));
-        }
-    }
-
-    /** The angle from bead to bead at which they just touch: by the reach of each towards the other, from their middles. */
-    private static double apart(FormMaker m, StackItem a, StackItem b) {
-        double least = 1e-3;
-        double most = Math.PI;
-        if (between(m, a, b, most) < SIDE_BY_SIDE_MM) {
-            throw Refusal.of(
-                    "bad-row",
-                    "row",
-                    null,
-                    "Beads of %.1f mm do not lie side by side on so small a bow.".formatted(a.acrossMm()),
-                    "Take smaller beads, or a larger cuff.");
-        }
-        return Roots.between(angle -> between(m, a, b, angle) - SIDE_BY_SIDE_MM, least, most, 1e-9);
-    }
-
-    private static double between(FormMaker m, StackItem a, StackItem b, double angle) {
-        Solid first = bead(m, a, 0);
-        Solid second = bead(m, b, angle);
-        Vector3D way = second.centre().subtract(first.centre());
-        double apart = way.getNorm();
-        if (apart < 1e-9) {
-            return -a.longMm();
-        }
-        Vector3D unit = way.scalarMultiply(1 / apart);
-        return apart - first.reachMm(unit) - second.reachMm(unit);
-    }
-
-    private static String told(List<StackItem> row) {
-        return String.join(
-                ", ",
-                row.stream()
-                        .map(item -> item.count() == 1
-                                ? item.kind().inWords()
-                                : item.count() + " " + item.kind().inWords() + "s")
-                        .toList());
     }
 }

@@ -4,6 +4,7 @@ import com.google.auto.service.AutoService;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.Frame;
+import toroid.core.form.BowRow;
 import toroid.core.form.Family;
 import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
@@ -12,10 +13,12 @@ import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Formers;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
+import toroid.core.form.Stack;
+import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
 
 /**
- * A curved bar with a loop at both ends, used crossed in pairs or as a chain's link.
+ * A curved bar with a loop at both ends, used crossed in pairs or as a chain's link; it may carry beads on its bow.
  */
 @AutoService(Form.class)
 public final class CurvedBar implements Form {
@@ -45,7 +48,14 @@ public final class CurvedBar implements Form {
                         0,
                         0,
                         180,
-                        "0° lie in the bar's plane; 90° stand square to it."));
+                        "0° lie in the bar's plane; 90° stand square to it."),
+                Stack.choice("nothing"),
+                Stack.counts("Side by side about the middle of the bow; beads and spacers."));
+    }
+
+    @Override
+    public List<StackItem> usualStack() {
+        return List.of(StackItem.bead(4, 4, 1.7), StackItem.bead(6, 6, 1.7), StackItem.bead(4, 4, 1.7));
     }
 
     @Override
@@ -61,7 +71,18 @@ public final class CurvedBar implements Form {
         WireMaker second = side(m, "bar", start(1), inside, BOW);
         second.roll(m.degrees("turned") + (m.is("sides", "opposite sides") ? 180 : 0));
         Loops.offset(second, m.mm("loop"), "second loop");
-        m.inTandem(first, second);
+        if (!Stack.chosen(m)) {
+            m.inTandem(first, second);
+            return;
+        }
+        String row = Stack.inWords(m.stack("row"));
+        first.does(Kind.THREAD, row);
+        m.secondEndLast(first, second);
+        m.later("first loop");
+        m.later(row);
+        m.later("second loop");
+        double radius = (inside + m.d()) / 2;
+        new BowRow(m, new Vector3D(0, -radius, 0), radius).lay(m.stack("row"), m.mm("long") / 2 / radius);
     }
 
     private static final String BOW = "bow, from the middle";

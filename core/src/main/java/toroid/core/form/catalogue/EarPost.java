@@ -1,9 +1,12 @@
 package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
+import java.util.ArrayList;
 import java.util.List;
+import toroid.core.bend.program.Frame;
 import toroid.core.form.EarWires;
 import toroid.core.form.EndState;
+import toroid.core.form.Ends;
 import toroid.core.form.Family;
 import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
@@ -11,10 +14,12 @@ import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
+import toroid.core.form.Stack;
+import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
 
 /**
- * A post with a small loop; a nut goes on behind.
+ * A post with a small loop, or with a row that hangs in front of the lobe; a nut goes on behind.
  */
 @AutoService(Form.class)
 public final class EarPost implements Form {
@@ -24,11 +29,32 @@ public final class EarPost implements Form {
                 "ear-post", Family.EAR_FINDINGS, "post with a loop", "a straight post, a small loop in front", 0.8);
     }
 
+    private static final String NOTHING = "nothing";
+
     @Override
     public List<Parameter> parameters() {
-        return List.of(
-                Parameter.fixed("post", "post", 11, 8, 16, "10 to 15 mm is usual."),
-                Parameter.loop("loop", "loop, inside", 2));
+        var all = new ArrayList<Parameter>();
+        all.add(Parameter.fixed("post", "post", 11, 8, 16, "10 to 15 mm is usual."));
+        all.add(Stack.choice(NOTHING));
+        all.add(Stack.only(Parameter.loop("loop", "loop, inside", 2), NOTHING));
+        all.add(Stack.counts("In order, from the post down; it hangs in front of the lobe."));
+        List<Parameter> lower =
+                Ends.parameters(LOWER).stream().map(EarPost::underARow).toList();
+        all.addAll(lower);
+        all.addAll(Ends.shared(lower.get(0)));
+        return all;
+    }
+
+    private static final String LOWER = "lower";
+
+    /** The choice of the lower end, and what hangs on it, count only where a row hangs there; else the end is the small loop. */
+    private static Parameter underARow(Parameter parameter) {
+        return parameter.onlyWhen().isEmpty() ? Stack.onlyARow(parameter) : parameter;
+    }
+
+    @Override
+    public List<StackItem> usualStack() {
+        return List.of(StackItem.bead(4, 4, 1), StackItem.bead(6, 6, 1));
     }
 
     @Override
@@ -41,7 +67,16 @@ public final class EarPost implements Form {
         EarWires.check(m);
         WireMaker post = m.wire("post", Loops.stem(0, 0, 1, 1)).leave("post", m.mm("post"));
         post.step(Kind.BEND, "square to the post").crisp(-90);
-        Loops.offset(post, m.mm("loop"), "loop");
+        if (!Stack.chosen(m)) {
+            Loops.offset(post, m.mm("loop"), "loop");
+            m.done(post, 0, EndState.FILED);
+            return;
+        }
+        Stack row = Stack.of(m);
+        Frame top = post.here();
+        post.leave(Stack.THROUGH, row.longMm()).does(Kind.THREAD, row.inWords());
+        Ends.make(m, post, LOWER, row.lastHoleMm());
         m.done(post, 0, EndState.FILED);
+        row.lay(m, top, "post");
     }
 }

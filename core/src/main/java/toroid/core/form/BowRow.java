@@ -1,0 +1,131 @@
+package toroid.core.form;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Roots;
+import toroid.core.quantity.Note;
+
+/**
+ * Beads and spacers side by side about the top of a bow. A bead's hole is straight and the wire in it is not: over a bead of length L the bow of
+ * middle radius ρ rises {@code ρ − √(ρ² − L²/4)}, so the hole needs the wire and that much more (exact). In the plane of the bow, which
+ * bends towards −y.
+ */
+public final class BowRow {
+    /** Beads side by side leave this much between them, mm. */
+    private static final double SIDE_BY_SIDE_MM = 0.02;
+
+    private final FormMaker m;
+    private final Vector3D centre;
+    private final double bowMm;
+
+    /**
+     * @param centre of the bow
+     * @param bowMm radius of its middle line
+     */
+    public BowRow(FormMaker m, Vector3D centre, double bowMm) {
+        this.m = m;
+        this.centre = centre;
+        this.bowMm = bowMm;
+    }
+
+    /**
+     * Sets the row and checks its holes.
+     *
+     * @param halfBow radians from the top to where the bow ends on either side
+     * @throws Refusal for what no bow carries, and for a row longer than the bow
+     */
+    public void lay(List<StackItem> items, double halfBow) {
+        List<StackItem> row = oneByOne(items);
+        double[] at = new double[row.size()];
+        for (int i = 1; i < row.size(); i++) {
+            at[i] = at[i - 1] + apart(row.get(i - 1), row.get(i));
+        }
+        double rim = Math.max(row.get(0).longMm(), row.get(row.size() - 1).longMm()) / 2 / bowMm;
+        double most = halfBow - rim - m.d() / bowMm;
+        double half = at[row.size() - 1] / 2;
+        if (half > most) {
+            throw Refusal.of(
+                    "bad-row",
+                    "row",
+                    row.size() + " beads",
+                    "So many beads go further round than the bow: %.0f° of %.0f°."
+                            .formatted(Math.toDegrees(2 * half), Math.toDegrees(2 * Math.max(0, most))),
+                    "Take some out, or a longer bow.");
+        }
+        for (int i = 0; i < row.size(); i++) {
+            m.solid(bead(row.get(i), at[i] - half));
+            checkHole(row.get(i));
+        }
+    }
+
+    private static List<StackItem> oneByOne(List<StackItem> items) {
+        var row = new ArrayList<StackItem>();
+        for (StackItem item : items) {
+            if (item.kind() == StackItem.Kind.COIL || item.kind() == StackItem.Kind.CAP) {
+                String kind = item.kind().inWords();
+                throw Refusal.of(
+                        "bad-row",
+                        "row",
+                        kind,
+                        "A bow carries beads and spacers, no %ss.".formatted(kind),
+                        "Take it out.");
+            }
+            for (int k = 0; k < item.count(); k++) {
+                row.add(item);
+            }
+        }
+        return row;
+    }
+
+    /** On the bow at that angle from its top, its hole along the bow; half the wire's rise inside it nearer to the middle. */
+    private Solid bead(StackItem item, double angle) {
+        var out = new Vector3D(Math.sin(angle), Math.cos(angle), 0);
+        var along = new Vector3D(Math.cos(angle), -Math.sin(angle), 0);
+        Solid.Kind kind = item.kind() == StackItem.Kind.BEAD ? Solid.Kind.BEAD : Solid.Kind.SPACER;
+        Vector3D place = new Vector3D(1, centre, bowMm - rise(item) / 2, out);
+        return new Solid(kind, place, along, item.acrossMm(), item.longMm(), item.holeMm());
+    }
+
+    private double rise(StackItem item) {
+        double half = Math.min(item.longMm() / 2, bowMm * 0.99);
+        return bowMm - Math.sqrt(bowMm * bowMm - half * half);
+    }
+
+    private void checkHole(StackItem item) {
+        double needed = Beads.holeNeededMm(1, m.d()) + rise(item);
+        if (item.holeMm() < needed) {
+            m.note(new Note(
+                    "bead-hole-bow",
+                    Note.Severity.STOP,
+                    Map.of("holeMm", item.holeMm(), "neededMm", needed, "longMm", item.longMm(), "wireMm", m.d())));
+        }
+    }
+
+    /** The angle from bead to bead at which they just touch: by the reach of each towards the other, from their middles. */
+    private double apart(StackItem a, StackItem b) {
+        if (between(a, b, Math.PI) < SIDE_BY_SIDE_MM) {
+            throw Refusal.of(
+                    "bad-row",
+                    "row",
+                    null,
+                    "Beads of %.1f mm do not lie side by side on so small a bow.".formatted(a.acrossMm()),
+                    "Take smaller beads, or a larger bow.");
+        }
+        return Roots.between(angle -> between(a, b, angle) - SIDE_BY_SIDE_MM, 1e-3, Math.PI, 1e-9);
+    }
+
+    private double between(StackItem a, StackItem b, double angle) {
+        Solid first = bead(a, 0);
+        Solid second = bead(b, angle);
+        Vector3D way = second.centre().subtract(first.centre());
+        double apart = way.getNorm();
+        if (apart < 1e-9) {
+            return -a.longMm();
+        }
+        Vector3D unit = way.scalarMultiply(1 / apart);
+        return apart - first.reachMm(unit) - second.reachMm(unit);
+    }
+}
