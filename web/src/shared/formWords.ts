@@ -286,6 +286,8 @@ export function formNoteWords(note: Note, units: Units): string {
       return `On the inside of the bend the fine turns lean and stagger; drawn they lie evenly, through one another there. Side by side in one layer they would need ${plain(v.oneLayerPercent!, 0)} % more than the least.`;
     case "small-beads":
       return `${v.least === v.each ? v.each : `${v.least} to ${v.each}`} small beads over each big one, ${v.all} in all.`;
+    case "bead-in-wave":
+      return `Between the waves there is room for ${mm("mostMm", 1)}, not for a bead of ${mm("beadMm", 1)}: smaller beads, or higher waves.`;
     case "head-goes-through":
       return `The head is ${mm("headMm")} wide and goes through a ${mm("holeMm")} hole: a smaller hole beside it, or another end.`;
     case "small-bead-large":

@@ -63,6 +63,25 @@ public record Zigzag(double angle, double flankMm, double radiusMm) {
                 : radiusMm * (1 - Math.cos(angle)) + (x - round) * Math.tan(angle);
     }
 
+    /**
+     * From the middle of the opening between two mirrored waves to the nearest middle line of the wire, mm: found along the wave.
+     *
+     * @param valleyMm from the middle line between the two to the wire's middle in a valley
+     */
+    public double nearestToAWaveMm(double valleyMm) {
+        double half = flankMm * Math.cos(angle) + 2 * radiusMm * Math.sin(angle);
+        double high = flankMm * Math.sin(angle) + 2 * radiusMm * (1 - Math.cos(angle));
+        double nearest = Double.MAX_VALUE;
+        for (int i = 0; i <= STATIONS; i++) {
+            double x = half * i / STATIONS;
+            double rise = x <= half / 2 ? riseFromValleyMm(x) : high - riseFromValleyMm(half - x);
+            nearest = Math.min(nearest, Math.hypot(half - x, valleyMm + rise));
+        }
+        return nearest;
+    }
+
+    private static final int STATIONS = 400;
+
     /** Half the wire as a cut straight across the run shows it: {@code d/2 / cos} of its slope there, mm. */
     public double halfAcrossMm(double wireMm, double alongMm) {
         double slope = Math.min(angle, Math.asin(Math.min(1, Math.abs(alongMm) / radiusMm)));

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.Frame;
-import toroid.core.bend.program.SpiralRun;
 import toroid.core.form.Beads;
 import toroid.core.form.EndState;
 import toroid.core.form.Family;
@@ -17,18 +16,20 @@ import toroid.core.form.FormStep.Kind;
 import toroid.core.form.HullWrap;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
-import toroid.core.form.Spirals;
 import toroid.core.form.WireMaker;
 import toroid.core.form.Zigzag;
 import toroid.core.quantity.Note;
 
 /**
- * Two crimped lengths bound side by side with fine wire, beads bridging the valleys: about ten end turns, three in each valley,
- * four on the centre crossing, each bead held by the next four; binding ends left at the back (common practice).
+ * Two crimped lengths, or one folded, bound side by side with fine wire: about ten end turns, three in each valley, four on the centre crossing
+ * (common practice). Beads bridge the valleys, each held by the next four turns, or lie between the waves on a straight wire of their own.
  */
 @AutoService(Form.class)
 public final class CrimpedPair implements Form {
-    private static final String COILED = "coiled away";
+    static final String COILED = "coiled away";
+    static final String FOLDED = "one length, folded";
+    private static final String BRIDGING = "bridge the valleys";
+    private static final String ON_A_WIRE = "on a straight wire";
 
     @Override
     public FormInfo info() {
@@ -53,14 +54,26 @@ public final class CrimpedPair implements Form {
                 Parameter.length(
                         "height", "wave, high", d -> 2, d -> 0.2 * d, d -> 20 * d, "Higher than the flanks reach."),
                 Parameter.count("waves", "waves", 6, 2, 60, "For more, run several lengths."),
+                Parameter.choice("made", "made of", "two lengths", FOLDED)
+                        .because("Folded it begins with an eye of its own."),
+                Parameter.length("fold", "eye at the fold, inside", d -> 3, d -> 1.5 * d, d -> 20 * d, "For its ring.")
+                        .when("made=" + FOLDED),
                 Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> 0.6, "0.3 mm is usual."),
-                Parameter.fixed("bead", "bead", 3, 1, 10, "Small beads bridge the valleys."),
+                Parameter.choice("beads", "beads", BRIDGING, ON_A_WIRE)
+                        .because("Over the valleys, or between the waves on a wire of their own."),
+                Parameter.fixed("bead", "bead", 3, 1, 10, "Small ones bridge the valleys or fill the waves."),
+                Parameter.length("straight", "straight wire", d -> 0.5, d -> 0.2, d -> d, "It lies between the two.")
+                        .when("beads=" + ON_A_WIRE),
+                Parameter.length("hole", "its hole", d -> 0.8, d -> 0.2, d -> 5, "Try it with the straight wire.")
+                        .asMeasured()
+                        .when("beads=" + ON_A_WIRE),
                 Parameter.choice("ends", "ends", "cut", COILED).because("Coiled away they catch on nothing."),
                 Parameter.length("coilTurns", "turns of a coiled end", d -> 1.75, d -> 1, d -> 5, "Count them alike.")
                         .when("ends=" + COILED),
                 Parameter.count("endTurns", "turns at each end", 10, 2, 40, "About ten."),
-                Parameter.count("valleyTurns", "turns in a valley", 3, 1, 12, "Before its bead; three is usual."),
-                Parameter.count("beadTurns", "turns that hold a bead", 4, 1, 12, "Four is usual."),
+                Parameter.count("valleyTurns", "turns in a valley", 3, 1, 12, "Three is usual."),
+                Parameter.count("beadTurns", "turns that hold a bead", 4, 1, 12, "Four is usual.")
+                        .when("beads=" + BRIDGING),
                 Parameter.count("centreTurns", "turns on the centre crossing", 4, 1, 12, "Four is usual."));
     }
 
@@ -72,60 +85,42 @@ public final class CrimpedPair implements Form {
     @Override
     public void make(FormMaker m) {
         Zigzag.checkWheels(m);
-        double apart = 1.04 * m.d();
-        for (int side : new int[] {1, -1}) {
-            rail(m, side, side * apart / 2);
+        double apart = 1.04 * m.d() + (onAWire(m) ? m.mm("straight") : 0);
+        var rails = new CrimpedRails(m, apart, endMm(m));
+        rails.make();
+        if (onAWire(m)) {
+            beadsOnAWire(m, apart);
         }
         bind(m, apart);
-        if (m.is("ends", COILED)) {
-            for (String name : List.of("upper", "lower")) {
-                m.later(name + ", first end, coiled away");
-                m.later(name + ", second end, coiled away");
-            }
-        }
+        rails.endsLast();
         room(m);
     }
 
-    /** One of the two wires; ends that are coiled away are coiled last, once all is bound. */
-    private static void rail(FormMaker m, int side, double y) {
-        String name = side > 0 ? "upper" : "lower";
-        boolean coiled = m.is("ends", COILED);
-        var out = new Vector3D(0, side, 0);
-        Frame stem = Loops.stem(-endMm(m), y, 1, side);
-        if (!coiled) {
-            WireMaker wire = m.wire(name, stem);
-            crimped(m, wire, name);
-            m.done(wire.tail(8).end(EndState.FILED), 8, EndState.FILED);
-            return;
+    private static boolean onAWire(FormMaker m) {
+        return m.is("beads", ON_A_WIRE);
+    }
+
+    /** A straight wire between the two, a bead of it in every wave; it is threaded before all is bound. */
+    private static void beadsOnAWire(FormMaker m, double apart) {
+        double wave = m.mm("wave");
+        double length = m.count("waves") * wave;
+        WireMaker straight = m.wire("straight", m.mm("straight"), Loops.stem(-endMm(m), 0, 1, 1))
+                .leave("straight wire, between the two", length + 2 * endMm(m));
+        straight.does(Kind.THREAD, m.count("waves") + " beads");
+        m.done(straight.tail(8).end(EndState.FILED), 8, EndState.FILED);
+        for (int i = 0; i < m.count("waves"); i++) {
+            Vector3D place = new Vector3D((i + 0.5) * wave, 0, 0);
+            Beads.set(m, place, Vector3D.PLUS_I, m.mm("bead"), m.mm("hole"), 1, m.mm("straight"));
         }
-        double d = m.d();
-        var spiral = Spirals.ofTurns(d, m.mm("coilTurns"), SPACING * d);
-        double lead = spiral.outerRadiusMm() + d;
-        var run = SpiralRun.of(spiral);
-        Frame begins = stem.moved(stem, new Frame(stem.position().add(new Vector3D(-lead, 0, 0)), stem.tangent(), out));
-        Frame inner = Frame.ORIGIN.moved(run.at(Frame.ORIGIN, run.lengthMm()), begins);
-        WireMaker wire = m.wire(name, inner)
-                .step(Kind.SPIRAL, name + ", first end, coiled away")
-                .run(run)
-                .leave(name + ", beside the first coil", lead);
-        crimped(m, wire, name);
-        wire.leave(name + ", beside the second coil", lead).towards(out);
-        Spirals.inward(wire, spiral, name + ", second end, coiled away");
-        m.done(wire.end(EndState.FILED), 0, EndState.FILED);
+        double most = 2 * Zigzag.of(m).nearestToAWaveMm(apart / 2) - m.d();
+        if (m.mm("bead") > most) {
+            m.note(new Note("bead-in-wave", Note.Severity.STOP, Map.of("beadMm", m.mm("bead"), "mostMm", most)));
+        }
     }
-
-    private static void crimped(FormMaker m, WireMaker wire, String name) {
-        wire.leave(name + ", first end", endMm(m)).step(Kind.CRIMP, name + ", through the wheels");
-        Zigzag.of(m).run(wire, m.count("waves"));
-        wire.leave(name + ", second end", endMm(m));
-    }
-
-    /** Turns of an end that is coiled away stand so far apart, in wires. */
-    private static final double SPACING = 1.1;
 
     /** Notes turns of binding that do not fit a wave, and beads that do not lie side by side. */
     private static void room(FormMaker m) {
-        int most = m.count("beadTurns") + Math.max(m.count("valleyTurns"), m.count("centreTurns"));
+        int most = beadTurns(m) + Math.max(m.count("valleyTurns"), m.count("centreTurns"));
         double turns = most * pitch(m);
         if (turns > m.mm("wave")) {
             m.note(new Note(
@@ -133,9 +128,14 @@ public final class CrimpedPair implements Form {
                     Note.Severity.STOP,
                     Map.of("turns", most, "needMm", turns, "waveMm", m.mm("wave"), "wireMm", m.mm("fine"))));
         }
-        if (m.mm("bead") > m.mm("wave") && m.count("waves") > 2) {
+        if (!onAWire(m) && m.mm("bead") > m.mm("wave") && m.count("waves") > 2) {
             m.note(new Note("beads-crowd", Note.Severity.STOP, Map.of("beadMm", m.mm("bead"), "waveMm", m.mm("wave"))));
         }
+    }
+
+    /** Turns in a valley that hold a bead there. */
+    private static int beadTurns(FormMaker m) {
+        return onAWire(m) ? 0 : m.count("beadTurns");
     }
 
     /** The straight end that the end turns lie on. */
@@ -164,18 +164,14 @@ public final class CrimpedPair implements Form {
                     binding,
                     (centre ? "centre crossing, " : "valley, ")
                             + before
-                            + ", and "
-                            + m.count("beadTurns")
-                            + " with its bead",
+                            + (onAWire(m) ? " turns" : ", and " + beadTurns(m) + " with its bead"),
                     i * m.mm("wave"),
-                    before + m.count("beadTurns"),
+                    before + beadTurns(m),
                     x -> apart + 2 * (zigzag.riseFromValleyMm(x) + zigzag.halfAcrossMm(m.d(), x)) - m.d());
-            Beads.beside(
-                    m,
-                    new Vector3D(i * m.mm("wave"), 0, (m.d() + m.mm("bead")) / 2 + fine),
-                    Vector3D.PLUS_I,
-                    m.mm("bead"),
-                    1);
+            if (!onAWire(m)) {
+                var place = new Vector3D(i * m.mm("wave"), 0, (m.d() + m.mm("bead")) / 2 + fine);
+                Beads.beside(m, place, Vector3D.PLUS_I, m.mm("bead"), 1);
+            }
         }
         lash(m, binding, "second end, " + ends + " turns", length + end, ends, x -> apart);
         m.done(binding.follows().tail(20).end(EndState.TUCKED), 20, EndState.TUCKED);
