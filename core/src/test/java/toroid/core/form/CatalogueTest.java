@@ -60,6 +60,7 @@ class CatalogueTest {
             "ear-cuff",
             "horseshoe-frame",
             "square-frame",
+            "looped-frame",
             "curved-bar",
             "teardrop-link",
             "hammered-bar",
