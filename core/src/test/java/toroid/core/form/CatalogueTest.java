@@ -67,6 +67,8 @@ class CatalogueTest {
             "paddle-dangle",
             "rosette",
             "wing",
+            "winged-link",
+            "winged-cuff",
             "outline",
             "crimped-wire",
             "crimped-pair",
