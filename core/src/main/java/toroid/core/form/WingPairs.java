@@ -65,14 +65,9 @@ public final class WingPairs {
         return List.of(
                 Parameter.loop("loop", "middle loop, inside", 3),
                 Parameter.length(
-                        "first",
-                        "first pair, edge",
-                        d -> Math.max(24, 30 * d),
-                        d -> 10 * d,
-                        d -> 120,
-                        "From shoulder to tip."),
+                        "first", "first pair, edge", d -> 22 * d, d -> 10 * d, d -> 120, "From shoulder to tip."),
                 Parameter.angle("raise", "raised by", 35, 0, 55, "How far it climbs from level."),
-                Parameter.length("tip", "first tips, inside", d -> 4 * d, d -> 0.5 * d, d -> 20 * d, "Round on a jaw."),
+                Parameter.length("tip", "first tips, inside", d -> 7 * d, d -> 0.5 * d, d -> 20 * d, "Round on a jaw."),
                 Parameter.length(
                         "below",
                         "stem begins below the loop",
@@ -81,17 +76,12 @@ public final class WingPairs {
                         d -> 40 * d,
                         "Where a first wing comes back."),
                 Parameter.length(
-                        "second",
-                        "second pair, edge",
-                        d -> Math.max(22, 30 * d),
-                        d -> 18 * d,
-                        d -> 120,
-                        "From stem to tip."),
+                        "second", "second pair, edge", d -> 23 * d, d -> 18 * d, d -> 120, "From stem to tip."),
                 Parameter.angle("droop", "drooping by", 35, 0, 60, "How far it falls from level."),
                 Parameter.length(
                         "lowerTip",
                         "second tips, inside",
-                        d -> 7 * d,
+                        d -> 9 * d,
                         d -> 4 * d,
                         d -> 20 * d,
                         "Wide: its wire comes back over."),
@@ -205,14 +195,16 @@ public final class WingPairs {
         return CRISP * d * Math.tan(Math.abs(radians) / 2);
     }
 
+    /** What is left of an edge between its bends. */
     private double left(double mm, String part) {
         if (mm < 0) {
+            String edge = part.equals(FIRST) ? "first" : "second";
             throw Refusal.of(
                     "wing-too-small",
-                    part.equals(FIRST) ? "first" : "second",
-                    null,
-                    "The %s is too small for its bends.".formatted(part),
-                    "Make its edge longer, or its tip smaller.");
+                    edge,
+                    "%.1f".formatted(m.mm(edge)),
+                    "The %s's edge of %.1f mm has no room for its bends.".formatted(part, m.mm(edge)),
+                    "Make it longer, or " + (part.equals(SECOND) ? "let it droop less." : "its tip smaller."));
         }
         return mm;
     }
