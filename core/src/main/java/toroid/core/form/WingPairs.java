@@ -77,7 +77,7 @@ public final class WingPairs {
                         "Where a first wing comes back."),
                 Parameter.length(
                         "second", "second pair, edge", d -> 23 * d, d -> 18 * d, d -> 120, "From stem to tip."),
-                Parameter.angle("droop", "drooping by", 35, 0, 60, "How far it falls from level."),
+                Parameter.angle("droop", "drooping by", 30, 0, 45, "How far it falls from level."),
                 Parameter.length(
                         "lowerTip",
                         "second tips, inside",

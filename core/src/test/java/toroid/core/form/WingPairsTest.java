@@ -31,7 +31,7 @@ class WingPairsTest {
     @ParameterizedTest
     @CsvSource({
         "winged-link, 35, 35, 7.2",
-        "winged-link, 20, 42, 7",
+        "winged-link, 20, 30, 8",
         "winged-link, 45, 15, 8",
         "winged-cuff, 35, 35, 7.2"
     })
