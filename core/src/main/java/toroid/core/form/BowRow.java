@@ -9,7 +9,7 @@ import toroid.core.numeric.Roots;
 import toroid.core.quantity.Note;
 
 /**
- * Beads and spacers side by side about the top of a bow. A bead's hole is straight and the wire in it is not: over a bead of length L the bow of
+ * Beads and spacers in a row about the top of a bow, touching or so far apart. A bead's hole is straight and the wire in it is not: over a bead of length L the bow of
  * middle radius ρ rises {@code ρ − √(ρ² − L²/4)}, so the hole needs the wire and that much more (exact). In the plane of the bow, which
  * bends towards −y.
  */
@@ -20,31 +20,49 @@ public final class BowRow {
     private final FormMaker m;
     private final Vector3D centre;
     private final double bowMm;
+    private final double gapMm;
 
     /**
+     * A bead as it lies on the bow.
+     *
+     * @param radians of its middle from the top, clockwise
+     * @param rimRadians from its middle to where the wire comes out of it
+     */
+    public record Placed(Solid bead, double radians, double rimRadians) {}
+
+    /**
+     * Side by side.
+     *
      * @param centre of the bow
      * @param bowMm radius of its middle line
      */
     public BowRow(FormMaker m, Vector3D centre, double bowMm) {
+        this(m, centre, bowMm, SIDE_BY_SIDE_MM);
+    }
+
+    /** @param gapMm from each to the next, along the line of their middles */
+    public BowRow(FormMaker m, Vector3D centre, double bowMm, double gapMm) {
         this.m = m;
         this.centre = centre;
         this.bowMm = bowMm;
+        this.gapMm = gapMm;
     }
 
     /**
      * Sets the row and checks its holes.
      *
      * @param halfBow radians from the top to where the bow ends on either side
+     * @return each where it lies, in order
      * @throws Refusal for what no bow carries, and for a row longer than the bow
      */
-    public void lay(List<StackItem> items, double halfBow) {
+    public List<Placed> lay(List<StackItem> items, double halfBow) {
         List<StackItem> row = oneByOne(items);
         double[] at = new double[row.size()];
         for (int i = 1; i < row.size(); i++) {
             at[i] = at[i - 1] + apart(row.get(i - 1), row.get(i));
         }
-        double rim = Math.max(row.get(0).longMm(), row.get(row.size() - 1).longMm()) / 2 / bowMm;
-        double most = halfBow - rim - m.d() / bowMm;
+        double outer = Math.max(row.get(0).longMm(), row.get(row.size() - 1).longMm()) / 2 / bowMm;
+        double most = halfBow - outer - m.d() / bowMm;
         double half = at[row.size() - 1] / 2;
         if (half > most) {
             throw Refusal.of(
@@ -55,10 +73,15 @@ public final class BowRow {
                             .formatted(Math.toDegrees(2 * half), Math.toDegrees(2 * Math.max(0, most))),
                     "Take some out, or a longer bow.");
         }
+        var placed = new ArrayList<Placed>();
         for (int i = 0; i < row.size(); i++) {
-            m.solid(bead(row.get(i), at[i] - half));
+            Solid bead = bead(row.get(i), at[i] - half);
+            m.solid(bead);
             checkHole(row.get(i));
+            double rim = Math.asin(Math.min(0.99, row.get(i).longMm() / 2 / bowMm));
+            placed.add(new Placed(bead, at[i] - half, rim));
         }
+        return placed;
     }
 
     private static List<StackItem> oneByOne(List<StackItem> items) {
@@ -106,7 +129,7 @@ public final class BowRow {
 
     /** The angle from bead to bead at which they just touch: by the reach of each towards the other, from their middles. */
     private double apart(StackItem a, StackItem b) {
-        if (between(a, b, Math.PI) < SIDE_BY_SIDE_MM) {
+        if (between(a, b, Math.PI) < gapMm) {
             throw Refusal.of(
                     "bad-row",
                     "row",
@@ -114,7 +137,7 @@ public final class BowRow {
                     "Beads of %.1f mm do not lie side by side on so small a bow.".formatted(a.acrossMm()),
                     "Take smaller beads, or a larger bow.");
         }
-        return Roots.between(angle -> between(a, b, angle) - SIDE_BY_SIDE_MM, 1e-3, Math.PI, 1e-9);
+        return Roots.between(angle -> between(a, b, angle) - gapMm, 1e-3, Math.PI, 1e-9);
     }
 
     private double between(StackItem a, StackItem b, double angle) {

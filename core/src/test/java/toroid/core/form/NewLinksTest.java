@@ -212,4 +212,35 @@ class NewLinksTest {
                         - work.solids().get(0).centre().getX())
                 .isCloseTo((told + bead) / 2 + 5.8 * 0.7, within(1e-9));
     }
+
+    /**
+     * The bow of a two-wire cuff is an arc and its hooks, by hand: 2 ρ (π − asin((g + d)/2ρ)), half a turn of each hook and two wires of leg; the
+     * carried wire is never shorter than beside the bow, over every bead, and its rounds.
+     */
+    @ParameterizedTest
+    @CsvSource({"24, 8, 2.5", "55, 25, 4", "18, 6, 2"})
+    void aTwoWireCuffIsItsBowAndWhatIsCarried(double inside, double gap, double hook) {
+        List<StackItem> row = List.of(StackItem.bead(3, 3, 1.5), StackItem.bead(4, 4, 1.6), StackItem.bead(3, 3, 1.5));
+        FormWork work = EveryForm.solve(
+                "two-wire-cuff", 1, Map.of("inside", inside, "gap", gap, "hook", hook, "row", row, "carried", 0.4));
+        assertThat(work.contacts()).isEmpty();
+        double rho = (inside + 1) / 2;
+        double bow = 2 * rho * (Math.PI - Math.asin((gap + 1) / 2 / rho));
+        double hooks = 2 * (Math.PI * (hook + 1) / 2 + 2);
+        assertThat(work.wires().get(0).inPiece().inMillimetres()).isCloseTo(bow + hooks, within(1e-9));
+        double over = 0;
+        for (StackItem bead : row) {
+            double ring = (bead.acrossMm() + 0.4) / 2;
+            over += 2 * ring * Math.acos(1.5 * 0.7 / ring) - bead.longMm();
+        }
+        double turn = Math.hypot(2 * Math.PI * 0.7, 0.4);
+        double rounds = (4 + 4 + 2 + 2 * 1.5) * turn;
+        double least = bow - 2 + over + rounds - 13 * 0.42 - 6 * 4 * 0.4;
+        double carried = work.wires().get(1).inPiece().inMillimetres();
+        assertThat(carried).isBetween(least, 1.15 * least + 8);
+        List<String> parts = work.steps().stream().map(FormStep::part).toList();
+        assertThat(parts.indexOf("3 beads")).isLessThan(parts.indexOf("round bead 1"));
+        assertThat(parts.indexOf("first hook"))
+                .isGreaterThan(parts.indexOf("second tail, crossed over and wrapped at the back"));
+    }
 }
