@@ -50,7 +50,7 @@ final class AnyForm {
                                     .get(chance.nextInt(parameter.choices().size())));
                 case COUNT -> values.put(parameter.id(), count(usual, least, most, chance));
                 case ROWS -> values.put(parameter.id(), rows(chance));
-                case STACK -> values.put(parameter.id(), stack(wire, chance));
+                case STACK -> values.put(parameter.id(), stack(form, wire, chance));
                 default -> values.put(parameter.id(), near(usual, least, most, chance));
             }
         }
@@ -70,7 +70,26 @@ final class AnyForm {
         };
     }
 
-    private static List<StackItem> stack(double wire, Random chance) {
+    /** Half of them near what that form usually carries, half anything that is threaded. */
+    private static List<StackItem> stack(Form form, double wire, Random chance) {
+        return chance.nextBoolean() ? nearUsual(form, wire, chance) : anything(wire, chance);
+    }
+
+    private static List<StackItem> nearUsual(Form form, double wire, Random chance) {
+        return form.usualStack().stream()
+                .map(item -> {
+                    double size = wire / form.info().usualWireMm() * (0.7 + 0.7 * chance.nextDouble());
+                    return new StackItem(
+                            item.kind(),
+                            1 + chance.nextInt(2),
+                            Math.max(0.3, size * item.acrossMm()),
+                            Math.max(0.3, size * item.longMm()),
+                            Math.max(0.2, wire * (1.06 + 0.9 * chance.nextDouble())));
+                })
+                .toList();
+    }
+
+    private static List<StackItem> anything(double wire, Random chance) {
         var items = new ArrayList<StackItem>();
         int kinds = chance.nextInt(3) == 0 ? 4 : 2; // mostly beads and spacers: what every row takes
         for (int i = 0; i <= chance.nextInt(5); i++) {

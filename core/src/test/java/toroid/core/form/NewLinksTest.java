@@ -231,11 +231,11 @@ class NewLinksTest {
         double over = 0;
         for (StackItem bead : row) {
             double ring = (bead.acrossMm() + 0.4) / 2;
-            over += 2 * ring * Math.acos(1.5 * 0.7 / ring) - bead.longMm();
+            over += 2 * ring * Math.acos((0.7 + 2 * 0.4) / ring) - bead.longMm();
         }
         double turn = Math.hypot(2 * Math.PI * 0.7, 0.4);
         double rounds = (4 + 4 + 2 + 2 * 1.5) * turn;
-        double least = bow - 2 + over + rounds - 13 * 0.42 - 6 * 4 * 0.4;
+        double least = bow - 2 + over + rounds - 13 * 0.42 - 6 * 5 * 0.4;
         double carried = work.wires().get(1).inPiece().inMillimetres();
         assertThat(carried).isBetween(least, 1.15 * least + 8);
         List<String> parts = work.steps().stream().map(FormStep::part).toList();

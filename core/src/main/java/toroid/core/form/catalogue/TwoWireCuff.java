@@ -26,10 +26,13 @@ import toroid.core.numeric.Refusal;
 @AutoService(Form.class)
 public final class TwoWireCuff implements Form {
     /** Between two beads, in carried wires: a round, and the way to it from either bead. */
-    private static final double GAP = 4;
+    private static final double GAP = 5;
 
-    /** How far from the bow's middle a carried wire first lies on its bead, in the reach of both wires: it has to turn up to it. */
-    private static final double RISE = 1.5;
+    /** How far above its round a carried wire first lies on its bead, in its own thickness: it has to turn up to it. */
+    private static final double RISE = 2;
+
+    /** It lies on it so high at the most, as a share of the arc's radius. */
+    private static final double HIGHEST = 0.8;
 
     /** Side by side, in what both wires are apart when they touch. */
     private static final double BESIDE = 1.03;
@@ -56,14 +59,14 @@ public final class TwoWireCuff implements Form {
                 Parameter.length(
                         "inside",
                         "inside",
-                        d -> 24,
-                        d -> 10 * d,
+                        d -> Math.max(24, 30 * d),
+                        d -> 12 * d,
                         d -> 90,
                         "A finger takes 16 to 20 mm, a wrist 50 to 65."),
                 Parameter.length(
                         "gap", "gap", d -> 8, d -> 1, d -> 60, "It slips on sideways, then is pressed to fit."),
                 Parameter.loop("hook", "hooks, inside", 2.5),
-                Parameter.stack("row", "on the bow", "About the top of the bow; beads and spacers."),
+                Parameter.stack("row", "on the bow", "About the top of the bow; round or long beads."),
                 Parameter.length(
                         "carried",
                         "carried wire",
@@ -93,6 +96,7 @@ public final class TwoWireCuff implements Form {
     public void make(FormMaker m) {
         WireMaker first = half(m, -1, "first");
         WireMaker second = half(m, 1, "second");
+        m.stack("row").forEach(TwoWireCuff::checkRound);
         String row = Stack.inWords(m.stack("row"));
         first.does(Kind.THREAD, row);
         m.secondEndLast(first, second);
@@ -107,6 +111,20 @@ public final class TwoWireCuff implements Form {
 
     private static double bow(FormMaker m) {
         return (m.mm("inside") + m.d()) / 2;
+    }
+
+    /** Flatter, as a share of its width, a carried wire has no half circle to follow between its neighbours. Our own figure. */
+    private static final double FLATTEST = 0.8;
+
+    private static void checkRound(StackItem item) {
+        if (item.kind() != StackItem.Kind.BEAD || item.longMm() < FLATTEST * item.acrossMm()) {
+            throw Refusal.of(
+                    "bad-row",
+                    "row",
+                    item.kind().inWords(),
+                    "A wire is carried round beads, as long as they are wide or longer.",
+                    "Take the " + item.kind().inWords() + " out, or a longer bead.");
+        }
     }
 
     /** From the top to where a hook begins, radians. */
@@ -218,15 +236,13 @@ public final class TwoWireCuff implements Form {
     /** Half round a bead on that side, in the plane of its hole and the bow's axis. */
     private static void over(FormMaker m, WireMaker wire, BowRow.Placed placed, int side) {
         double f = m.mm("carried");
-        double ring = (placed.bead().diameterMm() + f) / 2;
-        double half = Math.acos(Math.min(1, RISE * (m.d() + f) / 2 / ring));
+        double ring = (Math.max(placed.bead().diameterMm(), placed.bead().lengthMm()) + f) / 2;
+        double half = Math.acos(Math.min(HIGHEST, ((m.d() + f) / 2 + RISE * f) / ring));
         Vector3D centre = placed.bead().centre();
-        var up = new Vector3D(0, 0, side);
+        var out = new Vector3D(0, 0, side);
         Vector3D along = placed.bead().axis();
-        Vector3D begin = new Vector3D(1, centre, -ring * Math.sin(half), along, ring * Math.cos(half), up);
-        Vector3D out = begin.subtract(centre);
-        Vector3D heading = out.crossProduct(along.crossProduct(up)).negate();
-        wire.to(begin, heading.dotProduct(up) > 0 ? heading : heading.negate());
+        Vector3D begin = new Vector3D(1, centre, -ring * Math.sin(half), along, ring * Math.cos(half), out);
+        wire.to(begin, new Vector3D(Math.cos(half), along, Math.sin(half), out));
         wire.towards(centre.subtract(begin));
         wire.bend(2 * ring - f, Math.toDegrees(2 * half));
     }
