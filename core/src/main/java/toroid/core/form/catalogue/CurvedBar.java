@@ -49,7 +49,7 @@ public final class CurvedBar implements Form {
                         0,
                         180,
                         "0° lie in the bar's plane; 90° stand square to it."),
-                Stack.choice("nothing"),
+                Stack.choice("nothing").because("Beads and spacers sit on its bow."),
                 Stack.counts("Side by side about the middle of the bow; beads and spacers."));
     }
 
