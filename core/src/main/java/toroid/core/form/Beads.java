@@ -1,7 +1,11 @@
 package toroid.core.form;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Refusal;
 import toroid.core.quantity.Note;
 
 /** Beads on wire, and whether their holes take every pass. */
@@ -51,5 +55,37 @@ public final class Beads {
     /** A bead without a hole of its own to check, such as one the wire only lies on. */
     public static void beside(FormMaker maker, Vector3D centre, Vector3D axis, double beadMm, double holeMm) {
         maker.solid(new Solid(Solid.Kind.LAID_BEAD, centre, axis, beadMm, beadMm, holeMm));
+    }
+
+    /** A bead this much longer or shorter than wide is no longer round. Our own figure. */
+    private static final double ROUND = 0.05;
+
+    private static final double LEAST_ROUND = 1;
+
+    /**
+     * The beads of a row one by one, where only round ones will do.
+     *
+     * @param most how many
+     * @param what is done with them, as a refusal begins: "Tails are carried round"
+     * @throws Refusal for anything else, a bead under 1 mm, or too many
+     */
+    public static List<StackItem> roundOnes(List<StackItem> row, int most, String what, String remedy) {
+        var all = new ArrayList<StackItem>();
+        for (StackItem item : row) {
+            boolean round = Math.abs(item.acrossMm() - item.longMm()) <= ROUND * item.acrossMm();
+            if (item.kind() != StackItem.Kind.BEAD || !round || item.acrossMm() < LEAST_ROUND) {
+                throw Refusal.of(
+                        "bad-row",
+                        "row",
+                        item.kind().inWords(),
+                        what + " round beads of 1 mm and more.",
+                        "Take a bead as long as it is wide.");
+            }
+            all.addAll(Collections.nCopies(item.count(), item));
+        }
+        if (all.size() > most) {
+            throw Refusal.outOfRange("row", all.size(), 1, most, "beads", remedy);
+        }
+        return all;
     }
 }

@@ -4,8 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.Size;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -211,6 +217,35 @@ class NewLinksTest {
         assertThat(work.solids().get(1).centre().getX()
                         - work.solids().get(0).centre().getX())
                 .isCloseTo((told + bead) / 2 + 5.8 * 0.7, within(1e-9));
+    }
+
+    /** A row of any sizes, larger to one side too: nothing lies in anything, each bead in its place; told backwards it takes the same wire. */
+    @Property(tries = 120)
+    void carriedTailsTakeARowOfAnySizes(
+            @ForAll @Size(min = 1, max = 5) List<@DoubleRange(min = 3.6, max = 12) Double> sizes) {
+        FormWork work = carried(sizes);
+        assertThat(work.contacts()).isEmpty();
+        assertThat(work.solids().stream().map(Solid::diameterMm)).isEqualTo(sizes);
+        for (int i = 1; i < sizes.size(); i++) {
+            double apart = work.solids().get(i).centre().getX()
+                    - work.solids().get(i - 1).centre().getX();
+            assertThat(apart).isCloseTo((sizes.get(i) + sizes.get(i - 1)) / 2 + 5.8 * 0.7, within(1e-9));
+        }
+        var backwards = new ArrayList<>(sizes);
+        Collections.reverse(backwards);
+        assertThat(carried(backwards).inPiece().inMillimetres())
+                .isCloseTo(work.inPiece().inMillimetres(), within(1e-6));
+        if (sizes.stream().distinct().count() == 1) {
+            FormWork alike = EveryForm.solve(
+                    "bead-link-carried", 0.7, Map.of("bead", sizes.get(0), "hole", 0.9, "beads", sizes.size()));
+            assertThat(alike.inPiece()).isEqualTo(work.inPiece());
+        }
+    }
+
+    private static FormWork carried(List<Double> sizes) {
+        List<StackItem> row =
+                sizes.stream().map(size -> StackItem.bead(size, size, 0.9)).toList();
+        return EveryForm.solve("bead-link-carried", 0.7, Map.of("sizes", "a row of sizes", "row", row));
     }
 
     /**

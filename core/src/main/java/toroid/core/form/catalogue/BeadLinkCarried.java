@@ -1,8 +1,10 @@
 package toroid.core.form.catalogue;
 
 import com.google.auto.service.AutoService;
-import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
@@ -16,6 +18,7 @@ import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
+import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
 
@@ -38,6 +41,7 @@ public final class BeadLinkCarried implements Form {
     @Override
     public List<Parameter> parameters() {
         return List.of(
+                Parameter.choice("sizes", "beads are", ALIKE, OWN).because("A row of sizes swells or tapers."),
                 Parameter.length(
                                 "bead",
                                 "bead",
@@ -45,9 +49,11 @@ public final class BeadLinkCarried implements Form {
                                 d -> LEAST_BEAD * d,
                                 d -> 60,
                                 "Measure it: round one under five wires no tail is carried.")
-                        .asMeasured(),
-                Parameter.hole(),
-                Parameter.count("beads", "beads", 1, 1, 5, "In one link; more than five are a strand."),
+                        .asMeasured()
+                        .when(SIZES + ALIKE),
+                Parameter.hole().when(SIZES + ALIKE),
+                Parameter.count("beads", "beads", 1, 1, MOST, "In one link; more than five are a strand.")
+                        .when(SIZES + ALIKE),
                 Parameter.length(
                                 "outer",
                                 "outermost beads",
@@ -55,7 +61,10 @@ public final class BeadLinkCarried implements Form {
                                 d -> 0,
                                 d -> 60,
                                 "Of three and more, where they are of another size; 0: as the others.")
-                        .asMeasured(),
+                        .asMeasured()
+                        .when(SIZES + ALIKE),
+                Parameter.stack("row", "the beads", "In order, from the first loop to the second; round ones.")
+                        .when(SIZES + OWN),
                 Parameter.length(
                         "loop",
                         "loops, inside",
@@ -64,6 +73,16 @@ public final class BeadLinkCarried implements Form {
                         d -> 40 * d,
                         "As finished: in a smaller one its tail does not come out beside the neck."),
                 Parameter.length("play", "play for the rounds", d -> 1.75, d -> 0.5, d -> 4, "1.5 to 2 mm is usual."));
+    }
+
+    private static final String SIZES = "sizes=";
+    private static final String ALIKE = "alike";
+    private static final String OWN = "a row of sizes";
+    private static final int MOST = 5;
+
+    @Override
+    public List<StackItem> usualStack() {
+        return List.of(StackItem.bead(6, 6, 1), StackItem.bead(8, 8, 1), StackItem.bead(6, 6, 1));
     }
 
     @Override
@@ -75,29 +94,65 @@ public final class BeadLinkCarried implements Form {
     public void make(FormMaker m) {
         double d = m.d();
         double neck = 5.6 * d + m.mm("play");
-        double[] sizes = sizes(m);
+        List<StackItem> beads = beads(m);
+        double[] sizes = beads.stream().mapToDouble(StackItem::acrossMm).toArray();
         double[] places = places(sizes, d);
         for (int i = 0; i < sizes.length; i++) {
-            Beads.along(m, places[i], sizes[i], m.mm("hole"));
+            Beads.along(m, places[i], sizes[i], beads.get(i).holeMm());
         }
         m.does(Kind.THREAD, "beads, to the middle mark");
-        m.inTandem(side(m, -1, sizes, places, neck), side(m, 1, sizes, places, neck));
+        Row fromFirst = new Row(sizes, places);
+        m.inTandem(side(m, -1, fromFirst.turned(), neck), side(m, 1, fromFirst, neck));
     }
 
-    /** Of every bead, from the first to the last. */
-    private static double[] sizes(FormMaker m) {
-        double[] sizes = new double[m.count("beads")];
-        Arrays.fill(sizes, m.mm("bead"));
-        double outer = m.mm("outer");
-        if (outer > 0 && sizes.length >= 3) {
-            if (outer < LEAST_BEAD * m.d()) {
-                throw Refusal.outOfRange(
-                        "outer", outer, LEAST_BEAD * m.d(), 60, "mm", "Round a smaller one no tail is carried.");
-            }
-            sizes[0] = outer;
-            sizes[sizes.length - 1] = outer;
+    /** The beads as one side sees them: those farthest from its own loop first. */
+    private record Row(double[] sizes, double[] places) {
+        Row turned() {
+            int n = sizes.length;
+            return new Row(
+                    IntStream.range(0, n).mapToDouble(i -> sizes[n - 1 - i]).toArray(),
+                    IntStream.range(0, n).mapToDouble(i -> -places[n - 1 - i]).toArray());
         }
-        return sizes;
+
+        /** From the middle mark to where its neck begins, mm. */
+        double toNeckMm() {
+            return places[places.length - 1] + sizes[sizes.length - 1] / 2;
+        }
+
+        /** From the middle mark to where the other side's neck begins, mm. */
+        double toFarNeckMm() {
+            return sizes[0] / 2 - places[0];
+        }
+    }
+
+    /** From the first to the last, as they were measured. */
+    private static List<StackItem> beads(FormMaker m) {
+        if (m.is("sizes", OWN)) {
+            return row(m);
+        }
+        var alike = new ArrayList<>(
+                Collections.nCopies(m.count("beads"), StackItem.bead(m.mm("bead"), m.mm("bead"), m.mm("hole"))));
+        double outer = m.mm("outer");
+        if (outer > 0 && alike.size() >= 3) {
+            checkSize(m, "outer", outer);
+            alike.set(0, StackItem.bead(outer, outer, m.mm("hole")));
+            alike.set(alike.size() - 1, alike.get(0));
+        }
+        return alike;
+    }
+
+    private static List<StackItem> row(FormMaker m) {
+        List<StackItem> row =
+                Beads.roundOnes(m.stack("row"), MOST, "Tails are carried round", "More than five are a strand.");
+        row.forEach(bead -> checkSize(m, "row", bead.acrossMm()));
+        return row;
+    }
+
+    private static void checkSize(FormMaker m, String field, double mm) {
+        if (mm < LEAST_BEAD * m.d()) {
+            throw Refusal.outOfRange(
+                    field, mm, LEAST_BEAD * m.d(), 60, "mm", "Round a smaller one no tail is carried.");
+        }
     }
 
     /** Their middles about the middle mark, a gap for both rounds between each two. */
@@ -132,10 +187,12 @@ public final class BeadLinkCarried implements Form {
     private static final double CLEAR = 2.2;
 
     /** One side: neck, loop, then the tail back along the beads, over for the right side, under for the left. */
-    private static WireMaker side(FormMaker m, int way, double[] sizes, double[] places, double neck) {
+    private static WireMaker side(FormMaker m, int way, Row row, double neck) {
         double d = m.d();
+        double[] sizes = row.sizes();
+        double[] places = row.places();
         int beads = sizes.length;
-        double toNeck = places[beads - 1] + sizes[beads - 1] / 2;
+        double toNeck = row.toNeckMm();
         String name = way > 0 ? "second" : "first";
         WireMaker wire = m.wire("link", Loops.stem(0, 0, way, way)).leave("through the beads", toNeck);
         wire.leave(name + " loop, neck", neck);
@@ -164,7 +221,7 @@ public final class BeadLinkCarried implements Form {
             }
         }
         wire.step(Kind.WRAP, name + " tail, at the far neck");
-        wire.wrap(new CoilSize(d, 1.02 * d, 2, way > 0), axis(-way * (toNeck + ROUND * d), way, up));
+        wire.wrap(new CoilSize(d, 1.02 * d, 2, way > 0), axis(-way * (row.toFarNeckMm() + ROUND * d), way, up));
         return wire.tail(Loops.wrappedTail(d)).end(EndState.TUCKED);
     }
 

@@ -21,7 +21,6 @@ import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
-import toroid.core.numeric.Refusal;
 import toroid.core.quantity.Note;
 
 /**
@@ -112,29 +111,9 @@ public final class LashedBeads implements Form {
         if (m.is("sizes", ALIKE)) {
             return Collections.nCopies(m.count("beads"), StackItem.bead(m.mm("bead"), m.mm("bead"), m.mm("hole")));
         }
-        var all = new ArrayList<StackItem>();
-        for (StackItem item : m.stack("row")) {
-            boolean round = Math.abs(item.acrossMm() - item.longMm()) <= ROUND * item.acrossMm();
-            if (item.kind() != StackItem.Kind.BEAD || !round || item.acrossMm() < LEAST_BIG) {
-                throw Refusal.of(
-                        "bad-row",
-                        "row",
-                        item.kind().inWords(),
-                        "Small beads are lashed in arcs over round beads of 1 mm and more.",
-                        "Take a bead as long as it is wide.");
-            }
-            all.addAll(Collections.nCopies(item.count(), item));
-        }
-        if (all.size() > MOST) {
-            throw Refusal.outOfRange("row", all.size(), 1, MOST, "beads", "For more, make it in lengths.");
-        }
-        return all;
+        return Beads.roundOnes(
+                m.stack("row"), MOST, "Small beads are lashed in arcs over", "For more, make it in lengths.");
     }
-
-    /** A bead this much longer than wide is no longer round. Our own figure. */
-    private static final double ROUND = 0.05;
-
-    private static final double LEAST_BIG = 1;
 
     /** Side by side with room for a round between, the whole row's ends as far from the middle. */
     private static List<Big> laid(FormMaker m, List<StackItem> beads) {
