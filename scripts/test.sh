@@ -11,8 +11,8 @@ test_format() {
 test_web() {
   need_build_tools
   web_install
-  say "web: types and unit tests"
-  (cd web && npm run -s types && npm run -s test)
+  say "web: types, lint and unit tests"
+  (cd web && npm run -s types && npm run -s lint && npm run -s test)
 }
 
 test_core() {

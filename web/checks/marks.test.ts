@@ -10,7 +10,7 @@ const LABEL = 40;
 /** Two lines of a pixel with as much between them. */
 const LEAST = 3;
 
-let answers: [string, Answer][] = [];
+const answers: [string, Answer][] = [];
 beforeAll(async () => {
   for (const form of await catalogue()) {
     answers.push([form, await solve(form)]);

@@ -28,12 +28,12 @@ export function spread(wished: readonly number[], gap: number, low: number, high
   let floor = low;
   for (const i of order) {
     placed[i] = Math.max(wished[i]!, floor);
-    floor = placed[i]! + gap;
+    floor = placed[i] + gap;
   }
   let ceiling = high;
   for (const i of [...order].reverse()) {
     placed[i] = Math.min(placed[i]!, ceiling);
-    ceiling = placed[i]! - gap;
+    ceiling = placed[i] - gap;
   }
   return placed;
 }

@@ -149,7 +149,7 @@ describe("the notebook", () => {
     const first = [...workshop.notebook, ...workshop.formNotebook].find((e) => e.startedAt === dates[0])!;
     expect(entries[0]!.textContent).toContain(first.name);
     const form = workshop.formNotebook[0]!;
-    const mine = entries.find((entry) => entry.textContent!.includes(form.name))!;
+    const mine = entries.find((entry) => entry.textContent.includes(form.name))!;
     expect(mine.textContent).toContain(`of ${form.pieces} pieces`);
   });
 

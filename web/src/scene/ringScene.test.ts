@@ -57,7 +57,7 @@ function scene(tones = 1) {
 function instanced(): InstancedMesh[] {
   settle();
   const found: InstancedMesh[] = [];
-  drawn.at(-1)!.traverse((one: Object3D) => one instanceof InstancedMesh && found.push(one));
+  drawn.at(-1)!.traverse((one: Object3D) => one instanceof InstancedMesh && found.push(one as InstancedMesh));
   return found;
 }
 
@@ -135,7 +135,7 @@ describe("rings in the round", () => {
     const wires: Mesh[] = [];
     drawn
       .at(-1)!
-      .traverse((one) => one instanceof Mesh && !(one instanceof InstancedMesh) && wires.push(one));
+      .traverse((one) => one instanceof Mesh && !(one instanceof InstancedMesh) && wires.push(one as Mesh));
     // the wire and the faces its ends were cut with
     expect(wires.map((one) => one.geometry.type)).toEqual([
       "TubeGeometry",

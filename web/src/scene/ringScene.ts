@@ -298,7 +298,7 @@ export class RingScene extends Stage {
     const normal = new Vector3();
     places.forEach((n, i) => {
       const at = RING * n;
-      normal.set(patch.rings[at + 3]!, patch.rings[at + 4]!, patch.rings[at + 5]!);
+      normal.set(patch.rings[at + 3]!, patch.rings[at + 4]!, patch.rings[at + 5]);
       turn.setFromUnitVectors(Z, normal);
       matrix.makeRotationFromQuaternion(turn);
       matrix.setPosition(patch.rings[at]!, patch.rings[at + 1]!, patch.rings[at + 2]!);

@@ -61,9 +61,9 @@ const CAP_TOP = 0.35;
 
 /** Puts a mesh in its place, its own y axis along the one given. */
 function stand(mesh: Mesh, centre: readonly number[], axis: readonly number[] | null): void {
-  mesh.position.set(centre[0]!, centre[1]!, centre[2]!);
+  mesh.position.set(centre[0]!, centre[1]!, centre[2]);
   if (axis) {
-    const along = new Vector3(axis[0]!, axis[1]!, axis[2]!);
+    const along = new Vector3(axis[0], axis[1], axis[2]);
     mesh.setRotationFromQuaternion(new Quaternion().setFromUnitVectors(new Vector3(0, 1, 0), along));
   }
 }
@@ -150,7 +150,7 @@ export class WireScene extends Stage {
     });
     for (const points of this.roomFor) {
       for (let i = 0; i + 2 < points.length; i += 3) {
-        seen.expandByPoint(point.set(points[i]!, points[i + 1]!, points[i + 2]!).applyMatrix4(toEye));
+        seen.expandByPoint(point.set(points[i]!, points[i + 1]!, points[i + 2]).applyMatrix4(toEye));
       }
     }
     return seen.isEmpty() ? super.seen(box, toEye) : seen;
@@ -176,7 +176,7 @@ export class WireScene extends Stage {
     const point = new Vector3();
     for (const points of wires) {
       for (let i = 0; i + 2 < points.length; i += 3) {
-        box.expandByPoint(point.set(points[i]!, points[i + 1]!, points[i + 2]!));
+        box.expandByPoint(point.set(points[i]!, points[i + 1]!, points[i + 2]));
       }
     }
     if (!box.isEmpty()) {

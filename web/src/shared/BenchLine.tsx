@@ -3,13 +3,11 @@ import { useNavigate } from "react-router";
 import { call, Problem } from "../api/client";
 import { usePreferences } from "../api/queries";
 import type { FormLineAnswer, LineAnswer, WeaveLineAnswer } from "../api/types";
-import { formNoteWords } from "./formWords";
-import { many, sizeText, wireLength } from "../quantity/format";
+import { FormLine } from "./FormLine";
 import { takeFormLine } from "./newForm";
 import { keepJob, sheetOfLine, type RingLineReply } from "./newJob";
 import { RingLine } from "./RingLine";
 import { takeWeaveLine } from "./newWeave";
-import { Understood } from "./Understood";
 import { WeaveLine } from "./WeaveLine";
 
 type Reply =
@@ -27,6 +25,13 @@ export function BenchLine() {
   const choices = usePreferences().data?.data;
   const units = choices?.units ?? "MILLIMETRES";
 
+  const write = (next: string) => {
+    setText(next);
+    if (!next.trim()) {
+      setReply(null);
+    }
+  };
+
   useEffect(() => {
     const focus = () => input.current?.focus();
     window.addEventListener("toroid:line", focus);
@@ -35,7 +40,6 @@ export function BenchLine() {
 
   useEffect(() => {
     if (!text.trim() || !choices) {
-      setReply(null);
       return;
     }
     const abort = new AbortController();
@@ -72,19 +76,19 @@ export function BenchLine() {
   const take = async () => {
     if (reply?.kind === "form" && choices) {
       const id = await takeFormLine(reply.answer, text, choices);
-      setText("");
+      write("");
       input.current?.blur();
       await navigate(`/shapes/${id}`);
     }
     if (reply?.kind === "weave" && choices) {
       const id = await takeWeaveLine(reply.answer, text, choices);
-      setText("");
+      write("");
       input.current?.blur();
       await navigate(`/weaves/${id}`);
     }
     if (reply?.kind === "rings") {
       const id = await keepJob({ ...reply.job, name: text.trim().slice(0, 120) });
-      setText("");
+      write("");
       input.current?.blur();
       await navigate(`/rings/${id}`);
     }
@@ -106,10 +110,10 @@ export function BenchLine() {
         autoComplete="off"
         spellCheck={false}
         value={text}
-        onChange={(event) => setText(event.target.value)}
+        onChange={(event) => write(event.target.value)}
         onKeyDown={(event) => {
           if (event.key === "Escape") {
-            setText("");
+            write("");
             event.currentTarget.blur();
           }
         }}
@@ -120,55 +124,9 @@ export function BenchLine() {
           {reply.kind === "problem" && <p>{reply.words}</p>}
           {reply.kind === "rings" && <RingLine reply={reply} units={units} />}
           {reply.kind === "weave" && <WeaveLine answer={reply.answer} units={units} />}
-          {reply.kind === "form" && <FormLine answer={reply.answer} />}
+          {reply.kind === "form" && <FormLine answer={reply.answer} units={units} />}
         </div>
       )}
     </form>
   );
-
-  function FormLine({ answer }: { answer: FormLineAnswer }) {
-    return (
-      <>
-        {answer.wires.map((wire, i) => (
-          <p key={i} className="figures text-3xl font-extrabold">
-            {sizeText(wire.lengthToCutMm, units, 1)}{" "}
-            <span className="text-base font-medium soft">
-              to cut{answer.wires.length > 1 && `, ${wire.name}`}
-            </span>
-          </p>
-        ))}
-        <p className="mt-1">
-          {answer.name} in <strong>{sizeText(answer.wireDiameterMm, units)}</strong> wire
-          {answer.wires.length === 1 && (
-            <>
-              , <strong>{sizeText(answer.wires[0]!.lengthInPieceMm, units, 1)}</strong> in the piece
-            </>
-          )}
-        </p>
-        {answer.count !== null && (
-          <p>
-            {many(answer.count, "piece")} take{" "}
-            <strong>
-              {answer.wires
-                .map((wire) =>
-                  answer.wires.length > 1
-                    ? `${wire.name} ${wireLength(wire.forCountMm, units)}`
-                    : wireLength(wire.forCountMm, units),
-                )
-                .join(", ")}
-            </strong>
-          </p>
-        )}
-        {answer.notes
-          .filter((note) => note.severity === "STOP" || note.severity === "CARE")
-          .slice(0, 2)
-          .map((note) => (
-            <p key={note.code} className="care">
-              {formNoteWords(note, units)}
-            </p>
-          ))}
-        <Understood parts={answer.understood} place="Shapes" />
-      </>
-    );
-  }
 }

@@ -65,3 +65,14 @@ it("greys no button without saying why: it is a ShutButton, or it goes away at t
   }
   expect(wrong).toEqual([]);
 });
+
+it("names every package by one exact version", () => {
+  const kept = JSON.parse(readFileSync(join(ROOT, "..", "package.json"), "utf8")) as {
+    dependencies: Record<string, string>;
+    devDependencies: Record<string, string>;
+  };
+  const loose = Object.entries({ ...kept.dependencies, ...kept.devDependencies }).filter(
+    ([, version]) => !/^\d+\.\d+\.\d+(-[\w.]+)?$/.test(version),
+  );
+  expect(loose).toEqual([]);
+});

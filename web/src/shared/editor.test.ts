@@ -19,7 +19,7 @@ beforeEach(() => {
   replies = [];
   sent = [];
   vi.stubGlobal("fetch", (url: string, init: { body: string }) => {
-    sent.push({ url, body: JSON.parse(init.body) });
+    sent.push({ url, body: JSON.parse(init.body) as (typeof sent)[number]["body"] });
     const reply = replies.shift() ?? { status: 200, body: kept(sent.length) };
     if (reply === "unreachable") {
       return Promise.reject(new TypeError("failed to fetch"));

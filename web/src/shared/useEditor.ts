@@ -22,7 +22,9 @@ export function editorOf<D>(
 
 /** Edits a kept thing in a component. */
 export function useEditor<D>(path: string, kept: Kept<D>, project?: (data: D) => D) {
-  const editor = useMemo(() => editorOf(path, kept, project), [path, kept.id]); // made once for each thing
+  // made once for each thing
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const editor = useMemo(() => editorOf(path, kept, project), [path, kept.id]);
   useEffect(() => editor.refresh(kept), [editor, kept]);
   const snapshot = useSyncExternalStore(editor.subscribe, editor.get);
   return { editor, data: snapshot.data, state: snapshot.state };

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useRef } from "react";
+import { useState } from "react";
 import { Problem } from "../api/client";
 
 interface Solving<T> {
@@ -17,7 +17,7 @@ interface Solving<T> {
  * out and while what stands there is refused. A lost connection is tried again.
  */
 export function useSolving<T>({ gcTime = 10_000, ...asked }: Solving<T>) {
-  const lastGood = useRef<T | undefined>(undefined);
+  const [lastGood, setLastGood] = useState<T | undefined>(undefined);
   const query = useQuery({
     ...asked,
     gcTime,
@@ -25,11 +25,11 @@ export function useSolving<T>({ gcTime = 10_000, ...asked }: Solving<T>) {
     retry: (times: number, failure: Error) => !(failure instanceof Problem) && times < 20,
     retryDelay: 1000,
   });
-  if (query.data !== undefined) {
-    lastGood.current = query.data;
+  if (query.data !== undefined && query.data !== lastGood) {
+    setLastGood(query.data);
   }
   return {
-    data: query.data ?? lastGood.current,
+    data: query.data ?? lastGood,
     problem: query.error instanceof Problem ? query.error.body : null,
     stale: query.isPlaceholderData || query.error !== null,
     working: query.isFetching,

@@ -39,7 +39,7 @@ describe("judgement", () => {
       aspectRatio: 11,
       nominalAspectRatio: 10.8,
     });
-    expect(words).toEqual({ good: null, habit: expect.stringContaining("hoop"), other: null });
+    expect(words).toEqual({ good: null, habit: expect.stringContaining("hoop") as string, other: null });
   });
 
   it("has a sentence for every note the core gives", () => {

@@ -14,7 +14,7 @@ export interface Asked {
 }
 
 /** Answers by "METHOD path"; a function is given the body. What is not in the table is not found. */
-export type Answers = Record<string, unknown | ((body: unknown) => unknown)>;
+export type Answers = Record<string, unknown>;
 
 /** A refusal, as the server sends it. */
 export class Refused {
@@ -80,7 +80,7 @@ export function show(what: ReactNode, at = "/") {
     }
     observe(): void {
       const entry = { contentRect: { width: 800, height: 400 } } as ResizeObserverEntry;
-      this.seen([entry], this as unknown as ResizeObserver);
+      this.seen([entry], this);
     }
     unobserve(): void {}
     disconnect(): void {}

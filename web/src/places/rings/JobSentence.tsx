@@ -94,12 +94,13 @@ const KEEP = "as it is";
 
 function CutChoice({ data, change }: { data: RingJobData; change: Change }) {
   const cutters = useCutters().data ?? [];
-  const known = cutters.map(({ id, data: cutter }) => ({
+  const known = cutters.map(({ id, data: cutter }): { id: string; name: string; cut: CutData } => ({
     id,
     name: cutter.name,
-    cut: (cutter.method === "SAW"
-      ? { method: "saw", kerfMm: cutter.lossMm, trimMm: null, flipped: null }
-      : { method: "flush", kerfMm: null, trimMm: cutter.lossMm, flipped: cutter.flipped }) as CutData,
+    cut:
+      cutter.method === "SAW"
+        ? { method: "saw", kerfMm: cutter.lossMm, trimMm: null, flipped: null }
+        : { method: "flush", kerfMm: null, trimMm: cutter.lossMm, flipped: cutter.flipped },
   }));
   const plainCuts: { id: string; name: string; cut: CutData }[] = [
     { id: "saw", name: "a saw", cut: { method: "saw", kerfMm: 0.3, trimMm: null, flipped: null } },

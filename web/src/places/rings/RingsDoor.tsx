@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { useBench, useJobs, usePreferences, useSpools } from "../../api/queries";
-import type { JobInHand, Kept, RingJobData } from "../../api/types";
+import type { JobInHand, RingJobData } from "../../api/types";
 import { many, sizeText, type Units } from "../../quantity/format";
 import { useDraft } from "../../shared/draft";
 import { blankJob } from "../../shared/newJob";
@@ -67,7 +67,7 @@ function Row({ hand, units, largestMm }: { hand: JobInHand; units: Units; larges
       <button
         className="quiet small"
         aria-label={`Take ${job.data.name} away`}
-        onClick={() => void takeAway("ring-jobs", job as Kept<RingJobData>, "/rings", navigate)}
+        onClick={() => void takeAway("ring-jobs", job, "/rings", navigate)}
       >
         take away
       </button>

@@ -76,6 +76,6 @@ async function scale(data: FormJobData, fromWireMm: number, toWireMm: number, ch
 function describe(job: FormJobData): string {
   const values = Object.entries(job.parameters)
     .filter(([, value]) => !Array.isArray(value))
-    .map(([id, value]) => `${id} ${String(value)}`);
+    .map(([id, value]) => `${id} ${value as string | number}`);
   return `${job.name}: ${job.pieces} pieces${values.length ? `, ${values.join(", ")}` : ""}`;
 }

@@ -25,6 +25,7 @@ export function OutlineTable({
       onOut={(i) => onRows(rows.filter((_, k) => k !== i))}
       cells={(row, i) => [
         <NumberInput
+          key="feed"
           label={`Feed, row ${i + 1}`}
           value={row.feedMm}
           decimals={1}
@@ -32,6 +33,7 @@ export function OutlineTable({
           onChange={(feedMm) => set(i, { feedMm })}
         />,
         <NumberInput
+          key="turn"
           label={`Turn, row ${i + 1}`}
           kind="number"
           unit="°"
@@ -42,6 +44,7 @@ export function OutlineTable({
           onChange={(rotateDegrees) => set(i, { rotateDegrees })}
         />,
         <NumberInput
+          key="bend"
           label={`Bend, row ${i + 1}`}
           kind="number"
           unit="°"
@@ -52,6 +55,7 @@ export function OutlineTable({
           onChange={(bendDegrees) => set(i, { bendDegrees })}
         />,
         <NumberInput
+          key="radius"
           label={`Inside radius, row ${i + 1}`}
           value={row.insideRadiusMm}
           decimals={1}

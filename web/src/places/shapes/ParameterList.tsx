@@ -24,7 +24,7 @@ export function ParameterList({ form, data, change, units }: Props) {
     (parameter.onlyWhen.length === 0 ||
       parameter.onlyWhen.some((choice) => {
         const [id, word] = choice.split("=");
-        const taken = String(data.parameters[id!] ?? form.parameters[id!]) === word;
+        const taken = (data.parameters[id!] ?? form.parameters[id!]) === word;
         return taken && counts(entry.parameters.find((one) => one.id === id));
       }));
   const set = (id: string, value: number | string | OutlineRow[] | StackItem[]) =>

@@ -33,7 +33,9 @@ export function SceneView({ wires, solids, metal, name, room }: Props) {
       scene.current = null;
       made.dispose();
     };
-  }, []); // made once; metal and size follow below
+    // made once; metal and size follow below
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
   useEffect(() => {
     if (width > 0 && height > 0) {
       scene.current?.resize(width, height);

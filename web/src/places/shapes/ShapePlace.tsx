@@ -60,10 +60,10 @@ function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
   const parameters = useCatalogue(data.wireDiameterMm).data?.find(
     (one) => one.id === data.formId,
   )?.parameters;
-  const names = Object.fromEntries([
+  const names: Record<string, string> = Object.fromEntries([
     ["also", "What is done besides"],
     ["metals", "The metal of a wire"],
-    ...(parameters ?? []).map((one) => [one.id, one.name]),
+    ...(parameters ?? []).map((one) => [one.id, one.name] as const),
   ]);
   const taking = (field: string) =>
     field in names

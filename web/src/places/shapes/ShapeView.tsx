@@ -46,8 +46,8 @@ export function ShapeView({ form, twins: pair, view, onView, shape, straight, he
   const twins = pair && shape === null;
   const wires = useMemo(() => wiresOf(form, shape, held, step), [form, shape, held, step]);
   const all = useMemo(() => (twins ? withTwin(wires, form) : wires), [twins, wires, form]);
-  const solids = shape === null ? form.solids : [];
-  const twinSolids = useMemo(() => (twins ? solidTwins(form) : solids), [twins, shape, form, solids]);
+  const solids = useMemo(() => (shape === null ? form.solids : []), [shape, form]);
+  const twinSolids = useMemo(() => (twins ? solidTwins(form) : solids), [twins, form, solids]);
   return (
     <div className="shape-view">
       {onView && (

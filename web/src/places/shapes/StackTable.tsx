@@ -53,11 +53,13 @@ export function StackTable({ items, reason, units, onItems }: Props) {
       )}
       cells={(item, i) => [
         <CountInput
+          key="count"
           label={`How many of ${i + 1}`}
           value={item.count}
           onChange={(count) => set(i, { count })}
         />,
         <select
+          key="what"
           className="word-select"
           aria-label={`What ${i + 1} is`}
           value={item.kind}
@@ -70,15 +72,28 @@ export function StackTable({ items, reason, units, onItems }: Props) {
           ))}
         </select>,
         <Size
+          key="across"
           label={item.kind === "COIL" ? `Wire of ${i + 1}` : `Across ${i + 1}`}
           value={item.acrossMm}
           onChange={(acrossMm) => set(i, isRoundBead(item) ? { acrossMm, longMm: acrossMm } : { acrossMm })}
         />,
-        <Size label={`Along ${i + 1}`} value={item.longMm} onChange={(longMm) => set(i, { longMm })} />,
+        <Size
+          key="along"
+          label={`Along ${i + 1}`}
+          value={item.longMm}
+          onChange={(longMm) => set(i, { longMm })}
+        />,
         item.kind === "COIL" ? (
-          <span className="soft tiny">wound</span>
+          <span key="hole" className="soft tiny">
+            wound
+          </span>
         ) : (
-          <Size label={`Hole of ${i + 1}`} value={item.holeMm} onChange={(holeMm) => set(i, { holeMm })} />
+          <Size
+            key="hole"
+            label={`Hole of ${i + 1}`}
+            value={item.holeMm}
+            onChange={(holeMm) => set(i, { holeMm })}
+          />
         ),
       ]}
     >

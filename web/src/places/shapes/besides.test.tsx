@@ -24,7 +24,7 @@ describe("steps any form may have", () => {
       );
     }
     show(<Page />);
-    const kept = () => JSON.parse(screen.getByRole("status").textContent!) as unknown;
+    const kept = () => JSON.parse(screen.getByRole("status").textContent) as unknown;
     const hammer = screen.getByRole("button", { name: "hammer" });
     fireEvent.click(hammer);
     fireEvent.click(screen.getByRole("button", { name: "anneal first" }));

@@ -185,7 +185,7 @@ describe("the figures", () => {
     show(<ShapeFigures kept={KEPT} form={judged} data={JOB} change={() => {}} />);
     expect(screen.getByTestId("to-cut").textContent).toContain("19.0");
     await screen.findByLabelText("loop, inside");
-    const text = document.body.textContent!;
+    const text = document.body.textContent;
     expect(text.indexOf("does not go on")).toBeLessThan(text.indexOf("loop, inside"));
     expect(text.indexOf("holds 20 N")).toBeGreaterThan(text.indexOf("loop, inside"));
     fireEvent.click(screen.getByText("why this number"));

@@ -109,10 +109,10 @@ describe("a refused value", () => {
     const alert = await screen.findByRole("alert");
     expect(alert.textContent).toMatch(/^Loop, inside cannot be 0.1 mm; it can be from 1.2/);
     expect(container.querySelector("[data-refused=true]")).toBeTruthy();
-    expect((screen.getByText("Make 4 of these") as HTMLButtonElement).disabled).toBe(true);
+    expect(screen.getByText<HTMLButtonElement>("Make 4 of these").disabled).toBe(true);
     fireEvent.click(screen.getByText(/take 1.2/));
     await waitFor(() => expect(screen.queryByRole("alert")).toBeNull());
-    expect((screen.getByText("Make 4 of these") as HTMLButtonElement).disabled).toBe(false);
+    expect(screen.getByText<HTMLButtonElement>("Make 4 of these").disabled).toBe(false);
     expect(asked.filter((one) => one.path.endsWith("/solve")).length).toBeGreaterThan(2);
   });
 });

@@ -43,11 +43,9 @@ export function PieceScene({
 }: Props) {
   const patch = useMemo(() => some(rings, which, colours, wires), [rings, which, colours, wires]);
   const place = useMemo(() => new Map(which.map((n, at) => [n, at])), [which]);
-  const placed = (set: ReadonlySet<number>) =>
-    new Set([...set].map((n) => place.get(n)).filter((at) => at !== undefined));
   const openAt = open ? place.get(open.ring) : undefined;
-  const shownChosen = useMemo(() => (chosen ? placed(chosen) : null), [place, chosen]);
-  const shownLinked = useMemo(() => placed(linked ?? new Set()), [place, linked]);
+  const shownChosen = useMemo(() => (chosen ? placed(chosen, place) : null), [place, chosen]);
+  const shownLinked = useMemo(() => placed(linked ?? new Set(), place), [place, linked]);
   const shownFocus = useMemo(
     () => (focus ? focus.map((n) => place.get(n)).filter((at) => at !== undefined) : null),
     [place, focus],
@@ -66,4 +64,9 @@ export function PieceScene({
       onPick={onPick && ((at) => onPick(at === null ? null : which[at]!))}
     />
   );
+}
+
+/** Rings of the whole by their place in what is shown; those not shown are left out. */
+function placed(rings: ReadonlySet<number>, place: ReadonlyMap<number, number>): Set<number> {
+  return new Set([...rings].map((n) => place.get(n)).filter((at) => at !== undefined));
 }

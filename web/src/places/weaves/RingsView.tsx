@@ -123,12 +123,16 @@ function Solid({
       scene.current = null;
       made.dispose();
     };
-  }, []); // made once; metals, size and rings follow below
+    // made once; metals, size and rings follow below
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
   useEffect(() => scene.current?.resize(width, height), [width, height]);
-  useEffect(() => scene.current?.tones(palette.map(toneNamed)), [colours]);
+  useEffect(() => scene.current?.tones(colours.split(" ").map(toneNamed)), [colours]);
   useEffect(() => scene.current?.unfit(), [fitKey]);
   useEffect(
     () => scene.current?.show(patch, wireMm, open, firstLook ?? null),
+    // an opening is the same by its ring and angle; the first look is taken once
+    // eslint-disable-next-line react-hooks/exhaustive-deps
     [patch, wireMm, open?.ring, open?.angle],
   );
   useEffect(() => scene.current?.choose(chosen, linked), [patch, chosen, linked]);
@@ -159,6 +163,8 @@ function Solid({
           onPick(scene.current?.at(event.clientX - box.left, event.clientY - box.top) ?? null);
         }}
       />
+      {/* drawn anew by `moved` whenever the scene is, which is made once */}
+      {/* eslint-disable-next-line react-hooks/refs */}
       {scene.current && <Tags scene={scene.current} patch={patch} tags={tags} wireMm={wireMm} />}
       <span className="scene-looks">
         <span className="small soft">seen from the</span>

@@ -30,7 +30,9 @@ export function WeavesPlace() {
       change({ weave: to.id, innerMm: innerFor(to, { ...choice, innerMm: [choice.innerMm[0]!] }) }, "weave");
       setQuery({}, { replace: true });
     }
-  }, [led, weaves]); // led here by a link: taken over once
+    // led here by a link: taken over once
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [led, weaves]);
   const weave = weaves?.find((one) => one.id === choice.weave) ?? weaves?.[0];
   if (!weaves || !weave) {
     return null;

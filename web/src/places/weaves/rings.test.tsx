@@ -69,10 +69,7 @@ describe("a piece as it grows", () => {
       this.seen = seen;
     }
     observe(): void {
-      this.seen(
-        [{ contentRect: { width: 800, height: 400 } } as ResizeObserverEntry],
-        this as unknown as ResizeObserver,
-      );
+      this.seen([{ contentRect: { width: 800, height: 400 } } as ResizeObserverEntry], this);
     }
     unobserve(): void {}
     disconnect(): void {}

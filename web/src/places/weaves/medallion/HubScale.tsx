@@ -40,10 +40,10 @@ export function HubScale({
       {ends.map(([mm, word], k) => (
         <g key={word}>
           <path className="leader" d={`M${x(mm)} ${BAR + 5}V${BAR + 12}L${at[k]!} ${BAR + 20}`} />
-          <text className="figures strong" x={at[k]!} y={BAR + 33} textAnchor="middle">
+          <text className="figures strong" x={at[k]} y={BAR + 33} textAnchor="middle">
             {size(mm, units).value}
           </text>
-          <text className="soft" x={at[k]!} y={BAR + 46} textAnchor="middle">
+          <text className="soft" x={at[k]} y={BAR + 46} textAnchor="middle">
             {word}
           </text>
         </g>

@@ -43,6 +43,7 @@ export function PiecePractice({ data, weave, piece, rings }: Props) {
     [rings, step, which],
   );
   const chosen = useMemo(() => (step ? new Set([step.ring]) : null), [step]);
+  const focus = useMemo(() => (step ? [step.ring, ...choices] : null), [step, choices]);
   if (!step) {
     return <p className="mt-4 max-w-prose">There is no ring to practise with here: take a longer piece.</p>;
   }
@@ -91,7 +92,7 @@ export function PiecePractice({ data, weave, piece, rings }: Props) {
         linked={answer ? new Set([...step.through, ...step.pickUp]) : picked}
         tags={choices.map((ring) => ({ ring, text: name.get(ring)!, picked: picked.has(ring) }))}
         onPick={toggle}
-        focus={useMemo(() => [step.ring, ...choices], [step, choices])}
+        focus={focus}
       />
       <div className="practice" role="group" aria-label="Practice">
         <p className="practice-question">

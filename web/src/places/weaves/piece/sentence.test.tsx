@@ -17,7 +17,7 @@ const TWO_SIZES = {
     { id: "flat", name: "flat ring", usualRatio: 1 },
     { id: "upright", name: "upright ring", usualRatio: 0.7 },
   ],
-} as WeaveEntry;
+};
 
 const NOTHING = { lengthMm: null, units: null, rows: null, columns: null, rowCounts: null } as const;
 
@@ -156,7 +156,7 @@ describe("weaves on the bench", () => {
     expect(screen.getByText(go)).toBeTruthy();
   });
 
-  it("begins a run and goes to it, or says why not", async () => {
+  it("begins a run and goes to it, or says why not", () => {
     const asked = serve({ "POST /api/weave-jobs/w1/runs": { id: "r9" } });
     show(<WeavesInHand hands={[hand({})]} />);
     fireEvent.click(screen.getByRole("button", { name: "Begin: Rope of the tide" }));
