@@ -101,7 +101,7 @@ class EffortsTest {
     @Test
     void whatIsCalledOffStopsAtOnce() {
         var stopped = new CountDownLatch(1);
-        UUID number = ((StillWorking) laterStopped(stopped)).told().effort();
+        UUID number = laterStopped(stopped).told().effort();
         efforts.callOff(number);
         eventually(() -> stopped.getCount() == 0);
         efforts.callOff(UUID.randomUUID());

@@ -50,7 +50,7 @@ final class Bodies {
     static Map<String, JsonNode> examples(ObjectMapper json) throws IOException {
         try (InputStream file = Bodies.class.getResourceAsStream("/bodies.json")) {
             var examples = new LinkedHashMap<String, JsonNode>();
-            json.readTree(file).fields().forEachRemaining(one -> examples.put(one.getKey(), one.getValue()));
+            json.readTree(file).properties().forEach(one -> examples.put(one.getKey(), one.getValue()));
             return examples;
         }
     }

@@ -75,8 +75,8 @@ class EdgeTest extends ApiTest {
         var open = new java.util.TreeSet<String>();
         read("/api/openapi.json")
                 .at("/paths")
-                .fields()
-                .forEachRemaining(path -> path.getValue().fieldNames().forEachRemaining(method -> {
+                .properties()
+                .forEach(path -> path.getValue().fieldNames().forEachRemaining(method -> {
                     String address = path.getKey()
                             .replaceAll("\\{[^}]+}", UUID.randomUUID().toString());
                     Answer answer = send(request(HttpMethod.valueOf(method.toUpperCase(java.util.Locale.ROOT)), address)
@@ -123,10 +123,10 @@ class EdgeTest extends ApiTest {
     void bodiesTooLargeForTheirAddressAreRefused() {
         read("/api/openapi.json")
                 .at("/paths")
-                .fields()
-                .forEachRemaining(path -> path.getValue()
-                        .fields()
-                        .forEachRemaining(operation -> operation
+                .properties()
+                .forEach(path -> path.getValue()
+                        .properties()
+                        .forEach(operation -> operation
                                 .getValue()
                                 .at("/requestBody/content")
                                 .fieldNames()

@@ -55,8 +55,8 @@ class EveryFieldTest extends ApiTest {
         var described = new TreeSet<String>();
         read("/api/openapi.json")
                 .at("/paths")
-                .fields()
-                .forEachRemaining(path -> path.getValue().fields().forEachRemaining(operation -> {
+                .properties()
+                .forEach(path -> path.getValue().properties().forEach(operation -> {
                     if (operation.getValue().at("/requestBody/content").has("application/json")) {
                         described.add(operation.getKey().toUpperCase(java.util.Locale.ROOT) + " " + path.getKey());
                     }
@@ -125,8 +125,8 @@ class EveryFieldTest extends ApiTest {
         var wrong = new ArrayList<String>();
         read("/api/openapi.json")
                 .at("/paths")
-                .fields()
-                .forEachRemaining(path -> path.getValue().fields().forEachRemaining(operation -> {
+                .properties()
+                .forEach(path -> path.getValue().properties().forEach(operation -> {
                     String method = operation.getKey().toUpperCase(java.util.Locale.ROOT);
                     for (String said :
                             List.of("x", UUID.randomUUID().toString(), "%00", "-1", "1e400", "NaN", "%2e%2e")) {
