@@ -4,12 +4,12 @@ import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { queries } from "./api/queries";
 import { App } from "./App";
-import { resumeUnsent } from "./shared/editor";
+import { keepSending } from "./shared/readings";
 import { applyTheme, keptTheme } from "./shared/theme";
 import "./index.css";
 
 applyTheme(keptTheme());
-resumeUnsent("measurements");
+keepSending();
 
 createRoot(document.getElementById("root")!).render(
   <StrictMode>

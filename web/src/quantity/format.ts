@@ -1,9 +1,8 @@
 /** Numbers as shown. Rounding happens here and nowhere earlier; the values are the core's. */
+import { MM_PER_INCH } from "./inches";
 import type { Choices } from "../api/types";
 
 export type Units = Choices["units"];
-
-const MM_PER_INCH = 25.4;
 
 export interface Shown {
   value: string;

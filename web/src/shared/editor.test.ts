@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { Editor, resumeUnsent } from "./editor";
+import { Editor } from "./editor";
 import { forget, redo, undo } from "./undo";
 
 interface Thing {
@@ -162,14 +162,4 @@ describe("undo", () => {
     e.change({ name: "c" }, "name");
     expect(redo()).toBe(false);
   });
-});
-
-it("a new thing a closed tab never sent is sent at the next start", async () => {
-  localStorage.setItem("toroid:unsaved:things/42", JSON.stringify({ name: "late", size: 1 }));
-  localStorage.setItem("toroid:unsaved:other/1", "{}");
-  resumeUnsent("things");
-  await vi.advanceTimersByTimeAsync(50);
-  expect(sent).toHaveLength(1);
-  expect(sent[0]!.url).toBe("/api/things/42");
-  expect(sent[0]!.body.version).toBeNull();
 });

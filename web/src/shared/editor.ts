@@ -222,13 +222,3 @@ export class Editor<D> {
     return text === null ? null : (JSON.parse(text) as D);
   }
 }
-
-/** Sends what a closed tab had not sent yet: new things under {@code path} that only the browser's storage holds. */
-export function resumeUnsent(path: string): void {
-  const prefix = `toroid:unsaved:${path}/`;
-  for (const key of Object.keys(localStorage)) {
-    if (key.startsWith(prefix)) {
-      new Editor<unknown>(path, key.slice(prefix.length), null, JSON.parse(localStorage.getItem(key)!));
-    }
-  }
-}

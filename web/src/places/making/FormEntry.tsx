@@ -1,20 +1,13 @@
 import { useState } from "react";
-import { call, Problem } from "../../api/client";
-import { changed, useFormMeasurements, useLearnt, usePreferences } from "../../api/queries";
-import type {
-  FormMeasured,
-  FormMeasurementData,
-  FormRunData,
-  FormStep,
-  Kept,
-  LengthAnswer,
-} from "../../api/types";
+import { Problem } from "../../api/client";
+import { useFormMeasurements, useLearnt, usePreferences } from "../../api/queries";
+import type { FormMeasured, FormMeasurementData, FormRunData, FormStep, Kept } from "../../api/types";
 import { many, size } from "../../quantity/format";
 import { DotRow } from "../../shared/DotRow";
 import { expectedWords } from "../../shared/formWords";
-import { Editor } from "../../shared/editor";
-import { say } from "../../shared/says";
-import { newId } from "../../api/newId";
+import { takeReading } from "../../shared/readings";
+import { bareLengthMm } from "../../quantity/inches";
+import { ONLY_THE_SERVER_READS_THIS, readLength } from "./readLength";
 
 const WORDS: Record<FormMeasured, string> = {
   CUT_LENGTH: "really cut",
@@ -72,24 +65,15 @@ export function FormEntry({ run, step }: { run: Kept<FormRunData>; step: FormSte
     if (!typed) {
       return;
     }
-    let data: FormMeasurementData | null = null;
     try {
-      const value = await read(typed, kind, units === "INCHES", choices?.bareGauge);
-      data = measurement(run, step, kind, value);
-      await call("PUT", `/api/form-measurements/${newId()}`, { version: null, data });
-      changed("form-measurements", "notebook");
+      const value =
+        bareLengthMm(typed, counted(kind) ? "MILLIMETRES" : units) ??
+        (await readLength(typed, choices?.bareGauge));
+      await takeReading("form-measurements", measurement(run, step, kind, value));
       setText("");
       setRefusal(null);
     } catch (failure) {
-      if (failure instanceof Problem) {
-        setRefusal(failure.body.detail);
-      } else if (data) {
-        new Editor("form-measurements", newId(), null, data);
-        setText("");
-        say("The server is not answering. The measurement is kept here and sent when it does.");
-      } else {
-        setRefusal(`"${typed}" could not be read just now. Type it in mm.`);
-      }
+      setRefusal(failure instanceof Problem ? failure.body.detail : ONLY_THE_SERVER_READS_THIS);
     }
   };
   return (
@@ -160,20 +144,6 @@ export function FormEntry({ run, step }: { run: Kept<FormRunData>; step: FormSte
 }
 
 const counted = (kind: FormMeasured) => kind === "WRAPS" || kind === "MINUTES";
-
-async function read(
-  typed: string,
-  kind: FormMeasured,
-  inches: boolean,
-  bareGauge: "AWG" | "SWG" | undefined,
-): Promise<number> {
-  const bare = Number(typed.replace(",", "."));
-  if (Number.isFinite(bare) && (counted(kind) || !inches)) {
-    return bare;
-  }
-  const text = Number.isFinite(bare) ? `${bare} in` : typed;
-  return (await call<LengthAnswer>("POST", "/api/quantity/length", { text, bareGauge })).millimetres;
-}
 
 function cutOf(run: FormRunData, step: FormStep) {
   return run.plan.wires.find((wire) => wire.name === step.wire) ?? run.plan.wires[0]!;

@@ -1,15 +1,13 @@
 import { useState } from "react";
-import { call, Problem } from "../../api/client";
-import { changed, useMeasurementsOfRun, usePreferences, useSpringback } from "../../api/queries";
-import type { Kept, LengthAnswer, MeasurementData, RingStep, RunData } from "../../api/types";
+import { Problem } from "../../api/client";
+import { useMeasurementsOfRun, usePreferences, useSpringback } from "../../api/queries";
+import type { Kept, MeasurementData, RingStep, RunData } from "../../api/types";
 import { band, many, size } from "../../quantity/format";
-import { Editor } from "../../shared/editor";
-import { say } from "../../shared/says";
+import { bareLengthMm } from "../../quantity/inches";
+import { takeReading } from "../../shared/readings";
 import { rememberMeasurement } from "../notebook/leaving";
 import { DotRow } from "../../shared/DotRow";
-import { newId } from "../../api/newId";
-
-const MM_PER_INCH = 25.4;
+import { ONLY_THE_SERVER_READS_THIS, readLength } from "./readLength";
 
 type Side = "INNER" | "OUTER";
 
@@ -38,28 +36,16 @@ export function MeasureEntry({ run, step, index }: Props) {
       return;
     }
     try {
-      const valueMm = await read(typed, choices?.units === "INCHES", choices?.bareGauge);
-      const id = newId();
-      const data = measurement(run, index, rings, side, valueMm);
-      await call<Kept<MeasurementData>>("PUT", `/api/measurements/${id}`, { version: null, data });
-      changed("measurements", "springback", "notebook");
-      rememberMeasurement(`measurement ${typed}`, id);
+      const valueMm =
+        bareLengthMm(typed, choices?.units ?? "MILLIMETRES") ?? (await readLength(typed, choices?.bareGauge));
+      const taken = await takeReading("measurements", measurement(run, index, rings, side, valueMm));
+      if (!taken.waits) {
+        rememberMeasurement(`measurement ${typed}`, taken.id);
+      }
       setText("");
       setRefusal(null);
     } catch (failure) {
-      if (failure instanceof Problem) {
-        setRefusal(failure.body.detail);
-      } else if (!Number.isFinite(bare(typed))) {
-        setRefusal(
-          "The server is not answering, and only it reads this. Type millimetres: they are kept here.",
-        );
-      } else {
-        const inches = choices?.units === "INCHES" ? MM_PER_INCH : 1;
-        const valueMm = bare(typed) * inches;
-        new Editor("measurements", newId(), null, measurement(run, index, rings, side, valueMm));
-        setText("");
-        say("The server is not answering. The measurement is kept here and sent when it does.");
-      }
+      setRefusal(failure instanceof Problem ? failure.body.detail : ONLY_THE_SERVER_READS_THIS);
     }
   };
 
@@ -111,19 +97,6 @@ export function MeasureEntry({ run, step, index }: Props) {
       <Learnt run={run.data} here={here} step={step} />
     </>
   );
-}
-
-function bare(typed: string): number {
-  return Number(typed.replace(",", "."));
-}
-
-async function read(typed: string, inches: boolean, bareGauge: "AWG" | "SWG" | undefined): Promise<number> {
-  const number = bare(typed);
-  if (Number.isFinite(number) && !inches) {
-    return number;
-  }
-  const text = Number.isFinite(number) ? `${number} in` : typed;
-  return (await call<LengthAnswer>("POST", "/api/quantity/length", { text, bareGauge })).millimetres;
 }
 
 function measurement(

@@ -153,7 +153,7 @@ describe("making rings", () => {
     expect(localStorage.getItem("toroid:side:coil")).toBe("INNER");
   });
 
-  it("reads inches where the workshop measures in inches, by the server", async () => {
+  it("reads a bare number as inches where the workshop measures in inches", async () => {
     const { asked } = at(
       3,
       {},
@@ -165,17 +165,14 @@ describe("making rings", () => {
           deleted: false,
           data: { ...CHOICES, units: "INCHES" },
         },
-        "POST /api/quantity/length": { millimetres: 8.7122 },
       },
     );
     await waitFor(() => expect(screen.getByTestId("big-number").textContent).toContain("in"));
     fireEvent.change(screen.getByLabelText("Measured outside"), { target: { value: "0.343" } });
     fireEvent.click(screen.getByRole("button", { name: "Note it" }));
     await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true));
-    expect(asked.find((one) => one.path === "/api/quantity/length")!.body).toMatchObject({
-      text: "0.343 in",
-    });
-    expect(asked.find((one) => one.method === "PUT")!.body).toMatchObject({ data: { valueMm: 8.7122 } });
+    const sent = asked.find((one) => one.method === "PUT")!.body as { data: { valueMm: number } };
+    expect(sent.data.valueMm).toBeCloseTo(0.343 * 25.4, 9);
   });
 
   it("says what the server refuses, and keeps what was typed", async () => {
@@ -207,7 +204,7 @@ describe("making rings", () => {
     );
     fireEvent.change(await screen.findByLabelText("Measured outside"), { target: { value: "11/32in" } });
     fireEvent.click(screen.getByRole("button", { name: "Note it" }));
-    expect((await screen.findByRole("alert")).textContent).toContain("Type millimetres");
+    expect((await screen.findByRole("alert")).textContent).toContain("Type a bare number");
     expect(screen.getByLabelText<HTMLInputElement>("Measured outside").value).toBe("11/32in");
   });
 

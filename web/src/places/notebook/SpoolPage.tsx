@@ -1,14 +1,13 @@
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { call, Problem } from "../../api/client";
-import { changed, useMandrels, usePreferences, useSpools, useSpringback } from "../../api/queries";
+import { useMandrels, usePreferences, useSpools, useSpringback } from "../../api/queries";
 import type { Kept, MeasurementData, SpoolData, SpringbackView } from "../../api/types";
 import { day, many, plain, size, sizeText, type Units } from "../../quantity/format";
 import { Lost } from "../../shared/Lost";
 import { say } from "../../shared/says";
 import { rememberMeasurement, setLeftOut } from "./leaving";
 import { SpringbackChart } from "./SpringbackChart";
-import { newId } from "../../api/newId";
+import { notTaken, takeReading } from "../../shared/readings";
 
 /** One spool: theory against own measurement, rod by rod. */
 export function SpoolPage() {
@@ -91,19 +90,15 @@ function OneMore({ spool }: { spool: Kept<SpoolData> }) {
       takenAt: new Date().toISOString(),
       note: "",
     };
-    const id = newId();
     try {
-      await call("PUT", `/api/measurements/${id}`, { version: null, data });
-      changed("springback", "measurements", "notebook", "sheet", "ring-table");
-      rememberMeasurement(`measurement ${value}`, id);
+      const taken = await takeReading("measurements", data);
+      if (!taken.waits) {
+        rememberMeasurement(`measurement ${value}`, taken.id);
+      }
       setValue("");
       setRefusal(null);
     } catch (failure) {
-      setRefusal(
-        failure instanceof Problem
-          ? failure.body.detail
-          : "The server is not answering; the measurement was not taken.",
-      );
+      setRefusal(notTaken(failure));
     }
   };
   return (

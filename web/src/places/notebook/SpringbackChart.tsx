@@ -1,3 +1,4 @@
+import { MM_PER_INCH } from "../../quantity/inches";
 import type { SpringbackView } from "../../api/types";
 import { plain, type Units } from "../../quantity/format";
 
@@ -5,7 +6,6 @@ const W = 760;
 const H = 300;
 const LEFT = 52;
 const BOTTOM = H - 40;
-const MM_PER_INCH = 25.4;
 
 /** How much the ring opens over its rod, against the rod: handbook dashed, own fit with its band, and every coil measured. */
 export function SpringbackChart({ view, units }: { view: SpringbackView; units: Units }) {

@@ -1,13 +1,14 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import { call, Problem } from "../../api/client";
-import { changed, useLearnt, usePreferences } from "../../api/queries";
+import { useLearnt, usePreferences } from "../../api/queries";
 import type { FormLearnt, FormMeasurementData } from "../../api/types";
 import { day, plain, size, sizeText } from "../../quantity/format";
 import { CountRings } from "../../shared/CountRings";
 import { DotRow } from "../../shared/DotRow";
 import { NumberInput } from "../../shared/NumberInput";
 import { newId } from "../../api/newId";
+import { MM_PER_INCH } from "../../quantity/inches";
+import { notTaken, takeReading } from "../../shared/readings";
 
 const LOOPS = 10;
 const FORM = "wrapped-loop";
@@ -103,14 +104,11 @@ function Entry({
       return;
     }
     try {
-      await call("PUT", `/api/form-measurements/${newId()}`, { version: null, data });
-      changed("form-measurements");
+      await takeReading("form-measurements", data);
       setText("");
       setRefusal(null);
     } catch (failure) {
-      setRefusal(
-        failure instanceof Problem ? failure.body.detail : "The server is not answering; try again.",
-      );
+      setRefusal(notTaken(failure));
     }
   };
   return (
@@ -191,7 +189,7 @@ function Season({ sessions, half }: { sessions: FormLearnt["sessions"]; half: nu
                 />
               ))}
               <text className="figures" x={x} y={HEIGHT + 14} textAnchor="middle">
-                {plain(size(half, units).unit === "in" ? half / 25.4 : half, 2)}
+                {plain(size(half, units).unit === "in" ? half / MM_PER_INCH : half, 2)}
               </text>
               <text className="soft" x={x} y={HEIGHT + 32} textAnchor="middle">
                 {day(session.startedAt)}
