@@ -61,6 +61,46 @@ class RunsTest extends ApiTest {
         assertThat(left(spool)).isCloseTo(50_000, within(1e-6));
     }
 
+    /** A spool said to hold too little: nothing is left of it, and an undo brings back what it was said to hold, not what was wound. */
+    @Test
+    void whatIsWoundBeyondTheSpoolComesBackExactly() {
+        UUID spool = spool("copper", "HALF_HARD", 1.0, 100);
+        Answer run = start(kept(job(spool, 5, 40)));
+        assertThat(run.at("/data/plan/coils/0/wireMm").asDouble()).isGreaterThan(100);
+        Answer wound = progress(run, 1, Map.of());
+        assertThat(left(spool)).isZero();
+        // another name is no other length
+        rename(spool, "Spool under the bench");
+        assertThat(left(spool)).isZero();
+        progress(wound, 0, Map.of());
+        assertThat(left(spool)).isCloseTo(100, within(1e-9));
+    }
+
+    /** Once it is weighed, that is what it holds, whatever was wound off it before. */
+    @Test
+    void aSpoolWeighedAfterwardsHoldsWhatItIsWeighed() {
+        UUID spool = spool("copper", "HALF_HARD", 1.0, 100);
+        Answer run = start(kept(job(spool, 5, 40)));
+        double coil = run.at("/data/plan/coils/0/wireMm").asDouble();
+        Answer wound = progress(run, 1, Map.of());
+        change(spool, "lengthLeftMm", 2_000);
+        progress(wound, 0, Map.of());
+        assertThat(left(spool)).isCloseTo(2_000 + coil, within(1e-6));
+    }
+
+    private void rename(UUID spool, String name) {
+        change(spool, "name", name);
+    }
+
+    private void change(UUID spool, String field, Object value) {
+        Answer now = read("/api/spools/" + spool);
+        var data =
+                (com.fasterxml.jackson.databind.node.ObjectNode) now.at("/data").deepCopy();
+        data.putPOJO(field, value);
+        assertThat(keep("/api/spools", spool, now.at("/version").asInt(), data).status())
+                .isEqualTo(200);
+    }
+
     private double left(UUID spool) {
         return read("/api/spools/" + spool).at("/data/lengthLeftMm").asDouble();
     }

@@ -62,6 +62,9 @@ class MigrationTest extends ApiTest {
                 .isEqualTo(2);
         assertThat(database.queryForObject("select count(*) from earlier.form_job", Integer.class))
                 .isZero();
+        assertThat(database.queryForList("select overdrawn_mm from earlier.spool", Double.class))
+                .isNotEmpty()
+                .containsOnly(0.0);
         assertThat(upTo("latest").validateWithResult().validationSuccessful).isTrue();
     }
 
