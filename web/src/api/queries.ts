@@ -6,6 +6,7 @@ import type {
   CatalogueForm,
   FormEntry,
   FormInHand,
+  FormInMaking,
   FormJobData,
   FormLearnt,
   FormMeasurementData,
@@ -119,6 +120,15 @@ export function useFormRun(id: string) {
   return useQuery({
     queryKey: ["form-runs", id],
     queryFn: () => call<Kept<FormRunData>>("GET", `/api/form-runs/${id}`),
+  });
+}
+
+/** The form a run is of, its marks and shapes, as they stood when it began: they never change. */
+export function useFormInMaking(runId: string) {
+  return useQuery({
+    queryKey: ["form-run-form", runId],
+    queryFn: ({ signal }) => call<FormInMaking>("GET", `/api/form-runs/${runId}/form`, undefined, signal),
+    staleTime: Infinity,
   });
 }
 

@@ -79,6 +79,11 @@ export type FormShape = {
   free: number[][];
   sections: number[][];
 };
+/** A form as a run makes it: frozen when the run began. */
+export interface FormInMaking {
+  form: FormAnswer;
+  shapes: FormShape[];
+}
 export type FormJobData = Omit<Received<Schemas["FormJobData"]>, "parameters"> & { parameters: Parameters };
 export type FormRunData = Omit<Received<Schemas["FormRunData"]>, "counts" | "plan"> & {
   counts: Record<string, number>;

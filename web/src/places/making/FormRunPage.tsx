@@ -45,11 +45,11 @@ export function FormRunPage({ run }: { run: Kept<FormRunData> }) {
       </header>
       {step ? (
         <main>
-          <FormStepDrawing run={run.data} index={progress.index} />
+          <FormStepDrawing run={run} index={progress.index} />
           <div>
             <h1>{formStepTitle(step)}</h1>
             {step.kind === "MARK" ? (
-              <MarkList step={step} run={run.data} />
+              <MarkList step={step} runId={run.id} />
             ) : (
               <BigNumber step={step} run={run.data} />
             )}

@@ -1,14 +1,14 @@
 import { useMemo } from "react";
-import type { FormRunData } from "../../api/types";
+import { useFormInMaking } from "../../api/queries";
+import type { FormRunData, Kept } from "../../api/types";
 import { Straight } from "../shapes/WireStrip";
-import { useForm, useForming } from "../shapes/useForm";
 import { WirePicture } from "../../shared/WirePicture";
 
 /** The wire as this step leaves it, and straight below with its marks, so that the next grip is seen. */
-export function FormStepDrawing({ run, index }: { run: FormRunData; index: number }) {
-  const { form } = useForm(run.plan.job);
-  const { shapes } = useForming(run.plan.job, true);
-  const step = run.plan.steps[index]!;
+export function FormStepDrawing({ run, index }: { run: Kept<FormRunData>; index: number }) {
+  const { plan } = run.data;
+  const { form, shapes } = useFormInMaking(run.id).data ?? {};
+  const step = plan.steps[index]!;
   const shape = shapes?.[index + 1];
   const wires = useMemo(() => {
     if (!form || !shape) {
@@ -27,13 +27,13 @@ export function FormStepDrawing({ run, index }: { run: FormRunData; index: numbe
       {wires.length > 0 && (
         <WirePicture
           wires={wires}
-          solids={index === run.plan.steps.length - 1 ? form.solids : []}
-          metal={run.plan.metal}
+          solids={index === plan.steps.length - 1 ? form.solids : []}
+          metal={plan.metal}
           look={wires.length > 2 ? "corner" : "face"}
-          label={`${run.plan.form} after step ${index + 1}`}
+          label={`${plan.form} after step ${index + 1}`}
         />
       )}
-      <Straight wire={wire} metal={run.plan.metal} step={index} />
+      <Straight wire={wire} metal={plan.metal} step={index} />
     </div>
   );
 }

@@ -1,11 +1,10 @@
-import { usePreferences } from "../../api/queries";
-import type { FormRunData, FormStep } from "../../api/types";
+import { useFormInMaking, usePreferences } from "../../api/queries";
+import type { FormStep } from "../../api/types";
 import { size } from "../../quantity/format";
-import { useForm } from "../shapes/useForm";
 
 /** Where the marks go, from the first cut end, large; the middle one stands out. */
-export function MarkList({ step, run }: { step: FormStep; run: FormRunData }) {
-  const { form } = useForm(run.plan.job);
+export function MarkList({ step, runId }: { step: FormStep; runId: string }) {
+  const form = useFormInMaking(runId).data?.form;
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const wire = form?.wires.find((one) => one.name === step.wire);
   if (!wire) {

@@ -2,6 +2,7 @@ import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { FormRunData, FormStep, Kept } from "../../api/types";
 import { PREFERENCES, serve, show, type Answers } from "../../test/app";
+import { FORM } from "../../test/form";
 import { FormEntry, measuredIn } from "./FormEntry";
 import { FormRunPage } from "./FormRunPage";
 
@@ -102,7 +103,7 @@ function run(perGroup: number, pieces: number, place = 0): Kept<FormRunData> {
 const BASE: Answers = {
   ...PREFERENCES,
   "GET /api/form-measurements/of-run/": [],
-  "POST /api/forms/hook-curled/forming": [],
+  "GET /api/form-runs/": { form: FORM, shapes: [] },
   "GET /api/notebook/forms": [],
   "PUT /api/form-runs/": (body: unknown) => ({ id: "x", version: 1, data: (body as { data: unknown }).data }),
 };
@@ -111,6 +112,19 @@ beforeEach(() => localStorage.clear());
 afterEach(() => {
   cleanup();
   vi.unstubAllGlobals();
+});
+
+describe("what is shown of a form in making", () => {
+  it("is what was frozen with the run: nothing is worked out anew", async () => {
+    const asked = serve(BASE);
+    const marking = run(3, 3);
+    marking.data.plan.steps = [{ ...CUT, kind: "MARK", wire: "loop" }, HOOK];
+    show(<FormRunPage run={marking} />);
+    const marks = await screen.findByLabelText("Marks from the first cut end");
+    expect(marks.textContent).toContain(FORM.wires[0]!.marks[0]!.atMm.toFixed(1));
+    expect(asked.some((one) => one.path.endsWith("/form"))).toBe(true);
+    expect(asked.filter((one) => one.path.endsWith("/solve") || one.path.endsWith("/forming"))).toEqual([]);
+  });
 });
 
 describe("a batch", () => {

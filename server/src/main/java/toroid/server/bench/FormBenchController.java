@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.server.effort.Efforts;
 import toroid.server.form.FormAnswer;
+import toroid.server.form.FormInMaking;
 import toroid.server.form.FormJobData;
 import toroid.server.form.FormJobs;
 import toroid.server.store.Edit;
@@ -80,6 +81,11 @@ class FormBenchController {
     @GetMapping("/api/form-runs/{id}")
     Kept<FormRunData> run(@PathVariable UUID id) {
         return runs.get(id);
+    }
+
+    @GetMapping("/api/form-runs/{id}/form")
+    FormInMaking form(@PathVariable UUID id) {
+        return efforts.answer(() -> runs.form(id));
     }
 
     @PutMapping("/api/form-runs/{id}")

@@ -8,9 +8,11 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.server.form.FormAnswer;
+import toroid.server.form.FormInMaking;
 import toroid.server.form.FormJobData;
 import toroid.server.form.FormJobs;
 import toroid.server.form.FormWorkshop;
+import toroid.server.store.Kept;
 import toroid.server.wire.Spools;
 
 /** Runs of form jobs: wire is used as it is cut. */
@@ -18,17 +20,35 @@ import toroid.server.wire.Spools;
 public class FormRuns extends RunKeeper<FormRun, FormRunPlan, FormRunData> {
     private final FormJobs jobs;
     private final FormWorkshop workshop;
+    private final FrozenForms forms;
 
     FormRuns(
             FormRunRepository repository,
             FormJobs jobs,
             FormWorkshop workshop,
+            FrozenForms forms,
             Spools spools,
             RunJson json,
             Clock clock) {
         super(repository, FormRunPlan.class, spools, json, clock);
         this.jobs = jobs;
         this.workshop = workshop;
+        this.forms = forms;
+    }
+
+    /** The form is frozen with the plan. */
+    @Override
+    @Transactional(propagation = Propagation.SUPPORTS)
+    public Kept<FormRunData> start(UUID jobId) {
+        Kept<FormRunData> run = super.start(jobId);
+        forms.of(run);
+        return run;
+    }
+
+    /** The form a run is of, its marks and its shape after every step, as they stood when the run began. */
+    @Transactional(propagation = Propagation.SUPPORTS)
+    public FormInMaking form(UUID id) {
+        return forms.of(get(id));
     }
 
     /** The plan a run of that job would have now. */

@@ -1,5 +1,6 @@
 package toroid.server.form;
 
+import java.util.List;
 import org.springframework.stereotype.Service;
 import toroid.core.form.Form;
 import toroid.core.form.FormRequest;
@@ -72,6 +73,13 @@ public class FormWorkshop {
                 overAll ? FromWire.Measure.OVER_ALL : FromWire.Measure.WIRE,
                 length,
                 asked.lengths() == null ? 1 : asked.lengths());
+    }
+
+    /** All that is shown of it while it is made. */
+    public FormInMaking inMaking(String formId, FormQuestion question) {
+        FormWork work = work(formId, question);
+        return new FormInMaking(
+                answer(formId, question), FormingView.isTooMuch(work) ? List.of() : FormingView.of(work));
     }
 
     /** Laid out, with the nearest tools in stock. */

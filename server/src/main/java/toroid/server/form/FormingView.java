@@ -4,13 +4,14 @@ import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalDouble;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Forming;
 import toroid.core.numeric.Refusal;
 
 /** A form's bends played one by one, as points for drawing; coarser the more there are, and refused where even that is too much. */
-final class FormingView {
+public final class FormingView {
     /** How far a chord may stray, as shares of the wire's diameter, the finest first. */
     private static final double[] FINENESS = {0.008, 0.03, 0.1};
 
@@ -25,16 +26,25 @@ final class FormingView {
      * @param held null where nothing springs
      * @param sections of the free wires, as of a form worked out; empty for one that is round all along
      */
-    record Shape(
+    public record Shape(
             @NotNull int stepsDone,
             List<double[]> held,
             @NotNull List<double[]> free,
             @NotNull List<double[]> sections) {}
 
-    static List<Shape> of(FormWork work) {
-        double fineness = Arrays.stream(FINENESS)
+    /** Whether even coarsely drawn there are too many. */
+    static boolean isTooMuch(FormWork work) {
+        return fineness(work).isEmpty();
+    }
+
+    private static OptionalDouble fineness(FormWork work) {
+        return Arrays.stream(FINENESS)
                 .filter(one -> points(work, one) <= MOST_POINTS)
-                .findFirst()
+                .findFirst();
+    }
+
+    static List<Shape> of(FormWork work) {
+        double fineness = fineness(work)
                 .orElseThrow(() -> Refusal.of(
                         "too-many-bends",
                         "steps",

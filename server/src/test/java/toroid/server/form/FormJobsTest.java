@@ -107,6 +107,36 @@ class FormJobsTest extends ApiTest {
         assertThat(left(spool)).isCloseTo(10_000, within(1e-6));
     }
 
+    /** A spool measured anew moves no mark, length or shape of a run that has begun; the next run has the new ones. */
+    @Test
+    void aRunsMarksStayWhereTheyWere() {
+        UUID spool = spool("copper", "HALF_HARD", 1.0, 10_000);
+        UUID job = kept(data(spool, 2, "BATCH"));
+        Answer run = tell("/api/form-jobs/" + job + "/runs", Map.of());
+        String made = "/api/form-runs/" + run.at("/id").asText() + "/form";
+        Answer before = read(made);
+        assertThat(before.at("/form/wires/0/lengthToCutMm").asDouble())
+                .isEqualTo(run.at("/data/plan/wires/0/lengthToCutMm").asDouble());
+        assertThat(before.at("/form/wires/0/marks")).isNotEmpty();
+        assertThat(before.at("/shapes")).hasSize(run.at("/data/plan/steps").size() + 1);
+        Answer kept = read("/api/spools/" + spool);
+        var thicker = (com.fasterxml.jackson.databind.node.ObjectNode)
+                kept.at("/data").deepCopy();
+        thicker.put("wireDiameterMm", 1.1);
+        assertThat(keep("/api/spools", spool, kept.at("/version").asInt(), thicker)
+                        .status())
+                .isEqualTo(200);
+        assertThat(read(made).body()).isEqualTo(before.body());
+        progress(run, run.at("/data/places").asInt(), Map.of());
+        Answer next = tell("/api/form-jobs/" + job + "/runs", Map.of());
+        Answer after = read("/api/form-runs/" + next.at("/id").asText() + "/form");
+        assertThat(after.at("/form/wires/0/diameterMm").asDouble()).isEqualTo(1.1);
+        assertThat(after.at("/form/wires/0/middleMm").asDouble())
+                .isNotEqualTo(before.at("/form/wires/0/middleMm").asDouble());
+        assertThat(read("/api/form-runs/" + UUID.randomUUID() + "/form").status())
+                .isEqualTo(404);
+    }
+
     /** Wire as thick as the job's but of another metal does not come off the job's spool. */
     @Test
     void wireOfAnotherMetalIsNotTakenFromTheSpool() {

@@ -31,7 +31,7 @@ class FormsTest extends ApiTest {
                                 parameter.get("most").asDouble());
             }
         }
-        assertThat(link.at("/parameters/0/unit").asText()).isEqualTo("mm");
+        assertThat(link.at("/parameters/1/unit").asText()).isEqualTo("mm");
         assertThat(read("/api/forms?wireDiameterMm=900").status()).isEqualTo(400);
         assertThat(read("/api/forms/pictures").body()).hasSize(Forms.all().size());
     }
