@@ -84,6 +84,17 @@ public final class BowRow {
         return placed;
     }
 
+    /** A bow worked from its middle whose row goes on between its two ends: one end, the row, the other end. */
+    public static void threadBetween(
+            FormMaker m, WireMaker first, WireMaker second, String firstEnd, String secondEnd) {
+        String row = Stack.inWords(m.stack("row"));
+        first.does(FormStep.Kind.THREAD, row);
+        m.secondEndLast(first, second);
+        m.later(firstEnd);
+        m.later(row);
+        m.later(secondEnd);
+    }
+
     private static List<StackItem> oneByOne(List<StackItem> items) {
         var row = new ArrayList<StackItem>();
         for (StackItem item : items) {

@@ -22,6 +22,9 @@ public final class RailRows {
 
     private static final double SIDE_BY_SIDE = 1.01;
 
+    /** More beads are threaded on no one weaving wire. Our own figure. */
+    private static final int MOST_BEADS = 600;
+
     /** So much off the rail, that a drawing's chords do not lie in it. */
     private static final double OFF = 1.005;
 
@@ -67,16 +70,20 @@ public final class RailRows {
     }
 
     /**
-     * Refuses beads that do not lie between the rails.
+     * Refuses beads that do not lie between the rails, and more than one wire carries.
      *
      * @throws Refusal saying how many do
      */
-    private void checkRoom() {
+    private void checkRoom(int rows) {
         double room = apartMm - m.d() - 2 * fineMm;
         int most = (int) Math.floor(room / m.mm("bead") + 1e-9);
         if (beaded && m.count("each") > most) {
             throw Refusal.outOfRange(
                     "each", m.count("each"), 0, most, "beads", "Take smaller beads, or rails further apart.");
+        }
+        if (beaded && (rows - 1) * m.count("each") > MOST_BEADS) {
+            throw Refusal.outOfRange(
+                    "rows", rows, 1, 1 + MOST_BEADS / m.count("each"), "rows", "Weave it in several lengths.");
         }
     }
 
@@ -87,7 +94,7 @@ public final class RailRows {
      * @param rails what the first and the second rail are called
      */
     public void weave(Frame from, int rows, List<String> rails) {
-        checkRoom();
+        checkRoom(rows);
         double r = (m.d() + fineMm) / 2 * OFF;
         WireMaker weave = m.wire(
                 "weaving",

@@ -19,7 +19,7 @@ import toroid.core.numeric.Refusal;
 public final class WingPairs {
     private static final String FIRST = "first wing";
     private static final String SECOND = "second wing";
-    private static final String TAIL = "tail across the front";
+    private static final String TAIL = "tail, lifted over its own wing to the front";
 
     /** Centre-line radius of a crisp bend, in wires. */
     private static final double CRISP = 0.75;

@@ -22,15 +22,6 @@ class CrimpedStripTest {
         return EveryForm.solve("crimped-pair", 0.7, values);
     }
 
-    private static double mm(FormWork work, String wire) {
-        return work.wires().stream()
-                .filter(one -> one.name().equals(wire))
-                .findFirst()
-                .orElseThrow()
-                .inPiece()
-                .inMillimetres();
-    }
-
     /**
      * One length folded is the two lengths and the eye between them; by hand: ρ = (i + d)/2, r = d, cos φ = (a/2 + r)/(r + ρ), the eye takes
      * {@code ρ (π + 2φ) + 2 r φ}.
@@ -44,8 +35,10 @@ class CrimpedStripTest {
         double rho = (eye + d) / 2;
         double phi = Math.acos((1.04 * d / 2 + d) / (d + rho));
         double byHand = rho * (Math.PI + 2 * phi) + 2 * d * phi;
-        assertThat(mm(one, "folded")).isCloseTo(mm(two, "upper") + mm(two, "lower") + byHand, within(1e-9));
-        assertThat(mm(one, "binding")).isCloseTo(mm(two, "binding"), within(1e-9));
+        assertThat(EveryForm.inPieceMm(one, "folded"))
+                .isCloseTo(
+                        EveryForm.inPieceMm(two, "upper") + EveryForm.inPieceMm(two, "lower") + byHand, within(1e-9));
+        assertThat(EveryForm.inPieceMm(one, "binding")).isCloseTo(EveryForm.inPieceMm(two, "binding"), within(1e-9));
         assertThat(one.contacts()).isEmpty();
     }
 
@@ -118,9 +111,9 @@ class CrimpedStripTest {
         FormWork one = strip(onAWire);
         FormWork other = strip(bridged);
         double pitch = 1.02 * 0.3;
-        assertThat(mm(one, "straight")).isCloseTo(4 * 6 + 2 * (10 * pitch + 0.7), within(1e-9));
+        assertThat(EveryForm.inPieceMm(one, "straight")).isCloseTo(4 * 6 + 2 * (10 * pitch + 0.7), within(1e-9));
         double turns = 2 * 10 + 2 * 3 + 4;
-        double wider = mm(one, "binding") - mm(other, "binding");
+        double wider = EveryForm.inPieceMm(one, "binding") - EveryForm.inPieceMm(other, "binding");
         assertThat(wider).isBetween(turns * 2 * straight * 0.95, turns * 2 * straight * 1.1 + 2);
         assertThat(one.solids()).hasSize(4);
     }

@@ -45,4 +45,14 @@ final class EveryForm {
     static FormWork solve(String id, double wireMm, Temper temper, Map<String, Object> values) {
         return FormSolver.solve(Forms.byId(id), request(wireMm, temper, values));
     }
+
+    /** Of one of its wires, what is in the piece, mm. */
+    static double inPieceMm(FormWork work, String wire) {
+        return work.wires().stream()
+                .filter(one -> one.name().equals(wire))
+                .findFirst()
+                .orElseThrow()
+                .inPiece()
+                .inMillimetres();
+    }
 }

@@ -20,15 +20,6 @@ class LoopedFrameTest {
         return EveryForm.solve("looped-frame", 1.2, values);
     }
 
-    private static double mm(FormWork work, String wire) {
-        return work.wires().stream()
-                .filter(one -> one.name().equals(wire))
-                .findFirst()
-                .orElseThrow()
-                .inPiece()
-                .inMillimetres();
-    }
-
     /** Going round the first loop one passes once, and only once, through the second's hole: they are linked. */
     @Property(tries = 60)
     void theLoopsHangInOneAnother(
@@ -80,9 +71,11 @@ class LoopedFrameTest {
     /** Wider or higher by a length, it takes that length twice more. */
     @Test
     void itGrowsByItsSides() {
-        double usual = mm(frame(Map.of("rails", "left open")), "frame");
-        assertThat(mm(frame(Map.of("rails", "left open", "wide", 19)), "frame")).isCloseTo(usual + 10, within(1e-9));
-        assertThat(mm(frame(Map.of("rails", "left open", "high", 29)), "frame")).isCloseTo(usual + 14, within(1e-9));
+        double usual = EveryForm.inPieceMm(frame(Map.of("rails", "left open")), "frame");
+        assertThat(EveryForm.inPieceMm(frame(Map.of("rails", "left open", "wide", 19)), "frame"))
+                .isCloseTo(usual + 10, within(1e-9));
+        assertThat(EveryForm.inPieceMm(frame(Map.of("rails", "left open", "high", 29)), "frame"))
+                .isCloseTo(usual + 14, within(1e-9));
     }
 
     /** Beads: so many on each crossing, none in another, in a rail, or in a wrap; the weaving wire as long as its wraps and its crossings. */
@@ -127,7 +120,7 @@ class LoopedFrameTest {
         double turn = Math.hypot(2 * Math.PI * (1.2 + fine) / 2 * 1.005, pitch);
         double crossing = Math.hypot(Math.max(10, wide) + 1.2, (1.2 + fine) * 1.005);
         double least = rows * (wraps + 0.5) * turn + (rows - 1) * crossing;
-        assertThat(mm(work, "weaving")).isBetween(least, 1.03 * least + rows * 1.5 + 8 * fine);
+        assertThat(EveryForm.inPieceMm(work, "weaving")).isBetween(least, 1.03 * least + rows * 1.5 + 8 * fine);
     }
 
     @Test
@@ -136,6 +129,13 @@ class LoopedFrameTest {
                 .hasMessageContaining("2");
         assertThatThrownBy(() -> frame(Map.of("across", "carry beads", "rows", 30)))
                 .hasMessageContaining("rows");
+    }
+
+    @Test
+    void oneWireCarriesSoManyBeads() {
+        Map<String, Object> many =
+                Map.of("between", 80, "across", "carry beads", "bead", 2, "each", 30, "rows", 60, "fine", 0.3);
+        assertThatThrownBy(() -> EveryForm.solve("rail-wraps", 1.2, many)).hasMessageContaining("several lengths");
     }
 
     /** The frame is closed before it is woven across, and the beads of a row go on before its wraps. */

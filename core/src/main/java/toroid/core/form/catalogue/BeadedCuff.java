@@ -12,7 +12,6 @@ import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Parameter;
-import toroid.core.form.Stack;
 import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
 
@@ -57,12 +56,7 @@ public final class BeadedCuff implements Form {
     public void make(FormMaker m) {
         WireMaker first = half(m, -1, "first");
         WireMaker second = half(m, 1, "second");
-        String row = Stack.inWords(m.stack("row"));
-        first.does(Kind.THREAD, row);
-        m.secondEndLast(first, second);
-        m.later("first end, curled outward");
-        m.later(row);
-        m.later("second end, curled outward");
+        BowRow.threadBetween(m, first, second, "first end, curled outward", "second end, curled outward");
         new BowRow(m, Vector3D.ZERO, bow(m)).lay(m.stack("row"), Math.PI - open(m));
     }
 

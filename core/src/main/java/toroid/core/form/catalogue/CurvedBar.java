@@ -75,12 +75,7 @@ public final class CurvedBar implements Form {
             m.inTandem(first, second);
             return;
         }
-        String row = Stack.inWords(m.stack("row"));
-        first.does(Kind.THREAD, row);
-        m.secondEndLast(first, second);
-        m.later("first loop");
-        m.later(row);
-        m.later("second loop");
+        BowRow.threadBetween(m, first, second, "first loop", "second loop");
         double radius = (inside + m.d()) / 2;
         new BowRow(m, new Vector3D(0, -radius, 0), radius).lay(m.stack("row"), m.mm("long") / 2 / radius);
     }
