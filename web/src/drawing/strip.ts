@@ -12,10 +12,13 @@ export interface StripMark {
   kind: string;
   /** Where the label's middle stands, pixels from the strip's beginning: over its mark, or aside where labels would meet. */
   labelX: number;
+  /** 0 nearest to the wire; 1 above that, where one row does not hold them all. */
+  row: 0 | 1;
 }
 
 /**
  * Puts the labels side by side in one row, each as near to its mark as its neighbours let it; leaders keep their order and do not cross.
+ * Where a row does not hold them all every second one stands above, its leader between two of the lower ones.
  *
  * @param pixelsPerMm scale
  * @param labelWidth room a label needs, in pixels
@@ -29,10 +32,12 @@ export function layMarks(
   label: (mm: number) => string,
 ): StripMark[] {
   const at = marks.map((mark) => mark.atMm * pixelsPerMm);
-  const onward = spread(at, labelWidth, 0, width);
+  const crowded = marks.length * labelWidth > width;
+  const gap = crowded ? labelWidth / 2 : labelWidth;
+  const onward = spread(at, gap, 0, width);
   const back = spread(
     at.map((x) => width - x),
-    labelWidth,
+    gap,
     0,
     width,
   );
@@ -42,6 +47,7 @@ export function layMarks(
     label: label(atMm),
     kind,
     labelX: (onward[i]! + width - back[i]!) / 2,
+    row: crowded && i % 2 === 1 ? 1 : 0,
   }));
 }
 

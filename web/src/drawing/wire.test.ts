@@ -46,6 +46,24 @@ describe("a wire laid on paper", () => {
 });
 
 describe("the wire strip", () => {
+  it("stand in two rows where one does not hold them, every one inside and apart from its neighbours in the row", () => {
+    const marks = Array.from({ length: 15 }, (_, i) => ({ atMm: 2 + i * 22, kind: "BEND" }));
+    const laid = layMarks(marks, 370 / 335, 40, 370, String);
+    for (const row of [0, 1]) {
+      const at = laid.filter((mark) => mark.row === row).map((mark) => mark.labelX);
+      expect(at.length).toBeGreaterThan(6);
+      at.forEach((x, i) => {
+        expect(x).toBeGreaterThanOrEqual(0);
+        expect(x).toBeLessThanOrEqual(370);
+        expect(i === 0 || x - at[i - 1]! >= 40 - 1e-9).toBe(true);
+      });
+    }
+    // leaders keep the marks' order
+    const all = laid.map((mark) => mark.labelX);
+    expect([...all].sort((a, b) => a - b)).toEqual(all);
+    expect(layMarks(marks, 4, 40, 1400, String).every((mark) => mark.row === 0)).toBe(true);
+  });
+
   it("puts labels side by side, in order, each near its mark", () => {
     const marks = [10, 11, 60].map((atMm) => ({ atMm, kind: "BEND" }));
     const laid = layMarks(marks, 4, 40, 1000, (mm) => mm.toFixed(1));

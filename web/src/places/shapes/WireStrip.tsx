@@ -12,6 +12,8 @@ const INSET = 28;
 const LABEL = 40;
 const LABEL_Y = 28;
 const WIRE_Y = 66;
+/** From one row of figures to the next. */
+const ROW = 15;
 
 /** As large as its marks need, at true size, or as wide as the screen. */
 type StripSize = "readable" | "true" | "wide";
@@ -109,6 +111,8 @@ export function Straight({
   const thick = Math.max(5, Math.min(18, wire.diameterMm * scale));
   const tone = toneOf(wire.metal ?? metal);
   const marks = layMarks(wire.marks, scale, LABEL, room, (mm) => sizeOf(mm, units, 1).value);
+  const lift = marks.some((mark) => mark.row === 1) ? ROW : 0;
+  const wireY = WIRE_Y + lift;
   const hand = wire.stretches.filter((one) => one.step === step && step !== null);
   const first = wire.firstTailMm;
   const end = first + wire.lengthInPieceMm;
@@ -118,13 +122,13 @@ export function Straight({
         <>
           <svg
             width={width}
-            height={WIRE_Y + 18}
+            height={wireY + 18}
             role="img"
             aria-label={`${wire.marks.length} marks on the wire`}
           >
             <rect
               x={x(first)}
-              y={WIRE_Y - thick / 2}
+              y={wireY - thick / 2}
               width={(end - first) * scale}
               height={thick}
               fill={tone.body}
@@ -132,18 +136,18 @@ export function Straight({
             />
             <rect
               x={x(first)}
-              y={WIRE_Y - thick * 0.28}
+              y={wireY - thick * 0.28}
               width={(end - first) * scale}
               height={thick * 0.2}
               fill={tone.light}
             />
-            <Waste from={x(0)} to={x(first)} y={WIRE_Y} thick={thick} />
-            <Waste from={x(end)} to={x(wire.lengthToCutMm)} y={WIRE_Y} thick={thick} />
+            <Waste from={x(0)} to={x(first)} y={wireY} thick={thick} />
+            <Waste from={x(end)} to={x(wire.lengthToCutMm)} y={wireY} thick={thick} />
             {hand.map((one, i) => (
               <rect
                 key={i}
                 x={x(first + one.wireFromMm)}
-                y={WIRE_Y + thick / 2 + 3}
+                y={wireY + thick / 2 + 3}
                 width={Math.max(2, (one.wireToMm - one.wireFromMm) * scale)}
                 height={4}
                 fill="var(--mark)"
@@ -151,6 +155,7 @@ export function Straight({
             ))}
             {marks.map((mark, i) => {
               const label = INSET + mark.labelX;
+              const labelY = LABEL_Y + (mark.row === 1 ? 0 : lift);
               return (
                 <g key={i}>
                   <path
@@ -159,12 +164,12 @@ export function Straight({
                     }
                     strokeWidth={mark.kind === "MIDDLE" ? 2 : 1}
                     fill="none"
-                    d={`M${x(mark.at)} ${WIRE_Y + thick / 2 + 2}V${WIRE_Y - thick / 2 - 5}L${label} ${LABEL_Y + 5}`}
+                    d={`M${x(mark.at)} ${wireY + thick / 2 + 2}V${wireY - thick / 2 - 5}L${label} ${labelY + 5}`}
                   />
                   <text
                     className={mark.kind === "TRIM" ? "soft" : "figures"}
                     x={label}
-                    y={LABEL_Y}
+                    y={labelY}
                     textAnchor="middle"
                   >
                     {mark.label}
