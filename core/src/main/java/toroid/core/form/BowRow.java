@@ -9,9 +9,9 @@ import toroid.core.numeric.Roots;
 import toroid.core.quantity.Note;
 
 /**
- * Beads and spacers in a row about the top of a bow, touching or so far apart. A bead's hole is straight and the wire in it is not: over a bead of length L the bow of
- * middle radius ρ rises {@code ρ − √(ρ² − L²/4)}, so the hole needs the wire and that much more (exact). In the plane of the bow, which
- * bends towards −y.
+ * Beads and spacers in a row about the top of a bow, touching or so far apart. A bead's hole is straight and the wire in it is not: over a
+ * bead of length L the bow of middle radius ρ rises {@code ρ − √(ρ² − L²/4)}, so the hole needs the wire and that much more (exact). In the
+ * plane of the bow, which bends towards −y.
  */
 public final class BowRow {
     /** Beads side by side leave this much between them, mm. */

@@ -90,8 +90,8 @@ public final class WingPairs {
 
     /** What a tail does when it has gone its wraps round the stem: at the front of it, heading across. */
     public interface Ending {
-        /** @param across 1 or −1: heading along x or −x */
-        void end(WireMaker wire, int across, String which);
+        /** @param which "first" or "second" */
+        void end(WireMaker wire, String which);
     }
 
     /** Makes both halves, one step at a time, so that they match. */
@@ -164,7 +164,7 @@ public final class WingPairs {
                 .to(new Vector3D(side * lifted, aim + slope * (lifted - LEVEL * d), plane + LIFT * d), inward);
         wire.to(new Vector3D(side * LEVEL * d, aim, (PLANE + OUT) * d), new Vector3D(across, 0, 0));
         wraps(wire, across, aim, which);
-        ending.end(wire, across, which);
+        ending.end(wire, which);
         return wire;
     }
 

@@ -36,13 +36,9 @@ public class FormRuns extends RunKeeper<FormRun, FormRunPlan, FormRunData> {
         this.forms = forms;
     }
 
-    /** The form is frozen with the plan. */
     @Override
-    @Transactional(propagation = Propagation.SUPPORTS)
-    public Kept<FormRunData> start(UUID jobId) {
-        Kept<FormRunData> run = super.start(jobId);
+    protected void freeze(Kept<FormRunData> run) {
         forms.of(run);
-        return run;
     }
 
     /** The form a run is of, its marks and its shape after every step, as they stood when the run began. */

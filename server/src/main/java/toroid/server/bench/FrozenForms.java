@@ -1,5 +1,6 @@
 package toroid.server.bench;
 
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import toroid.server.form.FormInMaking;
@@ -7,30 +8,31 @@ import toroid.server.form.FormJobData;
 import toroid.server.form.FormWorkshop;
 import toroid.server.store.Kept;
 
-/** Keeps each form run's form as it stood when the run began, so that no wire measured anew and no later rule moves a mark on the bench. */
+/** Keeps each form run's form, so that no wire measured anew and no later rule moves a mark on the bench. */
 @Service
-public class FrozenForms {
+public class FrozenForms extends FrozenViews<FormInMaking> {
     private final FrozenFormRepository repository;
     private final FormWorkshop workshop;
-    private final RunJson json;
 
     FrozenForms(FrozenFormRepository repository, FormWorkshop workshop, RunJson json) {
+        super(json, FormInMaking.class);
         this.repository = repository;
         this.workshop = workshop;
-        this.json = json;
     }
 
-    /** The run's form; one begun before forms were kept is worked out now, and kept from now on. */
+    /** The run's form, its marks and its shapes. */
     public FormInMaking of(Kept<FormRunData> run) {
-        return repository
-                .findById(run.id())
-                .map(frozen -> json.read(frozen.form(), FormInMaking.class))
-                .orElseGet(() -> freeze(run.id(), run.data().plan().job()));
+        FormJobData job = run.data().plan().job();
+        return of(run.id(), () -> workshop.inMaking(job.formId(), job.question()));
     }
 
-    private FormInMaking freeze(UUID id, FormJobData job) {
-        FormInMaking form = workshop.inMaking(job.formId(), job.question());
-        repository.keep(id, json.write(form));
-        return form;
+    @Override
+    protected Optional<String> kept(UUID runId) {
+        return repository.findById(runId).map(FrozenForm::form);
+    }
+
+    @Override
+    protected void keep(UUID runId, String written) {
+        repository.keep(runId, written);
     }
 }

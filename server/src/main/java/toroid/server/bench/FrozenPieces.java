@@ -1,35 +1,36 @@
 package toroid.server.bench;
 
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import toroid.server.store.Kept;
 import toroid.server.weave.PieceAnswers.PieceView;
 import toroid.server.weave.PieceWorkshop;
 
-/** Keeps each weave run's piece as it stood when the run began, so that no later rule of order changes what is on the bench. */
+/** Keeps each weave run's piece, so that no later rule of order changes what is on the bench. */
 @Service
-public class FrozenPieces {
+public class FrozenPieces extends FrozenViews<PieceView> {
     private final FrozenPieceRepository repository;
     private final PieceWorkshop workshop;
-    private final RunJson json;
 
     FrozenPieces(FrozenPieceRepository repository, PieceWorkshop workshop, RunJson json) {
+        super(json, PieceView.class);
         this.repository = repository;
         this.workshop = workshop;
-        this.json = json;
     }
 
-    /** The run's piece; one begun before pieces were kept is laid out now, and kept from now on. */
+    /** The run's piece, ring by ring. */
     public PieceView of(Kept<WeaveRunData> run) {
-        return repository
-                .findById(run.id())
-                .map(frozen -> json.read(frozen.piece(), PieceView.class))
-                .orElseGet(() -> freeze(run.id(), run));
+        return of(run.id(), () -> workshop.view(run.data().plan().job()));
     }
 
-    private PieceView freeze(UUID id, Kept<WeaveRunData> run) {
-        PieceView piece = workshop.view(run.data().plan().job());
-        repository.keep(id, json.write(piece));
-        return piece;
+    @Override
+    protected Optional<String> kept(UUID runId) {
+        return repository.findById(runId).map(FrozenPiece::piece);
+    }
+
+    @Override
+    protected void keep(UUID runId, String written) {
+        repository.keep(runId, written);
     }
 }

@@ -69,8 +69,13 @@ public abstract class RunKeeper<R extends StoredRun, P extends RunKeeper.Plan, D
      */
     @Transactional(propagation = Propagation.SUPPORTS)
     public Kept<D> start(UUID jobId) {
-        return open(jobId).orElseGet(() -> begin(jobId, json.write(plan(jobId))));
+        Kept<D> run = open(jobId).orElseGet(() -> begin(jobId, json.write(plan(jobId))));
+        freeze(run);
+        return run;
     }
+
+    /** Keeps beside the plan what is shown of it at the bench, where that is more than the plan. */
+    protected void freeze(Kept<D> run) {}
 
     private Kept<D> begin(UUID jobId, String plan) {
         R run = blank();

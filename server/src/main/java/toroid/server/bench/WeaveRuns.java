@@ -40,13 +40,9 @@ public class WeaveRuns extends RunKeeper<WeaveRun, WeaveRunPlan, WeaveRunData> {
         return WeaveRunPlan.of(job, workshop.nameOf(job.weaveId()), workshop.assembly(job.weaveId(), job));
     }
 
-    /** The piece is frozen with the plan. */
     @Override
-    @Transactional(propagation = Propagation.SUPPORTS)
-    public Kept<WeaveRunData> start(UUID jobId) {
-        Kept<WeaveRunData> run = super.start(jobId);
+    protected void freeze(Kept<WeaveRunData> run) {
         pieces.of(run);
-        return run;
     }
 
     /** The piece a run is of, ring by ring, as it stood when the run began. */

@@ -58,7 +58,7 @@ public final class WingedCuff implements Form {
             throw Refusal.outOfRange(
                     "gap", m.mm("gap"), 1, m.mm("inside"), "mm", "No gap is wider than the cuff: take a smaller one.");
         }
-        new WingPairs(m, "wings").make((wire, across, which) -> band(m, wire, which));
+        new WingPairs(m, "wings").make((wire, which) -> band(m, wire, which));
     }
 
     /** From the front of the stem round to the gap, and the end curled outward. */

@@ -36,7 +36,6 @@ public final class WingedLink implements Form {
     @Override
     public void make(FormMaker m) {
         new WingPairs(m, "wings")
-                .make((wire, across, which) ->
-                        wire.tail(Loops.wrappedTail(m.d())).end(EndState.TUCKED));
+                .make((wire, which) -> wire.tail(Loops.wrappedTail(m.d())).end(EndState.TUCKED));
     }
 }
