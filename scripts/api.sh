@@ -13,5 +13,6 @@ api_command() {
   wait_healthy "http://127.0.0.1:$port" "$pid" "$VAR/api.log"
   curl -fsS "http://127.0.0.1:$port/api/openapi.json" >docs/openapi.json
   kill "$pid"
+  cluster_stop test-pg
   (cd web && npm run -s api >/dev/null)
 }

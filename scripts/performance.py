@@ -39,7 +39,7 @@ print("| weave | smallest AR, median ms | taut pitch, median ms |")
 print("| --- | --- | --- |")
 
 
-# finite pieces have no pitch to pull
+# finite patches have no pitch to pull
 ROSETTES = {name for name in weaves if name.startswith("mobius-")}
 
 

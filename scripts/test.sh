@@ -6,30 +6,41 @@ test_format() {
   say "checking formatting"
   (cd web && npm run -s format:check) || fail "web sources are not formatted: cd web && npm run format"
   $MVN -q spotless:check || fail "Java sources are not formatted: mvn spotless:apply"
+  $MVN -q checkstyle:check || fail "a method is too long; see above"
+  $MVN -q -pl core,performance compile || fail "the benchmarks do not build"
 }
 
 test_web() {
   need_build_tools
   web_install
   say "web: types, lint and unit tests"
-  (cd web && npm run -s types && npm run -s lint && npm run -s test)
+  (cd web && npm run -s types && npm run -s lint && npm run -s test -- --coverage --coverage.reporter=text-summary)
+}
+
+# How many of a module's lines its tests reached, as its last run counted them.
+coverage() {
+  awk -F, -v module="$1" 'NR > 1 { missed += $8; covered += $9 }
+    END { if (covered > 0) printf "toroid: %s: %.1f %% of %d lines covered\n", module, 100 * covered / (missed + covered), missed + covered }' \
+    "$1/target/site/jacoco/jacoco.csv"
 }
 
 test_core() {
   need_build_tools
   command -v units >/dev/null || install_packages units
   say "core: unit, property and outside checks"
-  $MVN -pl core test
+  $MVN -pl core test && coverage core
 }
 
 test_server() {
   need_build_tools
   command -v units >/dev/null || install_packages units
   cluster_start test-pg relaxed
-  cluster_database toroid_test anew
+  trap stop_test_servers EXIT
+  cluster_database toroid_test_1 anew
+  cluster_database toroid_test_2 anew
   use_database toroid_test
   say "server: on a real PostgreSQL"
-  $MVN -pl core,server -DskipCoreTests test
+  $MVN -pl core,server -DskipCoreTests test && coverage server
 }
 
 # Three servers of our own for the browser: one with the demo workshop, one with an empty one, one as a tablet at the bench comes
@@ -88,6 +99,7 @@ browser_run() {
   return $result
 }
 
+# Servers of our own and the database they use: nothing is left running.
 stop_test_servers() {
   local file pid
   for file in ${TEST_PIDS:-}; do
@@ -95,6 +107,7 @@ stop_test_servers() {
     kill "$pid" 2>/dev/null || true
     rm -f "$file"
   done
+  cluster_stop test-pg
 }
 
 test_command() {

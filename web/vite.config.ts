@@ -8,8 +8,17 @@ export default defineConfig({
   server: { port: 8421, proxy: { "/api": "http://127.0.0.1:8420" } },
   test: {
     environment: "jsdom",
-    include: ["src/**/*.test.{ts,tsx}"],
     setupFiles: ["src/test/patience.ts"],
     testTimeout: 60_000,
+    coverage: { include: ["src/**/*.{ts,tsx}"], exclude: ["src/**/*.test.*", "src/test/**", "src/api/schema.ts"] },
+    projects: [
+      // one page for all: a page of its own for each file takes five times as long
+      {
+        extends: true,
+        test: { name: "app", isolate: false, include: ["src/**/*.test.{ts,tsx}"], exclude: ["src/scene/**"] },
+      },
+      // these put a renderer of their own in place of three's
+      { extends: true, test: { name: "scene", include: ["src/scene/**/*.test.ts"] } },
+    ],
   },
 });

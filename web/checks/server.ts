@@ -61,12 +61,12 @@ export async function poses(
   return (await ask(`/api/weaves/${weave}/poses?count=${count}`, question)).json() as Promise<WeavePose[]>;
 }
 
-/** A piece of a weave in an open format. */
-export async function exportedPiece(weave: string, format: string, question: unknown): Promise<ArrayBuffer> {
+/** A patch of a weave in an open format. */
+export async function exportedPatch(weave: string, format: string, question: unknown): Promise<ArrayBuffer> {
   return (await ask(`/api/weaves/${weave}/export/${format}`, question)).arrayBuffer();
 }
 
-/** How a piece is counted. */
+/** How a patch is counted. */
 export async function counted(
   weave: string,
   question: unknown,

@@ -5,7 +5,7 @@
  */
 import Module, { type Manifold } from "manifold-3d";
 import { beforeAll, describe, expect, it } from "vitest";
-import { patch, RING, type WeavePose } from "../src/drawing/weave";
+import { swatch, RING, type WeavePose } from "../src/drawing/weave";
 import { poses } from "./server";
 
 let solids: Awaited<ReturnType<typeof Module>>;
@@ -59,11 +59,11 @@ function ring(numbers: readonly number[], wire: number): Manifold {
   );
 }
 
-/** How many pairs of rings of a piece have a common volume with wire of that thickness. */
+/** How many pairs of rings of a patch have a common volume with wire of that thickness. */
 function collisions(pose: WeavePose, wire: number): number {
-  const piece = patch(pose, 3, pose.around || (pose.second[1]! > 0 ? 3 : 1));
-  const rings = Array.from({ length: piece.count }, (_, n) =>
-    Array.from(piece.rings.slice(RING * n, RING * n + RING)),
+  const patch = swatch(pose, 3, pose.around || (pose.second[1]! > 0 ? 3 : 1));
+  const rings = Array.from({ length: patch.count }, (_, n) =>
+    Array.from(patch.rings.slice(RING * n, RING * n + RING)),
   );
   const meshes = rings.map((numbers) => ring(numbers, wire));
   let found = 0;

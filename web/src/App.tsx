@@ -1,58 +1,69 @@
+import { Suspense } from "react";
 import { Route, Routes } from "react-router";
 import { BenchPlace } from "./places/bench/BenchPlace";
-import { FormMakingPlace } from "./places/making/FormMakingPlace";
-import { MakingPlace } from "./places/making/MakingPlace";
-import { WeaveMakingPlace } from "./places/making/WeaveMakingPlace";
-import { NotebookPlace } from "./places/notebook/NotebookPlace";
-import { SpoolPage } from "./places/notebook/SpoolPage";
-import { PreferencesPlace } from "./places/preferences/PreferencesPlace";
-import { PrintSheet } from "./places/rings/PrintSheet";
-import { NewRingPlace, RingsDoor } from "./places/rings/RingsDoor";
-import { RingsPlace } from "./places/rings/RingsPlace";
-import { ShelfTable } from "./places/rings/ShelfTable";
-import { CataloguePlace } from "./places/shapes/CataloguePlace";
-import { PracticePlace } from "./places/shapes/PracticePlace";
-import { NewShapePlace, ShapePlace } from "./places/shapes/ShapePlace";
-import { StockPlace } from "./places/stock/StockPlace";
-import { MedallionPlace } from "./places/weaves/medallion/MedallionPlace";
-import { PiecePlace } from "./places/weaves/piece/PiecePlace";
-import { ShelfPlace } from "./places/weaves/ShelfPlace";
-import { WeavesPlace } from "./places/weaves/WeavesPlace";
-import { Frame } from "./shared/Frame";
-import { Gate } from "./shared/Gate";
-import { Lost } from "./shared/Lost";
-import { Says } from "./shared/says";
-import { Shortcuts } from "./shared/Shortcuts";
+import { Frame } from "./shared/shell/Frame";
+import { Gate } from "./shared/shell/Gate";
+import { place } from "./shared/shell/place";
+import { Lost } from "./shared/shell/Lost";
+import { Says } from "./shared/kernel/says";
+import { Shortcuts } from "./shared/shell/Shortcuts";
+
+const MakingPlace = place(() => import("./places/making/MakingPlace"), "MakingPlace");
+const MovedMaking = place(() => import("./places/making/MakingPlace"), "MovedMaking");
+const NotebookPlace = place(() => import("./places/notebook/NotebookPlace"), "NotebookPlace");
+const SpoolPage = place(() => import("./places/notebook/SpoolPage"), "SpoolPage");
+const PreferencesPlace = place(() => import("./places/preferences/PreferencesPlace"), "PreferencesPlace");
+const PrintSheet = place(() => import("./places/rings/PrintSheet"), "PrintSheet");
+const NewRingPlace = place(() => import("./places/rings/RingsDoor"), "NewRingPlace");
+const RingsDoor = place(() => import("./places/rings/RingsDoor"), "RingsDoor");
+const RingsPlace = place(() => import("./places/rings/RingsPlace"), "RingsPlace");
+const ShelfTable = place(() => import("./places/rings/ShelfTable"), "ShelfTable");
+const CataloguePlace = place(() => import("./places/shapes/CataloguePlace"), "CataloguePlace");
+const PracticePlace = place(() => import("./places/shapes/PracticePlace"), "PracticePlace");
+const NewShapePlace = place(() => import("./places/shapes/ShapePlace"), "NewShapePlace");
+const ShapePlace = place(() => import("./places/shapes/ShapePlace"), "ShapePlace");
+const StockPlace = place(() => import("./places/stock/StockPlace"), "StockPlace");
+const KeptMedallionPlace = place(
+  () => import("./places/weaves/medallion/MedallionPlace"),
+  "KeptMedallionPlace",
+);
+const MedallionPlace = place(() => import("./places/weaves/medallion/MedallionPlace"), "MedallionPlace");
+const PatchPlace = place(() => import("./places/weaves/patch/PatchPlace"), "PatchPlace");
+const ShelfPlace = place(() => import("./places/weaves/ShelfPlace"), "ShelfPlace");
+const WeavesPlace = place(() => import("./places/weaves/WeavesPlace"), "WeavesPlace");
 
 export function App() {
   return (
     <Gate>
-      <Routes>
-        <Route path="making/form/:id" element={<FormMakingPlace />} />
-        <Route path="making/weave/:id" element={<WeaveMakingPlace />} />
-        <Route path="making/:id" element={<MakingPlace />} />
-        <Route path="print/:id" element={<PrintSheet />} />
-        <Route element={<Frame />}>
-          <Route index element={<BenchPlace />} />
-          <Route path="rings" element={<RingsDoor />} />
-          <Route path="rings/new" element={<NewRingPlace />} />
-          <Route path="rings/:id" element={<RingsPlace />} />
-          <Route path="rings/:id/shelf" element={<ShelfTable />} />
-          <Route path="shapes" element={<CataloguePlace />} />
-          <Route path="shapes/practice" element={<PracticePlace />} />
-          <Route path="shapes/new/:form" element={<NewShapePlace />} />
-          <Route path="shapes/:id" element={<ShapePlace />} />
-          <Route path="weaves" element={<WeavesPlace />} />
-          <Route path="weaves/shelf" element={<ShelfPlace />} />
-          <Route path="weaves/medallion" element={<MedallionPlace />} />
-          <Route path="weaves/:id" element={<PiecePlace />} />
-          <Route path="notebook" element={<NotebookPlace />} />
-          <Route path="notebook/wire/:id" element={<SpoolPage />} />
-          <Route path="stock" element={<StockPlace />} />
-          <Route path="preferences" element={<PreferencesPlace />} />
-          <Route path="*" element={<Lost />} />
-        </Route>
-      </Routes>
+      <Suspense fallback={null}>
+        <Routes>
+          <Route path="making/form/:id" element={<MovedMaking />} />
+          <Route path="making/weave/:id" element={<MovedMaking />} />
+          <Route path="making/:id" element={<MakingPlace />} />
+          <Route path="print/:id" element={<PrintSheet />} />
+          <Route element={<Frame />}>
+            <Route index element={<BenchPlace />} />
+            <Route path="rings" element={<RingsDoor />} />
+            <Route path="rings/new" element={<NewRingPlace />} />
+            <Route path="rings/:id" element={<RingsPlace />} />
+            <Route path="rings/:id/shelf" element={<ShelfTable />} />
+            <Route path="shapes" element={<CataloguePlace />} />
+            <Route path="shapes/practice" element={<PracticePlace />} />
+            <Route path="shapes/new/:form" element={<NewShapePlace />} />
+            <Route path="shapes/:id" element={<ShapePlace />} />
+            <Route path="weaves" element={<WeavesPlace />} />
+            <Route path="weaves/shelf" element={<ShelfPlace />} />
+            <Route path="weaves/medallion" element={<MedallionPlace />} />
+            <Route path="weaves/medallion/:id" element={<KeptMedallionPlace />} />
+            <Route path="weaves/:id" element={<PatchPlace />} />
+            <Route path="notebook" element={<NotebookPlace />} />
+            <Route path="notebook/wire/:id" element={<SpoolPage />} />
+            <Route path="stock" element={<StockPlace />} />
+            <Route path="preferences" element={<PreferencesPlace />} />
+            <Route path="*" element={<Lost />} />
+          </Route>
+        </Routes>
+      </Suspense>
       <Shortcuts />
       <Says />
     </Gate>

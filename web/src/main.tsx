@@ -4,8 +4,9 @@ import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { queries } from "./api/queries";
 import { App } from "./App";
-import { keepSending } from "./shared/readings";
-import { applyTheme, keptTheme } from "./shared/theme";
+import { keepSending } from "./shared/kernel/readings";
+import { loadTheRest } from "./shared/shell/place";
+import { applyTheme, keptTheme } from "./shared/kernel/theme";
 import "./index.css";
 
 applyTheme(keptTheme());
@@ -20,3 +21,7 @@ createRoot(document.getElementById("root")!).render(
     </QueryClientProvider>
   </StrictMode>,
 );
+
+/** Once the first place stands and the browser has time. */
+const LATER_MS = 1500;
+window.addEventListener("load", () => setTimeout(() => void loadTheRest(), LATER_MS));

@@ -60,5 +60,5 @@ it("throws a refusal that comes late like one that comes at once", async () => {
 
 it("waits for a file as well", async () => {
   answering(later(2, null), () => new Response("<svg/>"));
-  expect(await (await fetchFile("/api/weave-jobs/j/export/svg")).text()).toBe("<svg/>");
+  expect(await (await fetchFile("/api/jobs/weave/j/export/svg")).text()).toBe("<svg/>");
 });

@@ -1,26 +1,34 @@
 /** Talks to the server: JSON in and out, the anti-forgery token echoed, refusals as {@link Problem}. */
 
+import { z } from "zod";
 import { newId } from "./newId";
+import type { Refusal } from "./types";
 
-export interface ProblemBody {
-  code: string;
-  detail: string;
-  field?: string;
-  value?: string;
-  minimum?: number;
-  maximum?: number;
-  unit?: string;
-  remedy?: string;
-  current?: unknown;
-}
+/** A refusal the server answered with; where two edits met, with what stands there now. */
+export type ProblemBody = Refusal & { current?: unknown };
 
-/** A refusal the server answered with. */
+/** As it comes over the wire: what does not apply is left out. */
+const PROBLEM = z.object({
+  code: z.string(),
+  field: z.string().nullish(),
+  value: z.string().nullish(),
+  minimum: z.number().nullish(),
+  maximum: z.number().nullish(),
+  unit: z.string().nullish(),
+  remedy: z.string().nullish(),
+  values: z.record(z.string(), z.unknown()).nullish(),
+  current: z.unknown().optional(),
+});
+
+/** What is told of an answer that comes later. */
+const LATER = z.object({ effort: z.string(), seconds: z.number(), share: z.number().nullable() });
+
 export class Problem extends Error {
   readonly status: number;
   readonly body: ProblemBody;
 
   constructor(status: number, body: ProblemBody) {
-    super(body.detail);
+    super(body.code);
     this.status = status;
     this.body = body;
   }
@@ -77,7 +85,7 @@ async function answered(
   try {
     let response = await send(method, path, body, signal, type, number);
     while (response.status === 202) {
-      const told = (await response.json()) as { effort: string; seconds: number; share: number | null };
+      const told = LATER.parse(await response.json());
       waited = true;
       working.forEach((hear) => hear(number, { path, seconds: told.seconds, share: told.share }));
       response = await send("GET", `/api/efforts/${told.effort}`, undefined, signal, type);
@@ -144,10 +152,9 @@ async function send(
 }
 
 async function problemOf(response: Response): Promise<ProblemBody> {
-  try {
-    const body = (await response.json()) as Partial<ProblemBody>;
-    return { code: `status-${response.status}`, detail: "The server refused this.", ...body };
-  } catch {
-    return { code: `status-${response.status}`, detail: "The server refused this." };
-  }
+  const body = PROBLEM.safeParse(await response.json().catch(() => null));
+  const told = body.success ? body.data : { code: "request-not-taken", values: { status: response.status } };
+  return { ...NOTHING_SAID, ...told, values: told.values ?? {} } as ProblemBody;
 }
+
+const NOTHING_SAID = { field: null, value: null, minimum: null, maximum: null, unit: null, remedy: null };

@@ -4,32 +4,28 @@ import { call, Problem } from "./client";
 import type {
   AtAGlance,
   CatalogueForm,
-  FormEntry,
-  FormInHand,
   FormInMaking,
   FormJobData,
   FormLearnt,
-  FormMeasurementData,
   FormPicture,
-  FormRunData,
+  InHand,
   Choices,
   CutterData,
-  JobInHand,
   Kept,
   MandrelData,
-  MeasurementData,
+  MedallionJobData,
   MetalView,
   NotebookEntry,
+  ReadingData,
   RingJobData,
   RunData,
   SessionView,
   SpoolData,
+  StockMove,
   SpringbackView,
   TableRow,
   WeaveEntry,
-  WeaveInHand,
   WeaveJobData,
-  WeaveRunData,
 } from "./types";
 
 /** A lost connection or a stumbling server is asked again twice; what is refused stays refused. */
@@ -65,24 +61,27 @@ function useList<T>(path: string) {
 export const useSpools = () => useList<Kept<SpoolData>[]>("spools");
 export const useMandrels = () => useList<Kept<MandrelData>[]>("mandrels");
 export const useCutters = () => useList<Kept<CutterData>[]>("cutters");
-export const useJobs = () => useList<Kept<RingJobData>[]>("ring-jobs");
-export const useBench = () => useList<JobInHand[]>("bench");
+export const useJobs = () => useList<Kept<RingJobData>[]>("jobs/ring");
 export const useNotebook = () => useList<NotebookEntry[]>("notebook");
 export const useGlance = () => useList<AtAGlance>("notebook/learnt");
 export const usePreferences = () => useList<Kept<Choices>>("preferences");
+
+/** The maker's unit as last read, for words made outside a component. */
+export function unitsNow(): Choices["units"] {
+  return queries.getQueryData<Kept<Choices>>(["preferences"])?.data.units ?? "MILLIMETRES";
+}
 export const useSession = () => useList<SessionView>("session");
 
-export const useFormJobs = () => useList<Kept<FormJobData>[]>("form-jobs");
-export const useFormBench = () => useList<FormInHand[]>("bench/forms");
-export const useFormNotebook = () => useList<FormEntry[]>("notebook/forms");
+export const useFormJobs = () => useList<Kept<FormJobData>[]>("jobs/form");
+export const useMedallionJobs = () => useList<Kept<MedallionJobData>[]>("jobs/medallion");
+export const useWeaveJobs = () => useList<Kept<WeaveJobData>[]>("jobs/weave");
 
-export const useWeaveJobs = () => useList<Kept<WeaveJobData>[]>("weave-jobs");
-export const useWeaveBench = () => useList<WeaveInHand[]>("bench/weaves");
-
-export function useWeaveRun(id: string) {
+/** Everything in hand; asked again while some of it is still being looked at. */
+export function useBench() {
   return useQuery({
-    queryKey: ["weave-runs", id],
-    queryFn: () => call<Kept<WeaveRunData>>("GET", `/api/weave-runs/${id}`),
+    queryKey: ["bench"],
+    queryFn: ({ signal }) => call<InHand[]>("GET", "/api/bench", undefined, signal),
+    refetchInterval: (query) => (query.state.data?.some((hand) => hand.glance === null) ? 700 : false),
   });
 }
 
@@ -116,34 +115,38 @@ export function usePictures() {
   });
 }
 
-export function useFormRun(id: string) {
+/** What is shown of a run beside its plan, as it stood when the run began: it never changes. */
+export function useShown<T>(runId: string, enabled = true) {
   return useQuery({
-    queryKey: ["form-runs", id],
-    queryFn: () => call<Kept<FormRunData>>("GET", `/api/form-runs/${id}`),
-  });
-}
-
-/** The form a run is of, its marks and shapes, as they stood when it began: they never change. */
-export function useFormInMaking(runId: string) {
-  return useQuery({
-    queryKey: ["form-run-form", runId],
-    queryFn: ({ signal }) => call<FormInMaking>("GET", `/api/form-runs/${runId}/form`, undefined, signal),
+    enabled,
+    queryKey: ["shown", runId],
+    queryFn: ({ signal }) => call<T>("GET", `/api/runs/${runId}/shown`, undefined, signal),
     staleTime: Infinity,
   });
 }
 
-export function useFormMeasurements(runId: string) {
+export const useFormInMaking = (runId: string) => useShown<FormInMaking>(runId);
+
+export function useReadings(runId: string) {
   return useQuery({
-    queryKey: ["form-measurements", runId],
-    queryFn: () => call<Kept<FormMeasurementData>[]>("GET", `/api/form-measurements/of-run/${runId}`),
+    queryKey: ["readings", runId],
+    queryFn: () => call<Kept<ReadingData>[]>("GET", `/api/readings/of-run/${runId}`),
   });
 }
 
 /** What a form's measurements have taught: the handling tail, the practice sessions. */
 export function useLearnt(formId: string) {
   return useQuery({
-    queryKey: ["form-measurements", "learnt", formId],
-    queryFn: () => call<FormLearnt>("GET", `/api/form-measurements/of-form/${formId}`),
+    queryKey: ["readings", "learnt", formId],
+    queryFn: () => call<FormLearnt>("GET", `/api/readings/of-form/${formId}`),
+  });
+}
+
+/** What was counted and used of a spool, newest first. */
+export function useMoves(spoolId: string) {
+  return useQuery({
+    queryKey: ["spools", spoolId, "moves"],
+    queryFn: () => call<StockMove[]>("GET", `/api/spools/${spoolId}/moves`),
   });
 }
 
@@ -165,13 +168,6 @@ export function useSpringback(spoolId: string | null) {
 
 export function useRun(id: string) {
   return useQuery({ queryKey: ["runs", id], queryFn: () => call<Kept<RunData>>("GET", `/api/runs/${id}`) });
-}
-
-export function useMeasurementsOfRun(id: string) {
-  return useQuery({
-    queryKey: ["measurements", id],
-    queryFn: () => call<Kept<MeasurementData>[]>("GET", `/api/measurements/of-run/${id}`),
-  });
 }
 
 export function useRingTable(cut: RingJobData["cut"]) {

@@ -10,10 +10,94 @@ type Received<T> = T extends (infer U)[]
     : T;
 
 export type Figure = Received<Schemas["Figure"]>;
-export type Note = Omit<Received<Schemas["Note"]>, "values"> & { values: Record<string, number | string> };
+export type RefusalCode = Schemas["RefusalCode"];
+export type RefusalUnit = Schemas["RefusalUnit"];
+export type Remedy = Schemas["Remedy"];
+/** Why something is refused: codes and typed values, no words. */
+export interface Refusal {
+  code: RefusalCode;
+  field: string | null;
+  value: string | null;
+  minimum: number | null;
+  maximum: number | null;
+  unit: RefusalUnit | null;
+  remedy: Remedy | null;
+  values: Record<string, unknown>;
+}
+export type NoteCode = Schemas["NoteCode"];
+export type Note = Omit<Received<Schemas["Note"]>, "values" | "code"> & {
+  code: NoteCode;
+  values: Record<string, number | string>;
+};
 export type Coil = Received<Schemas["Coil"]>;
 export type RingSizes = Received<Schemas["RingSizes"]>;
 export type RingStep = Received<Schemas["RingStep"]>;
+export type RingsHandled = Received<Schemas["RingsHandled"]>;
+export type FormingStep = Received<Schemas["FormingStep"]>;
+/** What an operation says beyond where it stands in its plan, told apart by its family of verbs. */
+export type Detail =
+  | ({ family: "rings" } & RingStep)
+  | ({ family: "forming" } & FormingStep)
+  | ({ family: "weaving" } & RingsHandled);
+export type Family = Detail["family"];
+export type Measurable = Omit<Received<Schemas["Measurable"]>, "quantity" | "context"> & {
+  quantity: Quantity;
+};
+export type Operation = Omit<Received<Schemas["Operation"]>, "detail" | "measurable"> & {
+  detail: Detail;
+  measurable: Measurable[];
+};
+export type WorkPlan = { operations: Operation[]; copies: number; perGroup: number };
+/** How far a run is, by the ids of its operations. */
+export type RunProgress = { done: Record<string, number>; counts: Record<string, number>; note: string };
+export type RingFacts = Received<Schemas["RingFacts"]>;
+export type FormFacts = Omit<Received<Schemas["FormFacts"]>, "job"> & { job: FormJobData };
+export type WeaveFacts = Received<Schemas["WeaveFacts"]>;
+export type MedallionFacts = Received<Schemas["MedallionFacts"]>;
+export type MedallionJobData = Received<Schemas["MedallionJobData"]>;
+type Told<K, F> = { kind: K; facts: F };
+/** A run as it stands; its facts are of its kind. */
+export type RunData = (
+  | Told<"ring", RingFacts>
+  | Told<"form", FormFacts>
+  | Told<"weave", WeaveFacts>
+  | Told<"medallion", MedallionFacts>
+) &
+  RunProgress & {
+    jobId: string;
+    name: string;
+    lotId: string | null;
+    plan: WorkPlan;
+    drawnMm: Record<string, number>;
+    startedAt: string;
+    finishedAt: string | null;
+  };
+export type JobKind = RunData["kind"];
+export type RingSketch = Received<Schemas["RingSketch"]>;
+export type FormSketch = Received<Schemas["FormSketch"]>;
+export type WeaveSketch = Received<Schemas["WeaveSketch"]>;
+export type MedallionSketch = Received<Schemas["MedallionSketch"]>;
+interface Sketches {
+  ring: RingSketch;
+  form: FormSketch;
+  weave: WeaveSketch;
+  medallion: MedallionSketch;
+}
+/** All a list shows of a job or a run. */
+export type Glance<K extends JobKind = JobKind> = Omit<
+  Received<Schemas["Glance"]>,
+  "sketch" | "thread" | "next"
+> & {
+  sketch: Sketches[K] | null;
+  thread: Record<Stage, StageState> | null;
+  next: Operation | null;
+};
+type Seen<T> = { [K in JobKind]: T & { kind: K; glance: Glance<K> | null } }[JobKind];
+export type InHand = Seen<Omit<Received<Schemas["InHand"]>, "kind" | "glance">>;
+export type NotebookEntry = Seen<Omit<Received<Schemas["Entry"]>, "kind" | "glance">>;
+export type Made = Received<Schemas["Made"]>;
+export type ReadingData = Received<Schemas["ReadingData"]>;
+export type Quantity = ReadingData["quantity"];
 export type RodView = Received<Schemas["RodView"]>;
 export type WeaveView = Received<Schemas["WeaveView"]>;
 export type StockView = Received<Schemas["StockView"]>;
@@ -21,22 +105,14 @@ export type RingSheet = Omit<Received<Schemas["RingSheet"]>, "notes"> & { notes:
 export type RingJobData = Received<Schemas["RingJobData"]>;
 export type CutData = Received<Schemas["CutData"]>;
 export type SpoolData = Received<Schemas["SpoolData"]>;
+export type StockMove = Received<Schemas["MoveView"]>;
 export type MandrelData = Received<Schemas["MandrelData"]>;
 export type CutterData = Received<Schemas["CutterData"]>;
-export type MeasurementData = Received<Schemas["MeasurementData"]>;
 export type Choices = Received<Schemas["Choices"]>;
-export type RunPlan = Received<Schemas["RunPlan"]>;
-export type RunProgress = { step: number; counts: Record<string, number>; note: string };
-export type RunData = Omit<Received<Schemas["RunData"]>, "counts"> & { counts: Record<string, number> };
-export type JobInHand = Omit<Received<Schemas["JobInHand"]>, "thread" | "job"> & {
-  thread: Record<Stage, StageState>;
-  job: Kept<RingJobData>;
-};
 export type AtAGlance = Received<Schemas["AtAGlance"]>;
 export type FromWire = Received<Schemas["FromWire"]>;
 export type WireLearnt = Received<Schemas["OfWire"]>;
 export type FormAtAGlance = Received<Schemas["OfForm"]>;
-export type NotebookEntry = Received<Schemas["Entry"]>;
 export type Repeatability = Received<Schemas["Repeatability"]>;
 export type SpringbackView = Received<Schemas["SpringbackView"]>;
 export type LengthAnswer = Received<Schemas["LengthAnswer"]>;
@@ -84,17 +160,13 @@ export interface FormInMaking {
   form: FormAnswer;
   shapes: FormShape[];
 }
-export type FormJobData = Omit<Received<Schemas["FormJobData"]>, "parameters"> & { parameters: Parameters };
-export type FormRunData = Omit<Received<Schemas["FormRunData"]>, "counts" | "plan"> & {
-  counts: Record<string, number>;
-  plan: Omit<Received<Schemas["FormRunPlan"]>, "job"> & { job: FormJobData };
+export type FormJobData = Omit<Received<Schemas["FormJobData"]>, "parameters" | "lots"> & {
+  parameters: Parameters;
+  /** Spools of their own, by the wire's name. */
+  lots: Record<string, string>;
 };
-export type FormInHand = Omit<Received<Schemas["FormInHand"]>, "job"> & { job: Kept<FormJobData> };
-export type FormMeasurementData = Received<Schemas["FormMeasurementData"]>;
-export type FormMeasured = FormMeasurementData["measured"];
 export type Expected = Received<Schemas["Expected"]>;
 export type FormLearnt = Received<Schemas["Learnt"]>;
-export type FormEntry = Received<Schemas["FormEntry"]>;
 export type FormLineAnswer = Omit<Received<Schemas["FormLineAnswer"]>, "parameters" | "notes"> & {
   parameters: Parameters;
   notes: Note[];
@@ -103,18 +175,13 @@ export type WeaveEntry = Received<Schemas["WeaveEntry"]>;
 export type WeavePose = Received<Schemas["WeavePose"]>;
 export type WeaveSolved = Omit<Received<Schemas["WeaveSolved"]>, "notes"> & { notes: Note[] };
 export type WeaveJudged = Omit<Received<Schemas["WeaveJudged"]>, "notes"> & { notes: Note[] };
-export type PieceCount = Omit<Received<Schemas["PieceCount"]>, "notes"> & { notes: Note[] };
-export type WeaveLineAnswer = Omit<Received<Schemas["WeaveLineAnswer"]>, "count"> & { count: PieceCount };
-export type PieceView = Received<Schemas["PieceView"]>;
-export type PieceStep = Received<Schemas["PieceStep"]>;
-export type PieceSpec = Received<Schemas["PieceSpec"]>;
+export type PatchCount = Omit<Received<Schemas["PatchCount"]>, "notes"> & { notes: Note[] };
+export type WeaveLineAnswer = Omit<Received<Schemas["WeaveLineAnswer"]>, "count"> & { count: PatchCount };
+export type PatchView = Received<Schemas["PatchView"]>;
+export type PatchStep = Received<Schemas["PatchStep"]>;
+export type PatchSpec = Received<Schemas["PatchSpec"]>;
 export type ColourSpec = Received<Schemas["ColourSpec"]>;
 export type WeaveJobData = Received<Schemas["WeaveJobData"]>;
-export type WeaveRunData = Omit<Received<Schemas["WeaveRunData"]>, "counts" | "plan"> & {
-  counts: Record<string, number>;
-  plan: Received<Schemas["WeaveRunPlan"]>;
-};
-export type WeaveInHand = Received<Schemas["WeaveInHand"]>;
 export type Attempt = Received<Schemas["AttemptAnswer"]>;
 export type Diagnosis = Received<Schemas["DiagnosisAnswer"]>;
 export type SeenAnswer = Received<Schemas["SeenAnswer"]>;
@@ -127,7 +194,7 @@ export type Tightness = WeaveSolved["tightness"];
 export type Temper = SpoolData["temper"];
 export type Convention = RingJobData["convention"];
 export type StepKind = RingStep["kind"];
-export type Caution = RingStep["cautions"][number];
+export type Caution = Operation["cautions"][number];
 
 export type Stage = "IDEA" | "WIRE" | "CUT" | "FORM" | "JOIN" | "FINISH" | "CHECK";
 export type StageState = "OPEN" | "STARTED" | "DONE" | "NOT_NEEDED";

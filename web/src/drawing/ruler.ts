@@ -2,6 +2,7 @@
  * A ruler edge: ticks every millimetre or sixteenth where there is room for them, longer at fives and tens; figures no closer than
  * can be read.
  */
+import { MM_PER_INCH } from "../quantity/inches";
 
 export interface Tick {
   at: number;
@@ -35,13 +36,13 @@ export function metricTicks(lengthMm: number, pixelsPerMm: number): Tick[] {
 
 /** Inch ticks, sixteenths at best, over {@code lengthMm} at {@code pixelsPerMm}; positions in mm. */
 export function inchTicks(lengthMm: number, pixelsPerMm: number): Tick[] {
-  const inches = lengthMm / 25.4;
-  const step = roomy(INCHES, TICK_PX / (25.4 * pixelsPerMm), inches);
-  const labelled = Math.max(1, roomy(INCHES, FIGURE_PX / (25.4 * pixelsPerMm), inches));
+  const inches = lengthMm / MM_PER_INCH;
+  const step = roomy(INCHES, TICK_PX / (MM_PER_INCH * pixelsPerMm), inches);
+  const labelled = Math.max(1, roomy(INCHES, FIGURE_PX / (MM_PER_INCH * pixelsPerMm), inches));
   return Array.from({ length: Math.floor(inches / step) + 1 }, (_, i) => {
     const at = i * step;
     return {
-      at: at * 25.4,
+      at: at * MM_PER_INCH,
       length: at % 1 === 0 ? 11 : at % 0.5 === 0 ? 9 : at % 0.25 === 0 ? 7 : 4,
       label: at % labelled === 0 && at > 0 ? String(at) : null,
     };

@@ -1,12 +1,12 @@
 import { describe, expect, it } from "vitest";
-import sample from "../test/piece.json";
-import { laid, nearest, some, there } from "./piece";
+import sample from "../test/patch.json";
+import { laid, nearest, some, there } from "./patch";
 import { tagPlaces, type Seen } from "./tags";
 import { RING } from "./weave";
 
-const rings = laid(sample.poses[1]!, sample.piece.rings);
-const all = there(sample.piece.steps, sample.piece.steps.length);
-const patch = some(rings, all, sample.piece.colours);
+const rings = laid(sample.poses[1]!, sample.patch.rings);
+const all = there(sample.patch.steps, sample.patch.steps.length);
+const patch = some(rings, all, sample.patch.colours);
 const SCALE = 14;
 
 /** From the front, and turned by an angle about the chain's axis. */

@@ -1,5 +1,5 @@
 /** Where letters lie on their rings: on a stretch of wire that is seen, away from the other letters. Pure. */
-import { placeOn } from "./piece";
+import { placeOn } from "./patch";
 import { RING, type Patch } from "./weave";
 
 /** Seen from the maker: right and down in pixels, and how far off, smaller being nearer. */

@@ -33,7 +33,7 @@ export function poseAt(poses: readonly WeavePose[], pull: number | null): number
   return pull === null && rest >= 0 ? rest : Math.round((pull ?? 0.5) * (poses.length - 1));
 }
 
-/** How many cells to show each way so that a piece is about that long and wide, mm. */
+/** How many cells to show each way so that a patch is about that long and wide, mm. */
 export function cellsFor(pose: WeavePose, lengthMm: number, widthMm: number): [number, number] {
   if (pose.pitchMm === 0) {
     return [1, 1];
@@ -45,7 +45,7 @@ export function cellsFor(pose: WeavePose, lengthMm: number, widthMm: number): [n
 }
 
 /** The rings of so many cells, the middle of them at the origin. Cell (i, j) is turned about x, then moved. */
-export function patch(pose: WeavePose, along: number, across: number): Patch {
+export function swatch(pose: WeavePose, along: number, across: number): Patch {
   const k = pose.rings.length / RING;
   const count = k * along * across;
   const rings = new Float32Array(count * RING);

@@ -60,11 +60,8 @@ const BASE: Answers = {
   "GET /api/mandrels": workshop.mandrels,
   "GET /api/cutters": workshop.cutters,
   "GET /api/metals": workshop.metals,
-  "GET /api/notebook/forms": workshop.formNotebook,
   "GET /api/notebook": workshop.notebook,
   "GET /api/notebook/learnt": GLANCE,
-  "GET /api/bench/forms": [],
-  "GET /api/bench/weaves": [],
   "GET /api/bench": workshop.bench,
   "GET /api/forms/pictures": [],
 };
@@ -85,7 +82,7 @@ describe("stock and tools", () => {
     fireEvent.focus(fields[0]!);
     fireEvent.change(fields[0]!, { target: { value: "1.03" } });
     fireEvent.blur(fields[0]!);
-    await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true), { timeout: 3000 });
+    await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true));
     const put = asked.find((one) => one.method === "PUT")!;
     expect(put.path).toBe(`/api/spools/${workshop.spools[0]!.id}`);
     expect(put.body).toMatchObject({ data: { wireDiameterMm: 1.03 } });
@@ -120,7 +117,7 @@ describe("preferences", () => {
     const asked = serve({ ...BASE, "PUT /api/preferences/": echo });
     show(<PreferencesPlace />);
     fireEvent.click(await screen.findByLabelText("never: always wrapped"));
-    await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true), { timeout: 3000 });
+    await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true));
     expect(asked.find((one) => one.method === "PUT")!.body).toMatchObject({ data: { plainFromMm: 100 } });
     expect(screen.getByLabelText<HTMLInputElement>("never: always wrapped").checked).toBe(true);
   });
@@ -141,16 +138,16 @@ describe("the notebook", () => {
     show(<NotebookPlace />);
     await screen.findByRole("heading", { level: 1, name: "Notebook" });
     const entries = screen.getAllByRole("article");
-    expect(entries).toHaveLength(workshop.notebook.length + workshop.formNotebook.length);
-    const dates = [...workshop.notebook, ...workshop.formNotebook]
-      .map((entry) => entry.startedAt)
-      .sort()
-      .reverse();
-    const first = [...workshop.notebook, ...workshop.formNotebook].find((e) => e.startedAt === dates[0])!;
-    expect(entries[0]!.textContent).toContain(first.name);
-    const form = workshop.formNotebook[0]!;
-    const mine = entries.find((entry) => entry.textContent.includes(form.name))!;
-    expect(mine.textContent).toContain(`of ${form.pieces} pieces`);
+    expect(entries).toHaveLength(workshop.notebook.length);
+    const [first] = [...workshop.notebook].sort((a, b) => b.startedAt.localeCompare(a.startedAt));
+    expect(entries[0]!.textContent).toContain(first!.name);
+    const of = (kind: string) => {
+      const { name } = workshop.notebook.find((entry) => entry.kind === kind)!;
+      return entries.find((entry) => entry.textContent.includes(name))!.textContent;
+    };
+    expect(of("form")).toMatch(/of 8 copies, hook, curled tip/);
+    expect(of("weave")).toMatch(/rings closed and \d+ opened beforehand/);
+    expect(of("ring")).toMatch(/\d+ of \d+ rings/);
   });
 
   it("shows at a glance what wires and hands have taught, the measured first, all on one scale", async () => {
@@ -166,7 +163,7 @@ describe("the notebook", () => {
     expect(at(rows[0]!, ".glance-ring.open") / own).toBeCloseTo(4.9 / 6.25, 3);
     expect(at(rows[0]!, "b") / own).toBeCloseTo(4 / 6.25, 3);
     const hands = screen.getByRole("heading", { name: "What your hands need" }).closest("section")!;
-    expect(hands.textContent).toContain("bead link108 %6 pieces");
+    expect(hands.textContent).toContain("bead link108 %6 copies");
     expect(hands.textContent).toContain("loops come 0.03 larger, give or take 0.31 mm, from 6");
   });
 
@@ -184,7 +181,7 @@ describe("the notebook", () => {
   });
 
   it("says what it will be for while nothing was made", async () => {
-    serve({ ...BASE, "GET /api/notebook/forms": [], "GET /api/notebook": [] });
+    serve({ ...BASE, "GET /api/notebook": [] });
     show(<NotebookPlace />);
     expect(await screen.findByText(/noted here by itself/)).toBeTruthy();
   });
@@ -194,45 +191,31 @@ describe("the bench", () => {
   it("shows what is in hand, and goes on at the very step", async () => {
     serve(BASE);
     show(<BenchPlace />);
-    const go = await screen.findByRole("link", { name: /go on/i });
-    expect(go.getAttribute("href")).toBe(`/making/${workshop.bench[0]!.runId}`);
-    expect(document.body.textContent).toContain(workshop.bench[0]!.job.data.name);
+    const { name, runId } = workshop.bench.find((hand) => hand.glance.next !== null)!;
+    const first = await screen.findByRole("region", { name: "In hand" });
+    expect(first.textContent).toContain(name);
+    expect(within(first).getByRole("link", { name: "Go on" }).getAttribute("href")).toBe(`/making/${runId}`);
+    for (const hand of workshop.bench) {
+      expect(document.body.textContent).toContain(hand.name);
+    }
   });
 
   it("teaches by one thing to do while it is clear", async () => {
-    serve({ ...BASE, "GET /api/bench/forms": [], "GET /api/bench": [] });
+    serve({ ...BASE, "GET /api/bench": [] });
     show(<BenchPlace />);
     expect(await screen.findByText("The bench is clear")).toBeTruthy();
   });
 
-  it("lists a form job with what comes next and what the stock lacks", async () => {
-    const hand = {
-      job: {
-        id: "f1",
-        version: 0,
-        data: { name: "Cloak clasp hooks", formId: "hook-curled", pieces: 8 },
-      },
-      form: "hook, curled tip",
-      metal: "yellow-brass",
-      wireDiameterMm: 1.63,
-      wires: [{ name: "hook", diameterMm: 1.63, lengthInPieceMm: 50, lengthToCutMm: 66.4, tailMm: 16.4 }],
-      runId: "r1",
-      finished: false,
-      step: { kind: "LOOP", part: "loop" },
-      place: 4,
-      places: 10,
-      count: 3,
-      times: 8,
-      piecesDone: 0,
-      wireMm: 531,
-      shortMm: 120,
-      refusal: null,
-    };
-    serve({ ...BASE, "GET /api/bench/forms": [hand] });
+  it("lists a form job with what comes next, and says what the stock lacks", async () => {
+    const hand = workshop.bench.find((one) => one.name === "Cloak clasp hooks")!;
+    serve({ ...BASE, "GET /api/bench": [...workshop.bench, { ...hand, shortMm: 120 }] });
     show(<BenchPlace />);
-    const shapes = await screen.findByRole("region", { name: "Shapes" });
-    expect(shapes.textContent).toContain("next: turn the loop, 3 of 8");
-    expect(shapes.textContent).toContain("lacks 120 mm of wire");
-    expect(within(shapes).getByRole("link", { name: "go on" }).getAttribute("href")).toBe("/making/form/r1");
+    const begun = await screen.findByRole("region", { name: "also begun" });
+    expect(begun.textContent).toContain("next: form the hook, 4 of 8");
+    expect(screen.getByRole("region", { name: "What the stock lacks" }).textContent).toContain(
+      "Cloak clasp hooks lacks 120 mm of wire",
+    );
+    const links = within(begun).getAllByRole("link", { name: "go on" });
+    expect(links.map((link) => link.getAttribute("href"))).toContain(`/making/${hand.runId}`);
   });
 });

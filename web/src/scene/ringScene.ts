@@ -16,7 +16,7 @@ import {
   Vector3,
 } from "three";
 import type { Tone } from "../drawing/metals";
-import { openWire } from "../drawing/piece";
+import { openWire } from "../drawing/patch";
 import { RING, type Patch } from "../drawing/weave";
 import { metalMaterial } from "./metal";
 import { Stage, type Side } from "./stage";
@@ -33,7 +33,7 @@ const FINENESS: readonly [number, number, number][] = [
 const ROUND = 18;
 
 const Z = new Vector3(0, 0, 1);
-/** How many times longer than wide a piece is before it is looked at from beside rather than from its corner. */
+/** How many times longer than wide a patch is before it is looked at from beside rather than from its corner. */
 const LONG = 3;
 
 /** A ring shown open: which, and where. */

@@ -5,6 +5,7 @@ import type { ReactNode } from "react";
 import { MemoryRouter } from "react-router";
 import { vi } from "vitest";
 import { queries } from "../api/queries";
+import type { Refusal, RefusalCode } from "../api/types";
 
 /** What was asked of the server, latest last. */
 export interface Asked {
@@ -16,10 +17,16 @@ export interface Asked {
 /** Answers by "METHOD path"; a function is given the body. What is not in the table is not found. */
 export type Answers = Record<string, unknown>;
 
+/** A refusal as the app holds it. */
+export function refusal(code: RefusalCode, more: Partial<Refusal> = {}): Refusal {
+  const nothing = { field: null, value: null, minimum: null, maximum: null, unit: null, remedy: null };
+  return { code, ...nothing, values: {}, ...more };
+}
+
 /** A refusal, as the server sends it. */
 export class Refused {
-  readonly body: Record<string, unknown>;
-  constructor(body: Record<string, unknown>) {
+  readonly body: Partial<Refusal> & { code: RefusalCode };
+  constructor(body: Partial<Refusal> & { code: RefusalCode }) {
     this.body = body;
   }
 }
@@ -98,4 +105,10 @@ export function typeInto(label: string, value: string): void {
   fireEvent.focus(field);
   fireEvent.change(field, { target: { value } });
   fireEvent.blur(field);
+}
+
+/** A key pressed, as a browser tells it. */
+export function press(key: string, at: Element | Window = window, more: KeyboardEventInit = {}): void {
+  const code = key === " " ? "Space" : /^[a-z]$/i.test(key) ? `Key${key.toUpperCase()}` : key;
+  fireEvent.keyDown(at, { key, code, ...more });
 }

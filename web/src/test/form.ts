@@ -15,12 +15,11 @@ const NOTHING = {
   turns: null,
   flat: null,
   goesOn: false,
-  cautions: [],
 };
 
 export const STEPS: FormStep[] = [
-  { ...NOTHING, kind: "CUT", part: "straight", wire: "loop", lengthMm: 0, stage: "CUT" },
-  { ...NOTHING, kind: "LEAVE", part: "stem", wire: "loop", lengthMm: 8, gripMm: 0, stage: "FORM" },
+  { ...NOTHING, kind: "CUT", part: "straight", wire: "loop", lengthMm: 0 },
+  { ...NOTHING, kind: "LEAVE", part: "stem", wire: "loop", lengthMm: 8, gripMm: 0 },
   {
     ...NOTHING,
     kind: "LOOP",
@@ -32,7 +31,6 @@ export const STEPS: FormStep[] = [
     toolMm: 2.45,
     degrees: 280,
     heldDegrees: 285,
-    stage: "FORM",
   },
 ];
 
@@ -44,7 +42,7 @@ export const FORM: FormAnswer = {
   parameters: { loop: 2.5, style: "over the stem", wraps: 3 },
   lengthInPieceMm: 17,
   lengthToCutMm: 19,
-  forPiecesMm: 76,
+  forCopiesMm: 76,
   offcutMm: 2,
   massG: 0.12,
   extentMm: { x: 11, y: 4, z: 1, fromX: 0, fromY: -2, fromZ: -0.5 },
@@ -57,9 +55,11 @@ export const FORM: FormAnswer = {
       metal: "copper",
       ownMetal: false,
       diameterMm: 1,
+      spoolFromMm: 0.97,
+      spoolToMm: 1.03,
       lengthInPieceMm: 17,
       lengthToCutMm: 19,
-      forPiecesMm: 76,
+      forCopiesMm: 76,
       offcutMm: 2,
       firstTailMm: 0,
       secondTailMm: 2,
@@ -90,7 +90,7 @@ const FIGURES = [
   "length-in-piece",
   "offcut",
   "mass-in-piece",
-  "wire-for-pieces",
+  "wire-for-copies",
   "wire-1-to-cut",
   "step-2",
 ].map((id) => ({
@@ -116,11 +116,12 @@ export const JOB: FormJobData = {
   wireDiameterMm: 1,
   parameters: {},
   hand: "RIGHT",
-  pieces: 4,
+  copies: 4,
   rhythm: "BATCH",
   cutting: "PRE_CUT",
   plainFromMm: 1,
   tailFactor: 1,
+  lots: {},
   note: "",
 };
 
@@ -178,8 +179,7 @@ export const BASE: Answers = {
   })),
   "GET /api/forms": CATALOGUE,
   "GET /api/spools": [],
-  "GET /api/bench/forms": [],
-  "GET /api/form-jobs": [KEPT],
+  "GET /api/jobs/form": [KEPT],
 };
 
 /** What nothing measured yet has taught. */

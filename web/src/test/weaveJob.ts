@@ -1,6 +1,6 @@
 /** For tests: a byzantine chain of four units. */
 import type { WeaveJobData } from "../api/types";
-import { usualPiece } from "../shared/newWeave";
+import { usualPatch } from "../shared/kernel/newWeave";
 
 export const CHAIN_JOB: WeaveJobData = {
   name: "Rope of the tide",
@@ -9,7 +9,7 @@ export const CHAIN_JOB: WeaveJobData = {
   metal: "copper",
   wireDiameterMm: 1,
   innerDiameterMm: [3.8],
-  piece: { ...usualPiece("CHAIN", 5), lengthMm: null, units: 4 },
+  patch: { ...usualPatch("CHAIN", 5), lengthMm: null, units: 4 },
   colours: { palette: ["copper", "#2f6f8f"], by: "RING", sequence: [0, 0, 0, 0, 0, 0], painted: [] },
   note: "",
 };

@@ -1,30 +1,28 @@
 import { Link, useNavigate } from "react-router";
-import { useBench, useFormBench, usePreferences, useSpools, useWeaveBench } from "../../api/queries";
-import type { JobInHand } from "../../api/types";
-import { RingMark } from "../../shared/RingMark";
-import { Thread } from "../../shared/StageRing";
-import { stepTitle } from "../../shared/words";
+import { useBench, usePreferences, useSpools } from "../../api/queries";
+import type { InHand } from "../../api/types";
+import { placeOfJob, nextWords, sketchWords } from "../../shared/words/jobs";
+import { operationTitle } from "../../shared/words/operationWords";
+import { Thread } from "../../shared/shell/StageRing";
 import { many, plain, sizeText, wireLength, type Units } from "../../quantity/format";
-import { FormsInHand } from "./FormsInHand";
 import { Go } from "./Go";
-import { WeavesInHand } from "./WeavesInHand";
-import { blankJob, keepJob } from "../../shared/newJob";
+import { JobPicture } from "./JobPicture";
+import { blankJob, keepJob } from "../../shared/kernel/newJob";
 
-/** What is in hand: one click resumes a run at the very ring. */
+const begun = (hand: InHand) => hand.runId !== null && !hand.finished;
+
+/** What is in hand, whatever is made: one click resumes a run at the very ring. */
 export function BenchPlace() {
   const bench = useBench();
-  const forms = useFormBench().data ?? [];
-  const weaves = useWeaveBench().data ?? [];
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   if (!bench.data) {
     return null;
   }
-  const running = bench.data.filter((hand) => hand.step !== null);
-  const planned = bench.data.filter((hand) => hand.step === null && !hand.finished);
-  const finished = bench.data.filter((hand) => hand.finished);
-  if (bench.data.length === 0 && forms.length === 0 && weaves.length === 0) {
+  if (bench.data.length === 0) {
     return <EmptyBench />;
   }
+  const running = bench.data.filter(begun);
+  const first = running.find((hand) => hand.glance?.next);
   return (
     <div className="place">
       <div className="flex flex-wrap items-baseline justify-between gap-x-8">
@@ -39,13 +37,11 @@ export function BenchPlace() {
           </Link>
         </span>
       </div>
-      {running[0] && <FirstInHand hand={running[0]} units={units} />}
+      {first && <FirstInHand hand={first} units={units} />}
       <Lacking all={bench.data} units={units} />
-      <Group title="also begun" hands={running.slice(1)} units={units} />
-      <Group title="planned" hands={planned} units={units} />
-      <WeavesInHand hands={weaves} />
-      <FormsInHand hands={forms} units={units} />
-      <Group title="done" hands={finished} units={units} />
+      <Group title="also begun" hands={running.filter((hand) => hand !== first)} units={units} />
+      <Group title="planned" hands={bench.data.filter((hand) => hand.runId === null)} units={units} />
+      <Group title="done" hands={bench.data.filter((hand) => hand.finished)} units={units} />
     </div>
   );
 }
@@ -87,42 +83,53 @@ function NewJob() {
   );
 }
 
-function FirstInHand({ hand, units }: { hand: JobInHand; units: Units }) {
-  const step = hand.step!;
-  const counted = step.count > 1;
+function FirstInHand({ hand, units }: { hand: InHand; units: Units }) {
+  const { next, thread } = hand.glance!;
   return (
     <section
       className="mt-5 grid grid-cols-[auto_1fr] items-center gap-x-9 border-y border-base-content py-6"
       aria-label="In hand"
     >
-      <RingMark sizes={hand.sizes} metal={hand.metal} box={168} />
+      <JobPicture hand={hand} box={168} />
       <div>
-        <p className="soft">{hand.job.data.name}</p>
+        <Link to={placeOfJob(hand.kind, hand.jobId)} className="soft no-underline hover:underline">
+          {hand.name}
+        </Link>
         <p className="figures text-[44px] leading-none font-extrabold tracking-tight">
-          {stepTitle(step.kind)}
+          {operationTitle(next!)}
         </p>
-        <p className="mt-2 text-lg">
-          {counted
-            ? `${hand.count} of ${step.count} done`
-            : step.unit === "turns"
-              ? `${plain(step.target, 1)} turns`
-              : step.unit === "mm"
-                ? sizeText(step.target, units)
-                : many(step.target, "ring")}
-          {step.coil > 0 && hand.step!.coils > 1 && `, coil ${step.coil} of ${step.coils}`}
-        </p>
+        <p className="mt-2 text-lg">{numberWords(hand, units)}</p>
         <div className="mt-4 flex flex-wrap items-center gap-x-8 gap-y-3">
           <Link className="action" to={`/making/${hand.runId}`}>
             Go on
           </Link>
-          <Thread states={hand.thread} />
+          {thread && <Thread states={thread} />}
         </div>
       </div>
     </section>
   );
 }
 
-function Lacking({ all, units }: { all: JobInHand[]; units: Units }) {
+/** The number that matters of what comes next, and where it is. */
+function numberWords({ glance }: InHand, units: Units): string {
+  const { next, count, times, index, steps } = glance!;
+  if (next!.counted && times > 1) {
+    return `${count} of ${times} done`;
+  }
+  const { detail } = next!;
+  if (detail.family !== "rings") {
+    return `step ${index + 1} of ${steps}`;
+  }
+  const number =
+    detail.unit === "turns"
+      ? `${plain(detail.target, 1)} turns`
+      : detail.unit === "mm"
+        ? sizeText(detail.target, units)
+        : many(detail.target, "ring");
+  return detail.coil > 0 && detail.coils > 1 ? `${number}, coil ${detail.coil} of ${detail.coils}` : number;
+}
+
+function Lacking({ all, units }: { all: InHand[]; units: Units }) {
   const short = all.filter((hand) => hand.shortMm > 0 && !hand.finished);
   if (short.length === 0) {
     return null;
@@ -130,8 +137,8 @@ function Lacking({ all, units }: { all: JobInHand[]; units: Units }) {
   return (
     <section className="mt-6" aria-label="What the stock lacks">
       {short.map((hand) => (
-        <p key={hand.job.id} className="care">
-          <strong>{hand.job.data.name}</strong> lacks {wireLength(hand.shortMm, units)} of wire.{" "}
+        <p key={hand.jobId} className="care">
+          <strong>{hand.name}</strong> lacks {wireLength(hand.shortMm, units)} of wire.{" "}
           <Link to="/stock">Look at the stock.</Link>
         </p>
       ))}
@@ -139,7 +146,7 @@ function Lacking({ all, units }: { all: JobInHand[]; units: Units }) {
   );
 }
 
-function Group({ title, hands, units }: { title: string; hands: JobInHand[]; units: Units }) {
+function Group({ title, hands, units }: { title: string; hands: InHand[]; units: Units }) {
   if (hands.length === 0) {
     return null;
   }
@@ -150,52 +157,32 @@ function Group({ title, hands, units }: { title: string; hands: JobInHand[]; uni
       </h2>
       <ul className="border-t border-base-content">
         {hands.map((hand) => (
-          <JobRow key={hand.job.id} hand={hand} units={units} />
+          <JobRow key={hand.jobId} hand={hand} units={units} />
         ))}
       </ul>
     </section>
   );
 }
 
-function JobRow({ hand, units }: { hand: JobInHand; units: Units }) {
-  const { job, sizes } = hand;
+function JobRow({ hand, units }: { hand: InHand; units: Units }) {
+  const place = placeOfJob(hand.kind, hand.jobId);
   return (
-    <li className="grid grid-cols-[52px_1fr_auto] items-center gap-x-5 gap-y-2 border-b border-base-300 py-2.5 min-[860px]:grid-cols-[52px_minmax(220px,1fr)_200px_190px_120px]">
-      <RingMark sizes={sizes} metal={hand.metal} box={48} />
+    <li className="grid grid-cols-[52px_1fr_auto] items-center gap-x-5 gap-y-2 border-b border-base-300 py-2.5 min-[860px]:grid-cols-[52px_minmax(220px,1fr)_200px_230px_100px]">
+      <JobPicture hand={hand} box={48} />
       <div>
-        <Link to={`/rings/${job.id}`} className="figures text-lg font-bold no-underline hover:underline">
-          {job.data.name}
+        <Link to={place} className="figures text-lg font-bold no-underline hover:underline">
+          {hand.name}
         </Link>
         <p className="small soft">
-          {many(job.data.ringCount, "ring")}
-          {sizes
-            ? `, ${sizeText(sizes.wireDiameterMm, units)} wire, ${sizeText(sizes.closedInnerMm, units)} inside`
-            : ""}
+          {sketchWords(hand, units)}
+          {hand.forName && `, for ${hand.forName}`}
         </p>
       </div>
       <div className="max-[859px]:hidden">
-        <Thread states={hand.thread} compact />
+        {hand.glance?.thread && <Thread states={hand.glance.thread} compact />}
       </div>
       <p className="small max-[859px]:hidden">{nextWords(hand)}</p>
-      <Go
-        name={hand.job.data.name}
-        place={`/rings/${hand.job.id}`}
-        job={`ring-jobs/${hand.job.id}`}
-        making="/making"
-        refused={hand.refusal !== null}
-        openRun={hand.step ? hand.runId : null}
-        finished={hand.finished}
-      />
+      <Go hand={hand} place={place} />
     </li>
   );
-}
-
-function nextWords(hand: JobInHand): string {
-  if (hand.refusal) {
-    return hand.refusal;
-  }
-  if (hand.step) {
-    return `next: ${stepTitle(hand.step.kind).toLowerCase()}`;
-  }
-  return hand.finished ? "measured and noted" : "not begun";
 }

@@ -1,60 +1,43 @@
+import { failureWords } from "../../shared/words/refused";
 import { Link, useNavigate } from "react-router";
-import { call, Problem } from "../../api/client";
+import { call } from "../../api/client";
 import { changed } from "../../api/queries";
-import type { Kept } from "../../api/types";
-import { say } from "../../shared/says";
-
-interface Props {
-  name: string;
-  /** Where the job is mended. */
-  place: string;
-  /** Where its runs are kept: "form-jobs/…". */
-  job: string;
-  /** Where a run is made: "/making/form". */
-  making: string;
-  refused: boolean;
-  /** The open run; null when none is. */
-  openRun: string | null;
-  finished: boolean;
-}
+import type { InHand, Kept } from "../../api/types";
+import { say } from "../../shared/kernel/says";
 
 /** From the bench into a job: mend it, go on with it, begin it, make it again. */
-export function Go({ name, place, job, making, refused, openRun, finished }: Props) {
+export function Go({ hand, place }: { hand: InHand; place: string }) {
   const navigate = useNavigate();
-  if (refused) {
+  if (hand.runId && !hand.finished) {
+    return (
+      <Link className="quiet" to={`/making/${hand.runId}`}>
+        go on
+      </Link>
+    );
+  }
+  if (hand.glance?.refusal) {
     return (
       <Link className="quiet" to={place}>
         mend it
       </Link>
     );
   }
-  if (openRun) {
-    return (
-      <Link className="quiet" to={`${making}/${openRun}`}>
-        go on
-      </Link>
-    );
-  }
   const begin = async () => {
     try {
-      const run = await call<Kept<unknown>>("POST", `/api/${job}/runs`);
+      const run = await call<Kept<unknown>>("POST", `/api/jobs/${hand.kind}/${hand.jobId}/runs`);
       changed("bench");
-      await navigate(`${making}/${run.id}`);
+      await navigate(`/making/${run.id}`);
     } catch (failure) {
-      say(
-        failure instanceof Problem
-          ? failure.body.detail
-          : "The run could not be begun; the server did not answer.",
-      );
+      say(failureWords(failure, "The run could not be begun; the server did not answer."));
     }
   };
   return (
     <button
       className="quiet"
       onClick={() => void begin()}
-      aria-label={`${finished ? "Make again" : "Begin"}: ${name}`}
+      aria-label={`${hand.finished ? "Make again" : "Begin"}: ${hand.name}`}
     >
-      {finished ? "make again" : "begin"}
+      {hand.finished ? "make again" : "begin"}
     </button>
   );
 }

@@ -1,9 +1,9 @@
-import { useParams } from "react-router";
+import { Navigate, useParams } from "react-router";
 import { useRun } from "../../api/queries";
-import { Lost } from "../../shared/Lost";
+import { Lost } from "../../shared/shell/Lost";
 import { RunPage } from "./RunPage";
 
-/** Stands beside the maker: one step at a time, never losing its place. */
+/** Stands beside the maker, whatever is made: one operation at a time, never losing its place. */
 export function MakingPlace() {
   const { id } = useParams();
   const run = useRun(id!);
@@ -11,4 +11,10 @@ export function MakingPlace() {
     return null;
   }
   return run.data ? <RunPage key={run.data.id} run={run.data} /> : <Lost />;
+}
+
+/** Where runs of one kind were made before. */
+export function MovedMaking() {
+  const { id } = useParams();
+  return <Navigate to={`/making/${id}`} replace />;
 }

@@ -1,48 +1,107 @@
 import { useNotebook, usePreferences } from "../../api/queries";
-import type { Kept, RunData } from "../../api/types";
-import { many, size, sizeText, wireLength } from "../../quantity/format";
+import type { Kept, NotebookEntry, RunData } from "../../api/types";
+import { many, size, sizeText, wireLength, type Units } from "../../quantity/format";
 import { RunNote } from "./RunNote";
+import { Weave } from "./WeavingOperation";
 
-/** The end of a run: planned against made, and a note for next time. */
-export function RunDone({
-  run,
-  note,
-  onNote,
-}: {
+interface Props {
   run: Kept<RunData>;
   note: string;
   onNote: (note: string) => void;
-}) {
-  const entry = useNotebook().data?.find((e) => e.runId === run.id);
+}
+
+/** The end of a run: planned against made, and a note for next time. */
+export function RunDone({ run, note, onNote }: Props) {
+  const entry = useNotebook().data?.find((one) => one.runId === run.id);
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const { plan } = run.data;
+  const { data } = run;
+  const rings = data.kind === "weave" || data.kind === "medallion" ? data.facts : null;
   return (
     <main>
+      {rings && <Weave run={run} ringsIn={rings.putIn} />}
       <div>
         <h1>Done</h1>
-        {entry?.rings ? (
-          <>
-            <p className="huge" data-testid="big-number">
-              {size(entry.rings.mean, units).value}
-              <small>{size(entry.rings.mean, units).unit} inside, as made</small>
-            </p>
-            <p className="what">
-              Planned {sizeText(plan.sizes.closedInnerMm, units)}. {many(entry.rings.count, "ring")} measured,
-              spread {size(entry.rings.standardDeviation, units, 3).value} one way.
-            </p>
-          </>
+        {data.kind === "ring" ? (
+          <RingsMade entry={entry} plannedMm={data.facts.sizes.closedInnerMm} units={units} />
+        ) : data.kind === "form" ? (
+          <FormsMade entry={entry} copies={data.plan.copies} units={units} />
         ) : (
-          <p className="what mt-6">
-            No rings were measured. Go back and measure a few: the next prediction gets better by it.
+          <p className="huge" data-testid="big-number">
+            {rings?.total}
+            <small>rings</small>
           </p>
         )}
-        {entry && (
-          <p className="what mt-3">
-            {entry.ringsCut} of {entry.ringsPlanned} rings, {wireLength(entry.wireUsedMm, units)} of wire.
-          </p>
-        )}
+        {rings && <RunNote note={note} onNote={onNote} />}
       </div>
-      <RunNote note={note} onNote={onNote} />
+      {!rings && <RunNote note={note} onNote={onNote} />}
     </main>
+  );
+}
+
+interface MadeProps {
+  entry: NotebookEntry | undefined;
+  units: Units;
+}
+
+const madeOf = (entry: NotebookEntry | undefined, quantity: string) =>
+  entry?.made.find((made) => made.quantity === quantity);
+
+function RingsMade({ entry, plannedMm, units }: MadeProps & { plannedMm: number }) {
+  const rings = madeOf(entry, "RING_INNER")?.spread;
+  return (
+    <>
+      {rings ? (
+        <>
+          <p className="huge" data-testid="big-number">
+            {size(rings.mean, units).value}
+            <small>{size(rings.mean, units).unit} inside, as made</small>
+          </p>
+          <p className="what">
+            Planned {sizeText(plannedMm, units)}. {many(rings.count, "ring")} measured, spread{" "}
+            {size(rings.standardDeviation, units, 3).value} one way.
+          </p>
+        </>
+      ) : (
+        <p className="what mt-6">
+          No rings were measured. Go back and measure a few: the next prediction gets better by it.
+        </p>
+      )}
+      {entry?.glance && (
+        <p className="what mt-3">
+          {entry.glance.counted} of {entry.glance.toCount} rings, {wireLength(entry.wireUsedMm, units)} of
+          wire.
+        </p>
+      )}
+    </>
+  );
+}
+
+function FormsMade({ entry, copies, units }: MadeProps & { copies: number }) {
+  const cut = madeOf(entry, "CUT_LENGTH");
+  const loops = madeOf(entry, "LOOP_INSIDE");
+  return (
+    <>
+      <p className="huge" data-testid="big-number">
+        {copies}
+        <small>copies</small>
+      </p>
+      {cut && (
+        <p className="what">
+          Cut {sizeText(cut.spread.mean, units, 1)} on average
+          {cut.planned !== null && `, planned ${sizeText(cut.planned, units, 1)}`}.
+        </p>
+      )}
+      {loops && (
+        <p className="what mt-2">
+          Loops {sizeText(loops.spread.mean, units)} inside, spread{" "}
+          {size(loops.spread.standardDeviation, units).value} over {loops.spread.count}.
+        </p>
+      )}
+      {entry?.glance && (
+        <p className="what mt-2">
+          {many(entry.glance.copiesDone, "copy", "copies")}, {wireLength(entry.wireUsedMm, units)} of wire.
+        </p>
+      )}
+    </>
   );
 }

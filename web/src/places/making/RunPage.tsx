@@ -1,103 +1,102 @@
+import { useState } from "react";
 import { Link } from "react-router";
-import { usePreferences } from "../../api/queries";
-import type { Kept, RingStep, RunData } from "../../api/types";
-import { many } from "../../quantity/format";
-import { SaveMark } from "../../shared/SaveMark";
-import { capital, cautionWords, stepTitle } from "../../shared/words";
-import { RunFooter } from "./RunFooter";
-import { CountRings } from "../../shared/CountRings";
+import type { Kept, Operation, RunData } from "../../api/types";
+import { SaveMark } from "../../shared/shell/SaveMark";
+import { cautionWords } from "../../shared/words/words";
+import { operationTitle, waitWords } from "../../shared/words/operationWords";
+import { FAMILIES } from "./families";
+import { FooterMiddle } from "./FooterMiddle";
 import { MeasureEntry } from "./MeasureEntry";
 import { RunDone } from "./RunDone";
-import { StepDrawing } from "./StepDrawing";
-import { StepWords } from "./StepWords";
+import { RunFooter } from "./RunFooter";
+import { Mistake } from "./WeavingOperation";
+import { counts, flows, placeOf, type Place } from "./rhythm";
 import { useBenchKeys } from "./useBenchKeys";
-import { useProgress } from "./useProgress";
+import { useRunProgress } from "./useRunProgress";
+import { whereabouts } from "./whereabouts";
 
-const STAGE_WORDS: Record<RingStep["kind"], string> = {
-  WIND: "form",
-  SPRING_BACK: "form",
-  SLIDE_OFF: "form",
-  MEASURE_COIL: "check",
-  CUT: "cut",
-  CLOSE: "join",
-  MEASURE_RINGS: "check",
-};
-
+/** One operation, huge; a press for each; Space for the next; a typed number is a measurement. */
 export function RunPage({ run }: { run: Kept<RunData> }) {
-  const progress = useProgress(run);
-  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const { plan } = run.data;
-  const step = plan.steps[progress.step];
-  const counting = step?.kind === "CUT";
-  const full = !counting || progress.count >= (step?.count ?? 0);
-  const forward = () => (full ? progress.go(progress.step + 1) : progress.setCount(progress.count + 1));
-  const back = () =>
-    counting && progress.count > 0 ? progress.setCount(progress.count - 1) : progress.go(progress.step - 1);
-
-  useBenchKeys(step ? forward : null, back);
+  const progress = useRunProgress(run);
+  const { place } = progress;
+  const { operation } = place;
+  const [wrong, setWrong] = useState(false);
+  const full = !counts(place) || place.count >= place.times || flows(operation!);
+  const goOn = () => setWrong(false);
+  const forward = wrong ? goOn : progress.forward;
+  const back = wrong ? goOn : progress.back;
+  useBenchKeys(operation && !wrong ? forward : null, back);
   return (
     <div className="making">
       <header>
         <Link to="/" className="figures font-bold no-underline hover:underline">
-          {plan.job.name}
+          {run.data.name}
         </Link>
-        <span className="soft">
-          {step
-            ? `${STAGE_WORDS[step.kind]}, step ${progress.step + 1} of ${plan.steps.length}${step.coil > 0 && step.coils > 1 ? `, coil ${step.coil} of ${step.coils}` : ""}`
-            : "done"}
-        </span>
+        <span className="soft">{whereabouts(run.data, place)}</span>
         <SaveMark
           editor={progress.editor}
           state={progress.state}
           describe={(at) =>
-            `step ${at.step + 1} of ${plan.steps.length}, ${many(at.counts[at.step] ?? 0, "ring")} counted there`
+            `${whereabouts({ ...run.data, ...at })}, ${placeOf(run.data.plan, at).count} counted there`
           }
         />
       </header>
-      {step ? (
-        <main>
-          <StepDrawing plan={plan} step={step} count={progress.count} />
-          <div>
-            <h1>{stepTitle(step.kind)}</h1>
-            <StepWords plan={plan} step={step} count={progress.count} units={units} />
-            {step.cautions.map((caution) => (
-              <p key={caution} className="caution">
-                {cautionWords(caution)}
-              </p>
-            ))}
-            {(step.kind === "MEASURE_COIL" || step.kind === "MEASURE_RINGS") && (
-              <MeasureEntry run={run} step={step} index={progress.step} />
-            )}
-          </div>
-        </main>
+      {wrong ? (
+        <Mistake
+          run={run}
+          ringsIn={place.count}
+          onGoTo={(ring) => {
+            goOn();
+            progress.goTo(operation!.id, ring);
+          }}
+        />
+      ) : operation ? (
+        <InHand run={run} operation={operation} place={place} />
       ) : (
         <RunDone run={run} note={progress.data.note} onNote={progress.setNote} />
       )}
       <div />
       <RunFooter
-        atStart={progress.step === 0 && progress.count === 0}
-        done={!step}
+        atStart={place.at === 0 && place.count === 0}
+        done={!operation}
         full={full}
         onBack={back}
+        {...(wrong && { word: "Go on" })}
         onForward={forward}
       >
-        {step && counting && (
-          <CountRings count={progress.count} of={step.count} onCount={progress.setCount} />
+        {operation && (
+          <FooterMiddle
+            run={run.data}
+            place={place}
+            onCount={progress.setCount}
+            wrong={wrong}
+            onWrong={setWrong}
+          />
         )}
-        {step && !counting && <StepDots steps={plan.steps} at={progress.step} />}
       </RunFooter>
     </div>
   );
 }
 
-function StepDots({ steps, at }: { steps: RingStep[]; at: number }) {
-  const next = steps[at + 1];
+function InHand({ run, operation, place }: { run: Kept<RunData>; operation: Operation; place: Place }) {
+  const { Picture, Words, Title } = FAMILIES[operation.detail.family];
+  const props = { run, operation, place };
   return (
-    <>
-      <CountRings count={at} of={steps.length} />
-      <span className="soft">
-        {next ? `then ${stepTitle(next.kind).toLowerCase()}` : capital("the last step")}
-      </span>
-    </>
+    <main>
+      <Picture {...props} />
+      <div>
+        <h1>{Title ? <Title {...props} /> : operationTitle(operation)}</h1>
+        <Words {...props} />
+        {operation.cautions.map((caution) => (
+          <p key={caution} className="caution">
+            {cautionWords(caution)}
+          </p>
+        ))}
+        {operation.waits && <p className="soft">{waitWords(operation.waits)}</p>}
+        {operation.measurable.length > 0 && (
+          <MeasureEntry key={operation.id} run={run} operation={operation} />
+        )}
+      </div>
+    </main>
   );
 }

@@ -1,13 +1,13 @@
-import type { RingStep, RunPlan } from "../../api/types";
+import type { RingFacts, RingStep } from "../../api/types";
 import { toneOf, type Tone } from "../../drawing/metals";
 import { n, onCircle, openRing } from "../../drawing/ring";
-import { MetalFace } from "../../shared/MetalFace";
+import { MetalFace } from "../../shared/shell/MetalFace";
 
 const W = 640;
 const H = 400;
 
 /** The picture of one step. Wire is metal; the tool is hatched; what is to come is dashed. */
-export function StepDrawing({ plan, step, count }: { plan: RunPlan; step: RingStep; count: number }) {
+export function StepDrawing({ plan, step, count }: { plan: RingFacts; step: RingStep; count: number }) {
   const tone = toneOf(plan.job.metal);
   return (
     <svg
@@ -39,7 +39,17 @@ export function StepDrawing({ plan, step, count }: { plan: RunPlan; step: RingSt
   );
 }
 
-function Picture({ plan, step, count, tone }: { plan: RunPlan; step: RingStep; count: number; tone: Tone }) {
+function Picture({
+  plan,
+  step,
+  count,
+  tone,
+}: {
+  plan: RingFacts;
+  step: RingStep;
+  count: number;
+  tone: Tone;
+}) {
   switch (step.kind) {
     case "WIND":
       return <Winding plan={plan} onRod />;
@@ -91,7 +101,7 @@ function Turns({
   );
 }
 
-function Winding({ plan, onRod }: { plan: RunPlan; onRod: boolean }) {
+function Winding({ plan, onRod }: { plan: RingFacts; onRod: boolean }) {
   const { sizes } = plan;
   const scale = Math.min(34, 190 / sizes.closedOuterMm);
   const pitch = Math.max(7, sizes.wireDiameterMm * scale);
@@ -148,7 +158,7 @@ function Winding({ plan, onRod }: { plan: RunPlan; onRod: boolean }) {
   );
 }
 
-function FaceOn({ plan }: { plan: RunPlan }) {
+function FaceOn({ plan }: { plan: RingFacts }) {
   const { sizes } = plan;
   const scale = 175 / (sizes.sprungInnerMm / 2 + sizes.wireDiameterMm);
   const c = { x: W / 2 - 30, y: H / 2 };
@@ -181,7 +191,7 @@ function FaceOn({ plan }: { plan: RunPlan }) {
 }
 
 /** Caliper jaws across a coil, or a ring. */
-function Jaws({ plan, coil }: { plan: RunPlan; coil: boolean }) {
+function Jaws({ plan, coil }: { plan: RingFacts; coil: boolean }) {
   const { sizes } = plan;
   const scale = 200 / sizes.closedOuterMm;
   const outer = (sizes.closedOuterMm * scale) / 2;
@@ -222,7 +232,7 @@ function Jaws({ plan, coil }: { plan: RunPlan; coil: boolean }) {
   );
 }
 
-function Cutting({ plan, tone, share }: { plan: RunPlan; tone: Tone; share: number }) {
+function Cutting({ plan, tone, share }: { plan: RingFacts; tone: Tone; share: number }) {
   const { sizes, job } = plan;
   const scale = 190 / sizes.closedOuterMm;
   const pitch = Math.max(8, sizes.wireDiameterMm * scale);
@@ -269,7 +279,7 @@ function Cutting({ plan, tone, share }: { plan: RunPlan; tone: Tone; share: numb
 }
 
 /** Sideways, a little past and back. */
-function Closing({ plan, tone }: { plan: RunPlan; tone: Tone }) {
+function Closing({ plan, tone }: { plan: RingFacts; tone: Tone }) {
   const { sizes } = plan;
   const c = { x: W / 2, y: H / 2 + 10 };
   const r = 130;

@@ -1,9 +1,9 @@
-import type { RingStep, RunPlan } from "../../api/types";
+import type { RingFacts, RingStep } from "../../api/types";
 import { plain, size, sizeText, wireLength, type Units } from "../../quantity/format";
-import { cutWord } from "../../shared/words";
+import { cutWord } from "../../shared/words/words";
 
 interface Props {
-  plan: RunPlan;
+  plan: RingFacts;
   step: RingStep;
   count: number;
   units: Units;
@@ -35,7 +35,7 @@ function bigNumber(step: RingStep, count: number, units: Units): { number: strin
   return { number: plain(step.target, step.unit === "turns" ? 1 : 0), unit: step.unit };
 }
 
-function instruction(plan: RunPlan, step: RingStep, units: Units): string {
+function instruction(plan: RingFacts, step: RingStep, units: Units): string {
   const { sizes, job } = plan;
   const coil = plan.coils[Math.max(0, step.coil - 1)]!;
   switch (step.kind) {

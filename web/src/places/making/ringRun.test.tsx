@@ -1,21 +1,28 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { Route, Routes } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import type { Kept, RingStep, RunData } from "../../api/types";
+import type { Kept, RingStep, RunData, RunProgress } from "../../api/types";
 import bench from "../../test/bench.json";
-import { PREFERENCES, CHOICES, Refused, serve, show, type Answers } from "../../test/app";
-import { cautionWords } from "../../shared/words";
+import { press, PREFERENCES, CHOICES, Refused, serve, show, type Answers } from "../../test/app";
+import { cautionWords } from "../../shared/words/words";
 import { MakingPlace } from "./MakingPlace";
+import { goneTo } from "./rhythm";
 
-const RUN = bench.run as unknown as Kept<RunData>;
-const STEPS = RUN.data.plan.steps;
+const RUN = bench.run as unknown as Kept<Extract<RunData, { kind: "ring" }>>;
+const STEPS = RUN.data.plan.operations;
+const FACTS = RUN.data.facts;
 
 let next = 0;
 
 /** A run of two coils of 84 rings on a 6 mm rod, at a step. */
-function at(step: number, more: Partial<RunData> = {}, answers: Answers = {}) {
+function at(step: number, more: Partial<RunProgress> = {}, answers: Answers = {}) {
   const id = `ring-run-${next++}`;
-  const kept = { ...RUN, id, version: 0, data: { ...RUN.data, step, counts: {}, ...more } };
+  const kept = {
+    ...RUN,
+    id,
+    version: 0,
+    data: { ...RUN.data, done: goneTo(RUN.data.plan, step), counts: {}, ...more },
+  };
   const asked = serve({
     ...PREFERENCES,
     [`GET /api/runs/${id}`]: kept,
@@ -24,9 +31,9 @@ function at(step: number, more: Partial<RunData> = {}, answers: Answers = {}) {
       version: 1,
       data: { ...kept.data, ...(body as { data: object }).data },
     }),
-    "GET /api/measurements/of-run": [],
-    [`GET /api/spools/${RUN.data.plan.job.spoolId}/springback`]: bench.springback,
-    "PUT /api/measurements/": (body: unknown) => ({
+    "GET /api/readings/of-run": [],
+    [`GET /api/spools/${FACTS.job.spoolId}/springback`]: bench.springback,
+    "PUT /api/readings/": (body: unknown) => ({
       id: "m",
       version: 0,
       deleted: false,
@@ -45,7 +52,7 @@ function at(step: number, more: Partial<RunData> = {}, answers: Answers = {}) {
 }
 
 const big = async () => (await screen.findByTestId("big-number")).textContent;
-const indexOf = (kind: RingStep["kind"]) => STEPS.findIndex((step) => step.kind === kind);
+const indexOf = (kind: RingStep["kind"]) => STEPS.findIndex((step) => step.verb === kind);
 
 describe("making rings", () => {
   beforeEach(() => localStorage.clear());
@@ -81,32 +88,30 @@ describe("making rings", () => {
   });
 
   it("counts every ring before the next step, and takes one back", async () => {
-    const { asked } = at(4, { counts: { 4: 82 } });
+    const { asked } = at(4, { counts: { "coil-1/cut": 82 } });
     expect(await big()).toBe("82of 84 rings");
     fireEvent.click(screen.getByRole("button", { name: "One more" }));
-    fireEvent.keyDown(window, { key: " " });
+    press(" ");
     expect(await big()).toBe("84of 84 rings");
-    fireEvent.keyDown(window, { key: "Backspace" });
+    press("Backspace");
     expect(await big()).toBe("83of 84 rings");
     fireEvent.click(screen.getByRole("button", { name: "One more" }));
     fireEvent.click(screen.getByRole("button", { name: "Next" }));
     expect(await screen.findByRole("heading", { name: "Wind the coil" })).toBeTruthy();
-    await waitFor(
-      () =>
-        expect(asked.filter((one) => one.method === "PUT").at(-1)!.body).toMatchObject({
-          data: { step: 5, counts: { 4: 84 } },
-        }),
-      { timeout: 3000 },
+    await waitFor(() =>
+      expect(asked.filter((one) => one.method === "PUT").at(-1)!.body).toMatchObject({
+        data: { done: { "coil-1/cut": 1, "coil-2/wind": 0 }, counts: { "coil-1/cut": 84 } },
+      }),
     );
   });
 
   it("draws the coil shorter as rings come off it", async () => {
-    at(4, { counts: { 4: 0 } });
+    at(4, { counts: { "coil-1/cut": 0 } });
     await big();
     const turns = () => screen.getByRole("img", { name: "The step, drawn" }).querySelectorAll("rect").length;
     const whole = turns();
     cleanup();
-    at(4, { counts: { 4: 60 } });
+    at(4, { counts: { "coil-1/cut": 60 } });
     await big();
     expect(turns()).toBeLessThan(whole / 2);
   });
@@ -117,40 +122,38 @@ describe("making rings", () => {
       3,
       {},
       {
-        "GET /api/measurements/of-run": [
+        "GET /api/readings/of-run": [
           {
             ...taken,
-            data: { spoolId: RUN.data.plan.job.spoolId, step: 3, valueMm: 8.7, predictedMm: 8.68 },
+            data: { operation: "coil-1/measure-coil", quantity: "COIL_OUTER", value: 8.7, planned: 8.68 },
           },
         ],
       },
     );
-    fireEvent.change(await screen.findByLabelText("Measured outside"), { target: { value: "8,71" } });
+    fireEvent.change(await screen.findByLabelText("Measured, outside"), { target: { value: "8,71" } });
     fireEvent.click(screen.getByRole("button", { name: "Note it" }));
     await waitFor(() =>
-      expect(asked.some((one) => one.path.startsWith("/api/measurements/") && one.method === "PUT")).toBe(
-        true,
-      ),
+      expect(asked.some((one) => one.path.startsWith("/api/readings/") && one.method === "PUT")).toBe(true),
     );
-    const sent = asked.find((one) => one.path.startsWith("/api/measurements/") && one.method === "PUT")!;
+    const sent = asked.find((one) => one.path.startsWith("/api/readings/") && one.method === "PUT")!;
     expect(sent.body).toMatchObject({
-      data: { measured: "COIL_OUTER", valueMm: 8.71, step: 3, mandrelDiameterMm: 6 },
+      data: { quantity: "COIL_OUTER", value: 8.71, operation: "coil-1/measure-coil" },
     });
     expect((await screen.findByTestId("learnt")).textContent).toContain("On this rod the spool now promises");
-    expect(screen.getByLabelText<HTMLInputElement>("Measured outside").value).toBe("");
+    expect(screen.getByLabelText<HTMLInputElement>("Measured, outside").value).toBe("");
   });
 
-  it("keeps which side is measured, and predicts that side", async () => {
+  it("keeps which side is measured", async () => {
     const { asked } = at(3);
     await big();
     fireEvent.click(screen.getByLabelText("inside"));
-    fireEvent.change(screen.getByLabelText("Measured inside"), { target: { value: "6.3" } });
+    fireEvent.change(screen.getByLabelText("Measured, inside"), { target: { value: "6.3" } });
     fireEvent.click(screen.getByRole("button", { name: "Note it" }));
     await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true));
     expect(asked.find((one) => one.method === "PUT")!.body).toMatchObject({
-      data: { measured: "COIL_INNER", predictedMm: RUN.data.plan.sizes.sprungInnerMm },
+      data: { quantity: "COIL_INNER", value: 6.3 },
     });
-    expect(localStorage.getItem("toroid:side:coil")).toBe("INNER");
+    expect(localStorage.getItem("toroid:measured:MEASURE_COIL")).toBe("COIL_INNER");
   });
 
   it("reads a bare number as inches where the workshop measures in inches", async () => {
@@ -168,11 +171,11 @@ describe("making rings", () => {
       },
     );
     await waitFor(() => expect(screen.getByTestId("big-number").textContent).toContain("in"));
-    fireEvent.change(screen.getByLabelText("Measured outside"), { target: { value: "0.343" } });
+    fireEvent.change(screen.getByLabelText("Measured, outside"), { target: { value: "0.343" } });
     fireEvent.click(screen.getByRole("button", { name: "Note it" }));
     await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true));
-    const sent = asked.find((one) => one.method === "PUT")!.body as { data: { valueMm: number } };
-    expect(sent.data.valueMm).toBeCloseTo(0.343 * 25.4, 9);
+    const sent = asked.find((one) => one.method === "PUT")!.body as { data: { value: number } };
+    expect(sent.data.value).toBeCloseTo(0.343 * 25.4, 9);
   });
 
   it("says what the server refuses, and keeps what was typed", async () => {
@@ -180,16 +183,19 @@ describe("making rings", () => {
       3,
       {},
       {
-        "PUT /api/measurements/": new Refused({
+        "PUT /api/readings/": new Refused({
           code: "out-of-range",
-          detail: "The measured value is 870 mm; it is at most 500 mm.",
+          field: "value",
+          value: "870",
+          maximum: 500,
+          unit: "mm",
         }),
       },
     );
-    fireEvent.change(await screen.findByLabelText("Measured outside"), { target: { value: "870" } });
+    fireEvent.change(await screen.findByLabelText("Measured, outside"), { target: { value: "870" } });
     fireEvent.click(screen.getByRole("button", { name: "Note it" }));
     expect((await screen.findByRole("alert")).textContent).toContain("at most 500 mm");
-    expect(screen.getByLabelText<HTMLInputElement>("Measured outside").value).toBe("870");
+    expect(screen.getByLabelText<HTMLInputElement>("Measured, outside").value).toBe("870");
   });
 
   it("says that only the server reads gauges, when it is away", async () => {
@@ -202,10 +208,10 @@ describe("making rings", () => {
         },
       },
     );
-    fireEvent.change(await screen.findByLabelText("Measured outside"), { target: { value: "11/32in" } });
+    fireEvent.change(await screen.findByLabelText("Measured, outside"), { target: { value: "11/32in" } });
     fireEvent.click(screen.getByRole("button", { name: "Note it" }));
     expect((await screen.findByRole("alert")).textContent).toContain("Type a bare number");
-    expect(screen.getByLabelText<HTMLInputElement>("Measured outside").value).toBe("11/32in");
+    expect(screen.getByLabelText<HTMLInputElement>("Measured, outside").value).toBe("11/32in");
   });
 
   it("ends with planned against made, and keeps the note", async () => {
@@ -220,14 +226,12 @@ describe("making rings", () => {
     await waitFor(() => expect(document.body.textContent).toContain("inside, as made"));
     expect(document.body.textContent).toContain("Planned 6.20 mm");
     fireEvent.change(screen.getByRole("textbox"), { target: { value: "rod 6 wound loose" } });
-    await waitFor(
-      () =>
-        expect(
-          asked.filter((one) => one.path === `/api/runs/${id}` && one.method === "PUT").at(-1)?.body,
-        ).toMatchObject({
-          data: { note: "rod 6 wound loose" },
-        }),
-      { timeout: 3000 },
+    await waitFor(() =>
+      expect(
+        asked.filter((one) => one.path === `/api/runs/${id}` && one.method === "PUT").at(-1)?.body,
+      ).toMatchObject({
+        data: { note: "rod 6 wound loose" },
+      }),
     );
     expect(screen.getByRole("link", { name: "Notebook" })).toBeTruthy();
   });
@@ -240,6 +244,6 @@ describe("making rings", () => {
       </Routes>,
       "/making/nowhere",
     );
-    await waitFor(() => expect(document.body.textContent).not.toBe(""), { timeout: 9000 });
+    await waitFor(() => expect(document.body.textContent).not.toBe(""));
   }, 12000);
 });

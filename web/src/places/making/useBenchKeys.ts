@@ -1,26 +1,30 @@
 import { useEffect } from "react";
+import { onKeys } from "../../shared/kernel/typing";
 
 /** Space for the next press, Backspace to go back, a digit to measure; fields and buttons keep their own keys. */
 export function useBenchKeys(forward: (() => void) | null, back: () => void): void {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const inField =
-        event.target instanceof HTMLElement &&
-        event.target.closest("input, textarea, select, dialog, button, a");
-      if (event.ctrlKey || event.metaKey || event.altKey || inField) {
-        return;
-      }
-      if (event.key === " " && forward) {
-        event.preventDefault();
-        forward();
-      } else if (event.key === "Backspace") {
-        event.preventDefault();
-        back();
-      } else if (/^[0-9.,]$/.test(event.key)) {
-        document.getElementById("measured")?.focus();
-      }
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  });
+  useEffect(() =>
+    onKeys(
+      {
+        Space: (event) => {
+          if (forward) {
+            event.preventDefault();
+            forward();
+          }
+        },
+        Backspace: (event) => {
+          event.preventDefault();
+          back();
+        },
+        "([0-9.,])": () => document.getElementById("measured")?.focus(),
+      },
+      hasKeysOfItsOwn,
+    ),
+  );
+}
+
+function hasKeysOfItsOwn(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLElement && target.closest("input, textarea, select, dialog, button, a") !== null
+  );
 }

@@ -1,32 +1,30 @@
 import type { ReactNode } from "react";
 import { Link } from "react-router";
+import type { NotebookEntry } from "../../api/types";
 import { day } from "../../quantity/format";
+import { placeOfJob } from "../../shared/words/jobs";
 
 interface Props {
-  name: string;
-  job: string;
-  run: string;
-  startedAt: string;
-  finished: boolean;
+  entry: NotebookEntry;
   /** What of it is made, of what. */
   children: ReactNode;
 }
 
 /** What was made, when, how much of it, and whether it is still in hand. */
-export function BatchHead({ name, job, run, startedAt, finished, children }: Props) {
+export function BatchHead({ entry, children }: Props) {
   return (
     <div>
       <h3 className="font-bold">
-        <Link to={job} className="no-underline hover:underline">
-          {name}
+        <Link to={placeOfJob(entry.kind, entry.jobId)} className="no-underline hover:underline">
+          {entry.name}
         </Link>
       </h3>
       <p className="small soft">
-        {day(startedAt)}, {children}
-        {!finished && (
+        {day(entry.startedAt)}, {children}
+        {entry.finishedAt === null && (
           <>
             ,{" "}
-            <Link to={run} className="mark">
+            <Link to={`/making/${entry.runId}`} className="mark">
               in hand
             </Link>
           </>

@@ -1,38 +1,27 @@
-import { cutWords, wireOfLength } from "../../shared/wireCuts";
-import type { FormEntry, FormMeasured } from "../../api/types";
+import { cutWords } from "../../shared/words/wireCuts";
+import type { NotebookEntry } from "../../api/types";
 import { many, plain, size, wireLength, type Units } from "../../quantity/format";
-import { DotRow } from "../../shared/DotRow";
+import { DotRow } from "../../shared/shell/DotRow";
+import { countsOnly, measuredWords } from "../../shared/words/quantityWords";
 import { BatchHead } from "./BatchHead";
 
-const WORDS: Record<FormMeasured, string> = {
-  CUT_LENGTH: "really cut",
-  LOOP_INSIDE: "loops, inside",
-  WRAPS: "wraps",
-  OFFCUT: "offcut",
-  MINUTES: "minutes a piece",
-  FINISHED: "finished, long",
-  SHORT: "did not reach, short by",
-  FLAT_WIDE: "flat, wide",
-};
-
 /** One batch of a form: planned against made. */
-export function FormBatch({ entry, units }: { entry: FormEntry; units: Units }) {
-  const loops = entry.made.find((made) => made.measured === "LOOP_INSIDE");
-  const cut = entry.made.find((made) => made.measured === "CUT_LENGTH");
+export function FormBatch({
+  entry,
+  units,
+}: {
+  entry: Extract<NotebookEntry, { kind: "form" }>;
+  units: Units;
+}) {
+  const loops = entry.made.find((made) => made.quantity === "LOOP_INSIDE");
+  const cut = entry.made.find((made) => made.quantity === "CUT_LENGTH");
   const main = cut ?? loops;
-  const planned = cut
-    ? (wireOfLength(entry.wires, cut.planned)?.lengthToCutMm ?? null)
-    : (loops?.planned ?? null);
+  const planned = main?.planned ?? null;
+  const { copies, copiesDone, sketch } = entry.glance!;
   return (
     <article className="batch">
-      <BatchHead
-        name={entry.name}
-        job={`/shapes/${entry.jobId}`}
-        run={`/making/form/${entry.runId}`}
-        startedAt={entry.startedAt}
-        finished={entry.finishedAt !== null}
-      >
-        {entry.piecesDone} of {many(entry.pieces, "piece")}, {entry.form},{" "}
+      <BatchHead entry={entry}>
+        {copiesDone} of {many(copies, "copy", "copies")}, {sketch!.form},{" "}
         {wireLength(entry.wireUsedMm, units)}
       </BatchHead>
       <div>
@@ -44,7 +33,7 @@ export function FormBatch({ entry, units }: { entry: FormEntry; units: Units }) 
             </small>
           </p>
         ) : (
-          <p className="small soft">nothing measured yet; cut {cutWords(entry.wires, units)}</p>
+          <p className="small soft">nothing measured yet; cut {cutWords(sketch!.wires, units)}</p>
         )}
         {planned !== null && (
           <p className="small soft">planned {size(planned, units, main === cut ? 1 : 2).value}</p>
@@ -52,11 +41,9 @@ export function FormBatch({ entry, units }: { entry: FormEntry; units: Units }) 
         {entry.made
           .filter((made) => made !== main)
           .map((made) => (
-            <p key={`${made.measured}${made.planned}`} className="small soft">
-              {WORDS[made.measured]}{" "}
-              {made.measured === "WRAPS" || made.measured === "MINUTES"
-                ? plain(made.spread.mean, 1)
-                : size(made.spread.mean, units).value}
+            <p key={`${made.quantity}${made.planned}`} className="small soft">
+              {measuredWords(made.quantity)}{" "}
+              {countsOnly(made.quantity) ? plain(made.spread.mean, 1) : size(made.spread.mean, units).value}
               {made.planned !== null && `, planned ${plain(made.planned, 2)}`}
             </p>
           ))}

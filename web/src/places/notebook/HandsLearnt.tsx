@@ -33,7 +33,7 @@ export function HandsLearnt({ forms, units }: { forms: FormAtAGlance[]; units: U
               {form.tail.measurements > 0 ? (
                 <>
                   <strong className="figures">{plain(100 * form.tail.factor, 0)} %</strong>
-                  <small>{many(form.tail.measurements, "piece")}</small>
+                  <small>{many(form.tail.measurements, "copy", "copies")}</small>
                 </>
               ) : (
                 <small>tail not measured yet</small>

@@ -1,23 +1,25 @@
-import { useFormNotebook, useGlance, useNotebook, usePreferences } from "../../api/queries";
-import type { FormEntry, NotebookEntry } from "../../api/types";
+import { refusalWords } from "../../shared/words/refused";
+import { useGlance, useNotebook, usePreferences } from "../../api/queries";
+import type { NotebookEntry } from "../../api/types";
+import type { Units } from "../../quantity/format";
 import { HandsLearnt } from "./HandsLearnt";
 import { FormBatch } from "./FormBatch";
 import { RingBatch } from "./RingBatch";
 import { Trend } from "./Trend";
 import { Unreadable } from "./BatchHead";
+import { WeaveBatch } from "./WeaveBatch";
 import { WiresLearnt } from "./WiresLearnt";
 
 /** What was learnt, at a glance; then planned against made, a row a batch. */
 export function NotebookPlace() {
   const notebook = useNotebook();
-  const forms = useFormNotebook();
   const learnt = useGlance();
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  if (!notebook.data || !forms.data || !learnt.data) {
+  if (!notebook.data || !learnt.data) {
     return null;
   }
-  const measured = notebook.data.filter((entry) => entry.rings !== null);
-  const batches = byDate(notebook.data, forms.data);
+  const batches = notebook.data;
+  const spreads = ringSpreads(batches);
   return (
     <div className="place">
       <h1 className="place-title">Notebook</h1>
@@ -31,33 +33,43 @@ export function NotebookPlace() {
         {learnt.data.wires.length > 0 && <WiresLearnt wires={learnt.data.wires} />}
         <div className="grid content-start gap-y-8">
           {learnt.data.forms.length > 0 && <HandsLearnt forms={learnt.data.forms} units={units} />}
-          {measured.length > 1 && <Trend entries={measured} units={units} />}
+          {spreads.length > 1 && <Trend spreads={spreads} units={units} />}
         </div>
       </div>
       {batches.length > 0 && (
         <section className="mt-10">
           <h2 className="mb-2 text-xl font-bold">Planned and made, batch by batch</h2>
-          {batches.map((entry) =>
-            entry.unreadable ? (
-              <Unreadable
-                key={entry.runId}
-                name={entry.name}
-                reason={entry.unreadable}
-                startedAt={entry.startedAt}
-              />
-            ) : "form" in entry ? (
-              <FormBatch key={entry.runId} entry={entry} units={units} />
-            ) : (
-              <RingBatch key={entry.runId} entry={entry} units={units} />
-            ),
-          )}
+          {batches.map((entry) => (
+            <Batch key={entry.runId} entry={entry} units={units} />
+          ))}
         </section>
       )}
     </div>
   );
 }
 
-/** Rings and shapes together, latest first. */
-function byDate(rings: NotebookEntry[], forms: FormEntry[]): (NotebookEntry | FormEntry)[] {
-  return [...rings, ...forms].sort((a, b) => b.startedAt.localeCompare(a.startedAt));
+function Batch({ entry, units }: { entry: NotebookEntry; units: Units }) {
+  if (entry.unreadable !== null || !entry.glance?.sketch) {
+    return (
+      <Unreadable
+        name={entry.name}
+        reason={entry.unreadable ? refusalWords(entry.unreadable) : "This one is being looked at."}
+        startedAt={entry.startedAt}
+      />
+    );
+  }
+  const rows = {
+    ring: () => entry.kind === "ring" && <RingBatch entry={entry} units={units} />,
+    form: () => entry.kind === "form" && <FormBatch entry={entry} units={units} />,
+    weave: () => <WeaveBatch entry={entry} />,
+    medallion: () => <WeaveBatch entry={entry} />,
+  };
+  return rows[entry.kind]();
+}
+
+/** How alike the rings of each batch are, latest first. */
+function ringSpreads(entries: NotebookEntry[]): number[] {
+  return entries.flatMap((entry) =>
+    entry.made.filter((made) => made.quantity === "RING_INNER").map((made) => made.spread.standardDeviation),
+  );
 }

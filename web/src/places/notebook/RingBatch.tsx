@@ -1,22 +1,27 @@
 import type { NotebookEntry } from "../../api/types";
 import { many, size, sizeText, type Units } from "../../quantity/format";
-import { DotRow } from "../../shared/DotRow";
+import { DotRow } from "../../shared/shell/DotRow";
 import { BatchHead } from "./BatchHead";
 
 /** One batch of rings: what they came out at, against the plan. */
-export function RingBatch({ entry, units }: { entry: NotebookEntry; units: Units }) {
-  const { rings, coil } = entry;
-  const planned = entry.planned!;
+export function RingBatch({
+  entry,
+  units,
+}: {
+  entry: Extract<NotebookEntry, { kind: "ring" }>;
+  units: Units;
+}) {
+  const of = (quantity: string) => entry.made.find((made) => made.quantity === quantity);
+  const rings = of("RING_INNER")?.spread;
+  const coil = of("COIL_INNER")?.spread;
+  const ringValues = of("RING_INNER")?.values ?? [];
+  const coilValues = of("COIL_INNER")?.values ?? [];
+  const { counted, toCount, sketch } = entry.glance!;
+  const planned = sketch!.sizes!;
   return (
     <article className="batch">
-      <BatchHead
-        name={entry.name}
-        job={`/rings/${entry.jobId}`}
-        run={`/making/${entry.runId}`}
-        startedAt={entry.startedAt}
-        finished={entry.finishedAt !== null}
-      >
-        {entry.ringsCut} of {many(entry.ringsPlanned, "ring")}
+      <BatchHead entry={entry}>
+        {counted} of {many(toCount, "ring")}
       </BatchHead>
       {rings ? (
         <div>
@@ -44,18 +49,18 @@ export function RingBatch({ entry, units }: { entry: NotebookEntry; units: Units
           </p>
         </div>
       )}
-      {entry.ringValues.length > 0 && (
+      {ringValues.length > 0 && (
         <DotRow
-          values={entry.ringValues}
+          values={ringValues}
           low={planned.closedLowMm}
           high={planned.closedHighMm}
           target={planned.closedInnerMm}
           units={units}
         />
       )}
-      {entry.ringValues.length === 0 && entry.coilValues.length > 0 && (
+      {ringValues.length === 0 && coilValues.length > 0 && (
         <DotRow
-          values={entry.coilValues}
+          values={coilValues}
           low={planned.sprungLowMm}
           high={planned.sprungHighMm}
           target={planned.sprungInnerMm}

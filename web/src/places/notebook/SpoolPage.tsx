@@ -1,13 +1,14 @@
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { useMandrels, usePreferences, useSpools, useSpringback } from "../../api/queries";
-import type { Kept, MeasurementData, SpoolData, SpringbackView } from "../../api/types";
+import type { Kept, SpoolData, SpringbackView } from "../../api/types";
 import { day, many, plain, size, sizeText, type Units } from "../../quantity/format";
-import { Lost } from "../../shared/Lost";
-import { say } from "../../shared/says";
-import { rememberMeasurement, setLeftOut } from "./leaving";
+import { Lost } from "../../shared/shell/Lost";
+import { say } from "../../shared/kernel/says";
+import { rememberMeasurement, setLeftOut } from "../../shared/kernel/leaving";
+import { Moves } from "./Moves";
 import { SpringbackChart } from "./SpringbackChart";
-import { notTaken, takeReading } from "../../shared/readings";
+import { notTaken, takeReading } from "../../shared/kernel/readings";
 
 /** One spool: theory against own measurement, rod by rod. */
 export function SpoolPage() {
@@ -34,6 +35,7 @@ export function SpoolPage() {
           <SpringbackChart view={spring} units={units} />
           <OneMore spool={spool} />
           <Readings view={spring} units={units} />
+          <Moves spoolId={spool.id} units={units} />
         </>
       )}
     </div>
@@ -76,22 +78,13 @@ function OneMore({ spool }: { spool: Kept<SpoolData> }) {
       setRefusal(chosen ? "Type the coil's inner diameter in mm." : "Add a rod in Stock, tools first.");
       return;
     }
-    const data: MeasurementData = {
-      spoolId: spool.id,
-      runId: null,
-      step: null,
-      measured: "COIL_INNER",
-      valueMm: inner,
-      wireDiameterMm: spool.data.wireDiameterMm,
-      mandrelDiameterMm: chosen.data.diameterMm,
-      cut: { method: "none", kerfMm: null, trimMm: null, flipped: null },
-      turnsPerRing: 1,
-      predictedMm: null,
-      takenAt: new Date().toISOString(),
-      note: "",
-    };
     try {
-      const taken = await takeReading("measurements", data);
+      const taken = await takeReading({
+        quantity: "COIL_INNER",
+        value: inner,
+        lotId: spool.id,
+        context: { rodMm: chosen.data.diameterMm },
+      });
       if (!taken.waits) {
         rememberMeasurement(`measurement ${value}`, taken.id);
       }

@@ -1,6 +1,10 @@
+import { scaleLinear, type ScaleLinear } from "d3-scale";
+import { area, line } from "d3-shape";
 import { MM_PER_INCH } from "../../quantity/inches";
 import type { SpringbackView } from "../../api/types";
 import { plain, type Units } from "../../quantity/format";
+
+type Rod = SpringbackView["rods"][number];
 
 const W = 760;
 const H = 300;
@@ -21,30 +25,27 @@ export function SpringbackChart({ view, units }: { view: SpringbackView; units: 
     ]),
     ...view.readings.map((reading) => reading.sprungInnerMm - reading.mandrelDiameterMm),
   ].filter((gain): gain is number => gain !== null);
-  const most = Math.max(...gains, 0.05) * 1.08;
-  const least = Math.min(0, ...gains);
+  const perUnit = units === "INCHES" ? MM_PER_INCH : 1;
   const widest = rods.at(-1)!.mandrelDiameterMm;
-  const x = (rod: number) => LEFT + (rod / (widest * 1.04)) * (W - LEFT - 10);
-  const y = (gain: number) => BOTTOM - ((gain - least) / (most - least)) * (BOTTOM - 26);
-  const line = (pick: (rod: (typeof rods)[number]) => number | null) =>
-    rods
-      .filter((rod) => pick(rod) !== null)
-      .map(
-        (rod, i) =>
-          `${i === 0 ? "M" : "L"}${x(rod.mandrelDiameterMm)} ${y(pick(rod)! - rod.mandrelDiameterMm)}`,
-      )
-      .join("");
+  const x = scaleLinear([0, (widest * 1.04) / perUnit], [LEFT, W - 10]);
+  const y = scaleLinear(
+    [Math.min(0, ...gains) / perUnit, (Math.max(...gains, 0.05) * 1.08) / perUnit],
+    [BOTTOM, 26],
+  );
+  const at = (rod: Rod) => x(rod.mandrelDiameterMm / perUnit);
+  const above = (inner: number, rod: Rod) => y((inner - rod.mandrelDiameterMm) / perUnit);
+  const through = (pick: (rod: Rod) => number | null) =>
+    line<Rod>()
+      .defined((rod) => pick(rod) !== null)
+      .x(at)
+      .y((rod) => above(pick(rod)!, rod))(rods) ?? undefined;
   const fitted = rods.filter((rod) => rod.lowMm !== null);
-  const bandPath =
-    fitted
-      .map((r, i) => `${i === 0 ? "M" : "L"}${x(r.mandrelDiameterMm)} ${y(r.highMm! - r.mandrelDiameterMm)}`)
-      .join("") +
-    [...fitted]
-      .reverse()
-      .map((r) => `L${x(r.mandrelDiameterMm)} ${y(r.lowMm! - r.mandrelDiameterMm)}`)
-      .join("") +
-    "Z";
-  const shown = (gain: number) => (units === "INCHES" ? (gain / MM_PER_INCH).toFixed(3) : gain.toFixed(1));
+  const band =
+    area<Rod>()
+      .x(at)
+      .y0((rod) => above(rod.lowMm!, rod))
+      .y1((rod) => above(rod.highMm!, rod))(fitted) ?? undefined;
+  const unit = units === "INCHES" ? "in" : "mm";
   return (
     <svg
       viewBox={`0 0 ${W} ${H}`}
@@ -53,25 +54,18 @@ export function SpringbackChart({ view, units }: { view: SpringbackView; units: 
       aria-label="Springback against rod: handbook, own fit and measurements"
     >
       <text x={0} y={14} className="soft">
-        opens by, {units === "INCHES" ? "in" : "mm"}
+        opens by, {unit}
       </text>
       <path className="edge" d={`M${LEFT} 22V${BOTTOM}H${W}`} />
-      {niceSteps(most).map((gain) => (
-        <g key={gain}>
-          <path className="extension" opacity={0.3} d={`M${LEFT} ${y(gain)}H${W}`} />
-          <text x={LEFT - 8} y={y(gain) + 4} textAnchor="end">
-            {shown(gain)}
-          </text>
-        </g>
-      ))}
-      {fitted.length > 1 && <path d={bandPath} fill="color-mix(in oklab, var(--mark) 15%, transparent)" />}
-      <path className="dash" d={line((rod) => rod.handbookMm)} />
-      <path className="marked" strokeWidth="2" d={line((rod) => rod.fittedMm)} />
+      <GainAxis y={y} />
+      {fitted.length > 1 && <path d={band} fill="color-mix(in oklab, var(--mark) 15%, transparent)" />}
+      <path className="dash" d={through((rod) => rod.handbookMm)} />
+      <path className="marked" strokeWidth="2" d={through((rod) => rod.fittedMm)} />
       {view.readings.map((reading) => (
         <circle
           key={reading.id}
-          cx={x(reading.mandrelDiameterMm)}
-          cy={y(reading.sprungInnerMm - reading.mandrelDiameterMm)}
+          cx={x(reading.mandrelDiameterMm / perUnit)}
+          cy={y((reading.sprungInnerMm - reading.mandrelDiameterMm) / perUnit)}
           r={5}
           fill={reading.leftOut ? "none" : "var(--ink)"}
           stroke="var(--ink)"
@@ -79,21 +73,46 @@ export function SpringbackChart({ view, units }: { view: SpringbackView; units: 
           opacity={0.85}
         />
       ))}
+      <RodAxis {...{ rods, at, perUnit }} />
+      <text x={W - 4} y={H - 4} textAnchor="end" className="soft">
+        rod, {unit}
+      </text>
+      <Legend fitted={fitted.length > 1} />
+    </svg>
+  );
+}
+
+function GainAxis({ y }: { y: ScaleLinear<number, number> }) {
+  const mark = y.tickFormat(5);
+  return (
+    <>
+      {y.ticks(5).map((gain) => (
+        <g key={gain}>
+          <path className="extension" opacity={0.3} d={`M${LEFT} ${y(gain)}H${W}`} />
+          <text x={LEFT - 8} y={y(gain) + 4} textAnchor="end">
+            {mark(gain)}
+          </text>
+        </g>
+      ))}
+    </>
+  );
+}
+
+/** A tick for each rod, its diameter where there is room. */
+function RodAxis({ rods, at, perUnit }: { rods: Rod[]; at: (rod: Rod) => number; perUnit: number }) {
+  return (
+    <>
       {rods.map((rod, i) => (
         <g key={i}>
-          <path className="dimension" d={`M${x(rod.mandrelDiameterMm)} ${BOTTOM}v6`} />
-          {(i === 0 || x(rod.mandrelDiameterMm) - x(rods[i - 1]!.mandrelDiameterMm) > 20) && (
-            <text x={x(rod.mandrelDiameterMm)} y={BOTTOM + 20} textAnchor="middle">
-              {plain(rod.mandrelDiameterMm)}
+          <path className="dimension" d={`M${at(rod)} ${BOTTOM}v6`} />
+          {(i === 0 || at(rod) - at(rods[i - 1]!) > 20) && (
+            <text x={at(rod)} y={BOTTOM + 20} textAnchor="middle">
+              {plain(rod.mandrelDiameterMm / perUnit)}
             </text>
           )}
         </g>
       ))}
-      <text x={W - 4} y={H - 4} textAnchor="end" className="soft">
-        rod, mm
-      </text>
-      <Legend fitted={fitted.length > 1} />
-    </svg>
+    </>
   );
 }
 
@@ -114,9 +133,4 @@ function Legend({ fitted }: { fitted: boolean }) {
       )}
     </g>
   );
-}
-
-function niceSteps(most: number): number[] {
-  const step = most > 1 ? 0.5 : most > 0.4 ? 0.2 : 0.1;
-  return Array.from({ length: Math.floor(most / step) }, (_, i) => (i + 1) * step);
 }

@@ -1,16 +1,20 @@
-import type { NotebookEntry } from "../../api/types";
+import { scaleLinear } from "d3-scale";
+import { line } from "d3-shape";
 import { size, type Units } from "../../quantity/format";
 
 const W = 270;
 const H = 110;
 
 /** Repeatability: the spread of each batch, oldest first. Lower is better. */
-export function Trend({ entries, units }: { entries: NotebookEntry[]; units: Units }) {
-  const batches = [...entries].reverse().slice(-12);
-  const spreads = batches.map((entry) => entry.rings!.standardDeviation);
+/** @param spreads latest first */
+export function Trend({ spreads: all, units }: { spreads: number[]; units: Units }) {
+  const spreads = [...all].reverse().slice(-12);
   const most = Math.max(...spreads, 0.02) * 1.15;
-  const x = (i: number) => 14 + (i * (W - 28)) / Math.max(1, batches.length - 1);
-  const y = (spread: number) => H - 12 - (spread / most) * (H - 34);
+  const x = scaleLinear([0, Math.max(1, spreads.length - 1)], [14, W - 14]);
+  const y = scaleLinear([0, most], [H - 12, 22]);
+  const path = line<number>()
+    .x((_, i) => x(i))
+    .y(y);
   const last = spreads.at(-1)!;
   return (
     <figure>
@@ -23,11 +27,7 @@ export function Trend({ entries, units }: { entries: NotebookEntry[]; units: Uni
         aria-label={`Spreads: ${spreads.map((s) => s.toFixed(3)).join(", ")} mm`}
       >
         <path className="dimension" d={`M0 ${H - 12}H${W}`} />
-        <path
-          className="marked"
-          strokeWidth="1.6"
-          d={spreads.map((s, i) => `${i === 0 ? "M" : "L"}${x(i)} ${y(s)}`).join("")}
-        />
+        <path className="marked" strokeWidth="1.6" d={path(spreads) ?? undefined} />
         {spreads.map((s, i) => (
           <circle
             key={i}

@@ -5,7 +5,7 @@ import type { SpringbackView } from "../../api/types";
 import bench from "../../test/bench.json";
 import { PREFERENCES, Refused, serve, show, type Answers } from "../../test/app";
 import workshop from "../../test/workshop.json";
-import { forget, undo } from "../../shared/undo";
+import { forget, undo } from "../../shared/kernel/undo";
 import { SpoolPage } from "./SpoolPage";
 
 const SPOOL = bench.spool;
@@ -17,7 +17,7 @@ function open(view: SpringbackView = VIEW, answers: Answers = {}) {
     "GET /api/spools": [SPOOL],
     [`GET /api/spools/${SPOOL.id}/springback`]: view,
     "GET /api/mandrels": workshop.mandrels,
-    "PUT /api/measurements/": (body: unknown) => ({
+    "PUT /api/readings/": (body: unknown) => ({
       id: "m",
       version: 0,
       deleted: false,
@@ -85,8 +85,8 @@ describe("a spool's page", () => {
 
   it("takes a coil measured outside any run, and undo leaves it out again", async () => {
     const asked = open(VIEW, {
-      "GET /api/measurements/": { id: "m", version: 3, updatedAt: "", deleted: false, data: {} },
-      "DELETE /api/measurements/": { id: "m", version: 4, deleted: true },
+      "GET /api/readings/": { id: "m", version: 3, updatedAt: "", deleted: false, data: {} },
+      "DELETE /api/readings/": { id: "m", version: 4, deleted: true },
     });
     const rod = workshop.mandrels[1]!;
     await screen.findByRole("option", { name: rod.data.name });
@@ -97,11 +97,10 @@ describe("a spool's page", () => {
     expect(asked.find((one) => one.method === "PUT")!.body).toMatchObject({
       version: null,
       data: {
-        spoolId: SPOOL.id,
-        measured: "COIL_INNER",
-        valueMm: 5.21,
-        mandrelDiameterMm: rod.data.diameterMm,
-        wireDiameterMm: SPOOL.data.wireDiameterMm,
+        lotId: SPOOL.id,
+        quantity: "COIL_INNER",
+        value: 5.21,
+        context: { rodMm: rod.data.diameterMm },
       },
     });
     await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>("measured inside").value).toBe(""));
@@ -112,23 +111,26 @@ describe("a spool's page", () => {
   });
 
   it("says what it wants typed and what the server refuses, and keeps a reading while it is away", async () => {
-    let answer: () => unknown = () => new Refused({ code: "x", detail: "A coil springs open, never shut." });
-    open(VIEW, { "PUT /api/measurements/": () => answer() });
+    let answer: () => unknown = () =>
+      new Refused({ code: "out-of-range", remedy: "no-coil-is-smaller-than-its-rod" });
+    open(VIEW, { "PUT /api/readings/": () => answer() });
     await screen.findByRole("option", { name: workshop.mandrels[0]!.data.name });
     const note = screen.getByRole("button", { name: "Note it" });
     fireEvent.click(note);
     expect(screen.getByRole("alert").textContent).toContain("Type the coil's inner diameter");
     fireEvent.change(screen.getByLabelText("measured inside"), { target: { value: "3" } });
     fireEvent.click(note);
-    await waitFor(() => expect(screen.getByRole("alert").textContent).toContain("never shut"));
+    await waitFor(() =>
+      expect(screen.getByRole("alert").textContent).toContain("cannot be smaller than its rod"),
+    );
     answer = () => {
       throw new TypeError("gone");
     };
     fireEvent.click(note);
     await waitFor(() => expect(screen.queryByRole("alert")).toBeNull());
-    const kept = Object.keys(localStorage).filter((key) => key.startsWith("toroid:unsaved:measurements/"));
+    const kept = Object.keys(localStorage).filter((key) => key.startsWith("toroid:unsaved:readings/"));
     expect(kept).toHaveLength(1);
-    expect(JSON.parse(localStorage.getItem(kept[0]!)!)).toMatchObject({ valueMm: 3, spoolId: SPOOL.id });
+    expect(JSON.parse(localStorage.getItem(kept[0]!)!)).toMatchObject({ value: 3, lotId: SPOOL.id });
     localStorage.clear();
   });
 
@@ -137,19 +139,19 @@ describe("a spool's page", () => {
     const asked = open(
       { ...VIEW, readings },
       {
-        "DELETE /api/measurements/": { id: "m", version: 5 },
-        "POST /api/measurements/": { id: "m", version: 5 },
+        "DELETE /api/readings/": { id: "m", version: 5 },
+        "POST /api/readings/": { id: "m", version: 5 },
       },
     );
     const table = await screen.findByRole("table");
     fireEvent.click(within(table).getByRole("button", { name: "count it again" }));
     await waitFor(() =>
-      expect(asked.some((one) => one.path === `/api/measurements/${readings[0]!.id}/restore`)).toBe(true),
+      expect(asked.some((one) => one.path === `/api/readings/${readings[0]!.id}/restore`)).toBe(true),
     );
     fireEvent.click(within(table).getAllByRole("button", { name: "leave it out" })[0]!);
     const latest = readings.at(-1)!;
     await waitFor(() =>
-      expect(asked.some((one) => one.path === `/api/measurements/${latest.id}?version=4`)).toBe(true),
+      expect(asked.some((one) => one.path === `/api/readings/${latest.id}?version=4`)).toBe(true),
     );
   });
 

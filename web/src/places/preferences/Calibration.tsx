@@ -4,8 +4,8 @@ import {
   isCalibrated,
   setPixelsPerMm,
   usePixelsPerMm,
-} from "../../shared/scale";
-import { Ruler } from "../../shared/Ruler";
+} from "../../shared/kernel/scale";
+import { Ruler } from "../../shared/shell/Ruler";
 
 const LEAST = 2;
 const MOST = 12;

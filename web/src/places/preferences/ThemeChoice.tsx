@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { applyTheme, keptTheme, type Theme } from "../../shared/theme";
-import { Choose } from "./PreferencesPlace";
+import { applyTheme, keptTheme, type Theme } from "../../shared/kernel/theme";
+import { Choose } from "./Choose";
 
 export function ThemeChoice() {
   const [theme, setTheme] = useState<Theme>(keptTheme());

@@ -4,11 +4,11 @@ import type { Kept, RingJobData, RingSheet } from "../../api/types";
 import { coilSegments, turnEdges, type Segment } from "../../drawing/coil";
 import { toneOf } from "../../drawing/metals";
 import { many, plain, wireLength } from "../../quantity/format";
-import { CountInput } from "../../shared/CountInput";
-import { NumberInput } from "../../shared/NumberInput";
-import { Ruler } from "../../shared/Ruler";
-import { usePixelsPerMm } from "../../shared/scale";
-import { useSize } from "../../shared/useSize";
+import { CountInput } from "../../shared/shell/CountInput";
+import { NumberInput } from "../../shared/shell/NumberInput";
+import { Ruler } from "../../shared/shell/Ruler";
+import { usePixelsPerMm } from "../../shared/kernel/scale";
+import { useSize } from "../../shared/kernel/useSize";
 import { WindingChoice, type Change } from "./JobSentence";
 import { StartRun } from "./StartRun";
 
@@ -48,59 +48,7 @@ export function CoilStrip({ kept, sheet, data, change, shut = false }: Props) {
           </strong>
         </p>
         <StartRun kept={kept} sheet={sheet} shut={shut} />
-        <p className="sentence small basis-full">
-          <CountInput
-            label="Rings wanted"
-            value={data.ringCount}
-            onChange={(value) => change({ ringCount: value }, "rings wanted")}
-          />
-          <span>to keep,</span>
-          <NumberInput
-            label="Spare percent"
-            kind="number"
-            decimals={0}
-            step={1}
-            unit="%"
-            value={data.sparePercent}
-            onChange={(value) => change({ sparePercent: value }, "spare")}
-          />
-          <span>spare,</span>
-          <WindingChoice data={data} change={change} />
-          <span className="comma">, lead</span>
-          <NumberInput
-            label="Lead"
-            decimals={0}
-            step={5}
-            value={data.leadMm}
-            onChange={(value) => change({ leadMm: value }, "lead")}
-          />
-          <span>tail</span>
-          <NumberInput
-            label="Tail"
-            decimals={0}
-            step={5}
-            value={data.tailMm}
-            onChange={(value) => change({ tailMm: value }, "tail")}
-          />
-          <span>,</span>
-          <NumberInput
-            label="Spoilt turns at each end"
-            kind="number"
-            decimals={0}
-            step={1}
-            value={data.spoiltTurnsPerEnd}
-            onChange={(value) => change({ spoiltTurnsPerEnd: value }, "spoilt turns")}
-          />
-          <span>
-            spoilt at each end
-            {coil.spoiltTurns < 2 * data.spoiltTurnsPerEnd &&
-              (coil.spoiltTurns === 0
-                ? "; none for so few rings"
-                : `; ${coil.spoiltTurns / 2} for so few rings`)}
-            .
-          </span>
-          <Stock sheet={sheet} data={data} />
-        </p>
+        <CoilSentence {...{ sheet, data, change }} coil={coil} />
       </div>
       <div ref={ref}>
         {width > 0 && (
@@ -117,6 +65,68 @@ export function CoilStrip({ kept, sheet, data, change, shut = false }: Props) {
         )}
       </div>
     </>
+  );
+}
+
+/** How many, how much spare, and what the hand leaves and loses. */
+function CoilSentence({
+  sheet,
+  data,
+  change,
+  coil,
+}: Pick<Props, "sheet" | "data" | "change"> & { coil: RingSheet["coils"][number] }) {
+  return (
+    <p className="sentence small basis-full">
+      <CountInput
+        label="Rings wanted"
+        value={data.ringCount}
+        onChange={(value) => change({ ringCount: value }, "rings wanted")}
+      />
+      <span>to keep,</span>
+      <NumberInput
+        label="Spare percent"
+        kind="number"
+        decimals={0}
+        step={1}
+        unit="%"
+        value={data.sparePercent}
+        onChange={(value) => change({ sparePercent: value }, "spare")}
+      />
+      <span>spare,</span>
+      <WindingChoice data={data} change={change} />
+      <span className="comma">, lead</span>
+      <NumberInput
+        label="Lead"
+        decimals={0}
+        step={5}
+        value={data.leadMm}
+        onChange={(value) => change({ leadMm: value }, "lead")}
+      />
+      <span>tail</span>
+      <NumberInput
+        label="Tail"
+        decimals={0}
+        step={5}
+        value={data.tailMm}
+        onChange={(value) => change({ tailMm: value }, "tail")}
+      />
+      <span>,</span>
+      <NumberInput
+        label="Spoilt turns at each end"
+        kind="number"
+        decimals={0}
+        step={1}
+        value={data.spoiltTurnsPerEnd}
+        onChange={(value) => change({ spoiltTurnsPerEnd: value }, "spoilt turns")}
+      />
+      <span>
+        spoilt at each end
+        {coil.spoiltTurns < 2 * data.spoiltTurnsPerEnd &&
+          (coil.spoiltTurns === 0 ? "; none for so few rings" : `; ${coil.spoiltTurns / 2} for so few rings`)}
+        .
+      </span>
+      <Stock sheet={sheet} data={data} />
+    </p>
   );
 }
 

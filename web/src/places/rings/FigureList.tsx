@@ -3,9 +3,10 @@ import { Link } from "react-router";
 import { usePreferences } from "../../api/queries";
 import type { Figure, RingJobData, RingSheet } from "../../api/types";
 import { band, many, mass, plain, signedPercent, size, sizeText, type Units } from "../../quantity/format";
-import { NumberInput } from "../../shared/NumberInput";
-import { FigureRow } from "../../shared/Why";
-import { noteWords, weaveWords } from "../../shared/words";
+import { NumberInput } from "../../shared/shell/NumberInput";
+import { FigureRow } from "../../shared/shell/Why";
+import { noteWords } from "../../shared/words/noteWords";
+import { weaveWords } from "../../shared/words/words";
 import { aimed } from "./aimed";
 import type { Change } from "./JobSentence";
 

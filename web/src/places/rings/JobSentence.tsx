@@ -1,11 +1,11 @@
 import { useCutters } from "../../api/queries";
 import type { CutData, RingJobData } from "../../api/types";
-import type { Editor, SaveState } from "../../shared/editor";
-import { KeptLink } from "../../shared/KeptLink";
-import { NameHead } from "../../shared/NameHead";
-import { WireChoice } from "../../shared/WireChoice";
-import { cutWord, windingWord } from "../../shared/words";
-import { NumberInput } from "../../shared/NumberInput";
+import type { Editor, SaveState } from "../../shared/kernel/editor";
+import { KeptLink } from "../../shared/shell/KeptLink";
+import { NameHead } from "../../shared/shell/NameHead";
+import { WireChoice } from "../../shared/shell/WireChoice";
+import { cutWord, windingWord } from "../../shared/words/words";
+import { NumberInput } from "../../shared/shell/NumberInput";
 import { plain } from "../../quantity/format";
 
 export interface Change {
@@ -33,7 +33,7 @@ export function JobSentence({ editor, data, state, change }: Props) {
       >
         <KeptLink
           editor={editor}
-          path="ring-jobs"
+          path="jobs/ring"
           to={`/rings/${editor.id}/shelf`}
           className="quiet small whitespace-nowrap"
         >

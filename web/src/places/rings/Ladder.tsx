@@ -1,9 +1,10 @@
+import { scaleLinear, type ScaleLinear } from "d3-scale";
 import { useMemo } from "react";
 import type { RingSheet, WeaveWindow } from "../../api/types";
 import { lanes, onScale, spread } from "../../drawing/ladder";
 import { openRing } from "../../drawing/ring";
 import { plain } from "../../quantity/format";
-import { useSize } from "../../shared/useSize";
+import { useSize } from "../../shared/kernel/useSize";
 import { useWindows } from "./useWindows";
 
 const LOW = 2;
@@ -38,8 +39,8 @@ export function Ladder({ sheet }: { sheet: RingSheet }) {
   const { ref, width, height } = useSize<HTMLDivElement>();
   const top = 46;
   const bottom = Math.max(top + 220, height - 34);
-  const y = (ratio: number) => bottom - ((ratio - LOW) / (HIGH - LOW)) * (bottom - top);
-  const end = (ratio: number) => y(onScale(ratio, LOW, HIGH).at);
+  const y = scaleLinear([LOW, HIGH], [bottom, top]);
+  const end = y.copy().clamp(true);
   const nominal = sheet.ring.nominalAspectRatio;
   const stands = onScale(nominal, LOW, HIGH);
   const marker = y(stands.at);
@@ -62,50 +63,16 @@ export function Ladder({ sheet }: { sheet: RingSheet }) {
             nominal aspect ratio
           </text>
           <path className="edge" d={`M${AXIS} ${top}V${bottom}`} />
-          {Array.from({ length: (HIGH - LOW) * 2 + 1 }, (_, i) => LOW + i / 2).map((ratio) => (
-            <g key={ratio}>
-              <path className="dimension" d={`M${AXIS} ${y(ratio)}h${Number.isInteger(ratio) ? -9 : -5}`} />
-              {Number.isInteger(ratio) && Math.abs(y(ratio) - marker) > 16 && (
-                <text className="figures" x={AXIS - 14} y={y(ratio) + 5} textAnchor="end">
-                  {ratio}
-                </text>
-              )}
-            </g>
+          <Ticks y={y} marker={marker} />
+          {bars.map((weave, i) => (
+            <BarDrawn
+              key={weave.id}
+              weave={weave}
+              x={FIRST_LANE + lane.get(weave.id)! * LANE}
+              end={end}
+              label={{ x: labelX, y: labelY[i]! }}
+            />
           ))}
-          {bars.map((weave, i) => {
-            const fits = weave.fits;
-            const x = FIRST_LANE + lane.get(weave.id)! * LANE;
-            return (
-              <g key={weave.id}>
-                <rect
-                  x={x}
-                  y={end(weave.high)}
-                  width={7}
-                  height={end(weave.low) - end(weave.high)}
-                  fill={fits ? "var(--mark)" : "color-mix(in oklab, var(--soft) 34%, var(--paper))"}
-                />
-                {weave.habit && (
-                  <path
-                    className="dimension"
-                    d={`M${x + 9} ${end(weave.habit.high)}V${end(weave.habit.low)}${mark(x + 9, weave.habit.high, end)}${mark(x + 9, weave.habit.low, end)}`}
-                  />
-                )}
-                <path
-                  className="extension"
-                  opacity={0.35}
-                  d={`M${x + 9} ${end((weave.low + weave.high) / 2)}L${labelX - 4} ${labelY[i]! - 4}`}
-                />
-                <text
-                  x={labelX}
-                  y={labelY[i]}
-                  className={fits ? "" : "soft"}
-                  style={fits ? { fill: "var(--mark)", fontWeight: 700 } : {}}
-                >
-                  {short(weave.name)}
-                </text>
-              </g>
-            );
-          })}
           {stands.beyond === null ? (
             <>
               <path d={`M${AXIS - 20} ${marker}H${labelX - 4}`} className="marked" strokeWidth="1.3" />
@@ -121,6 +88,68 @@ export function Ladder({ sheet }: { sheet: RingSheet }) {
         </svg>
       )}
     </div>
+  );
+}
+
+/** A weave's bar in its lane, the trade's habit beside it, its name led out. */
+function BarDrawn({
+  weave,
+  x,
+  end,
+  label,
+}: {
+  weave: Bar;
+  x: number;
+  end: (ratio: number) => number;
+  label: { x: number; y: number };
+}) {
+  return (
+    <g>
+      <rect
+        x={x}
+        y={end(weave.high)}
+        width={7}
+        height={end(weave.low) - end(weave.high)}
+        fill={weave.fits ? "var(--mark)" : "color-mix(in oklab, var(--soft) 34%, var(--paper))"}
+      />
+      {weave.habit && (
+        <path
+          className="dimension"
+          d={`M${x + 9} ${end(weave.habit.high)}V${end(weave.habit.low)}${mark(x + 9, weave.habit.high, end)}${mark(x + 9, weave.habit.low, end)}`}
+        />
+      )}
+      <path
+        className="extension"
+        opacity={0.35}
+        d={`M${x + 9} ${end((weave.low + weave.high) / 2)}L${label.x - 4} ${label.y - 4}`}
+      />
+      <text
+        x={label.x}
+        y={label.y}
+        className={weave.fits ? "" : "soft"}
+        style={weave.fits ? { fill: "var(--mark)", fontWeight: 700 } : {}}
+      >
+        {short(weave.name)}
+      </text>
+    </g>
+  );
+}
+
+/** Figures stand aside for the marker. */
+function Ticks({ y, marker }: { y: ScaleLinear<number, number>; marker: number }) {
+  return (
+    <>
+      {y.ticks(2 * (HIGH - LOW)).map((ratio) => (
+        <g key={ratio}>
+          <path className="dimension" d={`M${AXIS} ${y(ratio)}h${Number.isInteger(ratio) ? -9 : -5}`} />
+          {Number.isInteger(ratio) && Math.abs(y(ratio) - marker) > 16 && (
+            <text className="figures" x={AXIS - 14} y={y(ratio) + 5} textAnchor="end">
+              {ratio}
+            </text>
+          )}
+        </g>
+      ))}
+    </>
   );
 }
 

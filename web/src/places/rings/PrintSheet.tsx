@@ -1,11 +1,11 @@
 import { Link, useParams } from "react-router";
 import { useJobs } from "../../api/queries";
 import type { RingJobData, RingSheet } from "../../api/types";
-import { Formula } from "../../shared/Formula";
-import { FIGURE_NAMES } from "../../shared/figures";
-import { MetalFace } from "../../shared/MetalFace";
-import { Lost } from "../../shared/Lost";
-import { cutWord, windingWord } from "../../shared/words";
+import { Formula } from "../../shared/shell/Formula";
+import { FIGURE_NAMES } from "../../shared/words/figures";
+import { MetalFace } from "../../shared/shell/MetalFace";
+import { Lost } from "../../shared/shell/Lost";
+import { cutWord, windingWord } from "../../shared/words/words";
 import { plain } from "../../quantity/format";
 import { useSheet } from "./useSheet";
 
@@ -28,7 +28,7 @@ function Page({ id, job }: { id: string; job: RingJobData }) {
         <button className="action" onClick={() => window.print()}>
           Print
         </button>
-        <a className="quiet" href={`/api/ring-jobs/${id}/sheet.pdf`} download>
+        <a className="quiet" href={`/api/jobs/ring/${id}/sheet.pdf`} download>
           as PDF
         </a>
         <Link className="quiet" to={`/rings/${id}`}>

@@ -1,9 +1,9 @@
 import type { RingJobData, RingSheet } from "../../api/types";
 import { n, tick } from "../../drawing/ring";
-import { MetalFace } from "../../shared/MetalFace";
-import { NumberInput } from "../../shared/NumberInput";
-import { usePixelsPerMm } from "../../shared/scale";
-import { useSize } from "../../shared/useSize";
+import { MetalFace } from "../../shared/shell/MetalFace";
+import { NumberInput } from "../../shared/shell/NumberInput";
+import { usePixelsPerMm } from "../../shared/kernel/scale";
+import { useSize } from "../../shared/kernel/useSize";
 import { sizeText } from "../../quantity/format";
 import { usePreferences } from "../../api/queries";
 import { aimed } from "./aimed";
@@ -21,7 +21,6 @@ interface Props {
 export function RingFace({ sheet, data, change, trueSize, onTrueSize }: Props) {
   const { ref, width, height } = useSize<HTMLDivElement>();
   const pixelsPerMm = usePixelsPerMm();
-  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const { ring } = sheet;
   const outer = ring.closedOuterMm / 2;
   const several = data.turnsPerRing > 1;
@@ -49,58 +48,8 @@ export function RingFace({ sheet, data, change, trueSize, onTrueSize }: Props) {
             width={width}
             height={height}
           />
-          <Dimension x={cx} y={24} suffix="outside">
-            <NumberInput
-              label="Outer diameter"
-              value={aimed(data, "OUTER", ring.closedOuterMm)}
-              onChange={(value) => change({ convention: "OUTER", aimValue: value }, "outer diameter")}
-            />
-          </Dimension>
-          <Dimension x={cx} y={60} suffix="inside">
-            <NumberInput
-              label="Inner diameter"
-              value={aimed(data, "INNER", ring.closedInnerMm)}
-              onChange={(value) => change({ convention: "INNER", aimValue: value }, "inner diameter")}
-            />
-          </Dimension>
-          <div
-            className="absolute -translate-x-1/2 -translate-y-1/2 text-center"
-            style={rodPlace(geometry, several)}
-          >
-            <span className="sentence justify-center text-lg">
-              <NumberInput
-                label="Rod"
-                value={aimed(data, "MANDREL", ring.mandrelDiameterMm)}
-                onChange={(value) => change({ convention: "MANDREL", aimValue: value }, "rod")}
-              />
-              <span className="figures strong soft">rod</span>
-            </span>
-            <span className="tiny soft block">
-              springs open {sizeText(ring.sprungInnerMm - ring.mandrelDiameterMm, units)}
-            </span>
-          </div>
-          <div
-            className="absolute -translate-y-1/2"
-            style={{
-              left: Math.min(
-                cx + geometry.outer + 14 + behind(data.turnsPerRing, geometry).at(-1)!,
-                width - 84,
-              ),
-              top: cy,
-            }}
-          >
-            {data.spoolId === null ? (
-              <NumberInput
-                label="Wire diameter"
-                value={data.wireDiameterMm}
-                onChange={(value) => change({ wireDiameterMm: value }, "wire diameter")}
-              />
-            ) : (
-              <span className="figures strong" title="The spool's measured diameter">
-                {sizeText(ring.wireDiameterMm, units)}
-              </span>
-            )}
-          </div>
+          <Sizes {...{ sheet, data, change, several }} g={geometry} />
+          <WireSize {...{ sheet, data, change, width }} g={geometry} />
           <button
             className="quiet small absolute right-4 bottom-0"
             aria-pressed={trueSize}
@@ -109,6 +58,82 @@ export function RingFace({ sheet, data, change, trueSize, onTrueSize }: Props) {
             {trueSize ? "drawn large" : "true size"}
           </button>
         </>
+      )}
+    </div>
+  );
+}
+
+/** The sizes as dimensions of the drawing: each can be typed and then holds the ring. */
+function Sizes({
+  sheet,
+  data,
+  change,
+  several,
+  g,
+}: Pick<Props, "sheet" | "data" | "change"> & { several: boolean; g: Geometry }) {
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const { ring } = sheet;
+  return (
+    <>
+      <Dimension x={g.cx} y={24} suffix="outside">
+        <NumberInput
+          label="Outer diameter"
+          value={aimed(data, "OUTER", ring.closedOuterMm)}
+          onChange={(value) => change({ convention: "OUTER", aimValue: value }, "outer diameter")}
+        />
+      </Dimension>
+      <Dimension x={g.cx} y={60} suffix="inside">
+        <NumberInput
+          label="Inner diameter"
+          value={aimed(data, "INNER", ring.closedInnerMm)}
+          onChange={(value) => change({ convention: "INNER", aimValue: value }, "inner diameter")}
+        />
+      </Dimension>
+      <div className="absolute -translate-x-1/2 -translate-y-1/2 text-center" style={rodPlace(g, several)}>
+        <span className="sentence justify-center text-lg">
+          <NumberInput
+            label="Rod"
+            value={aimed(data, "MANDREL", ring.mandrelDiameterMm)}
+            onChange={(value) => change({ convention: "MANDREL", aimValue: value }, "rod")}
+          />
+          <span className="figures strong soft">rod</span>
+        </span>
+        <span className="tiny soft block">
+          springs open {sizeText(ring.sprungInnerMm - ring.mandrelDiameterMm, units)}
+        </span>
+      </div>
+    </>
+  );
+}
+
+/** How thick the wire is: measured on the spool, or typed. */
+function WireSize({
+  sheet,
+  data,
+  change,
+  width,
+  g,
+}: Pick<Props, "sheet" | "data" | "change"> & { width: number; g: Geometry }) {
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const { ring } = sheet;
+  return (
+    <div
+      className="absolute -translate-y-1/2"
+      style={{
+        left: Math.min(g.cx + g.outer + 14 + behind(data.turnsPerRing, g).at(-1)!, width - 84),
+        top: g.cy,
+      }}
+    >
+      {data.spoolId === null ? (
+        <NumberInput
+          label="Wire diameter"
+          value={data.wireDiameterMm}
+          onChange={(value) => change({ wireDiameterMm: value }, "wire diameter")}
+        />
+      ) : (
+        <span className="figures strong" title="The spool's measured diameter">
+          {sizeText(ring.wireDiameterMm, units)}
+        </span>
       )}
     </div>
   );

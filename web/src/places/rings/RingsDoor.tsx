@@ -1,13 +1,14 @@
+import { refusalWords } from "../../shared/words/refused";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { useBench, useJobs, usePreferences, useSpools } from "../../api/queries";
-import type { JobInHand, RingJobData } from "../../api/types";
+import type { InHand, Kept, RingJobData } from "../../api/types";
 import { many, sizeText, type Units } from "../../quantity/format";
-import { useDraft } from "../../shared/draft";
-import { blankJob } from "../../shared/newJob";
-import { FindField, Found } from "../../shared/Find";
-import { RingMark } from "../../shared/RingMark";
-import { takeAway } from "../../shared/takeAway";
+import { useDraft } from "../../shared/kernel/draft";
+import { blankJob } from "../../shared/kernel/newJob";
+import { FindField, Found } from "../../shared/shell/Find";
+import { RingMark } from "../../shared/shell/RingMark";
+import { takeAway } from "../../shared/kernel/takeAway";
 import { RingJobPage } from "./RingsPlace";
 
 /** Every ring drawn in this workshop, the one last touched first; in an empty one, how to begin. */
@@ -19,10 +20,14 @@ export function RingsDoor() {
   if (!hands || !jobs) {
     return null;
   }
-  if (hands.length === 0) {
+  if (jobs.length === 0) {
     return <First />;
   }
-  const largestMm = Math.max(...hands.map((hand) => hand.sizes?.closedOuterMm ?? 0));
+  const rows = hands.flatMap((hand) => {
+    const job = jobs.find((kept) => kept.id === hand.jobId);
+    return hand.kind === "ring" && job ? [{ hand, job }] : [];
+  });
+  const largestMm = Math.max(...rows.map(({ hand }) => hand.glance?.sketch?.sizes?.closedOuterMm ?? 0));
   return (
     <div className="place">
       <div className="flex flex-wrap items-baseline justify-between gap-x-8">
@@ -36,8 +41,8 @@ export function RingsDoor() {
       </div>
       <Found words={words} />
       <ul className="mt-4 border-t border-base-content">
-        {hands.map((hand) => (
-          <Row key={hand.job.id} hand={hand} units={units} largestMm={largestMm} />
+        {rows.map(({ hand, job }) => (
+          <Row key={job.id} hand={hand} job={job} units={units} largestMm={largestMm} />
         ))}
       </ul>
       <p className="small soft mt-2">Drawn on one scale.</p>
@@ -45,29 +50,42 @@ export function RingsDoor() {
   );
 }
 
-function Row({ hand, units, largestMm }: { hand: JobInHand; units: Units; largestMm: number }) {
+interface RowProps {
+  hand: Extract<InHand, { kind: "ring" }>;
+  job: Kept<RingJobData>;
+  units: Units;
+  largestMm: number;
+}
+
+function Row({ hand, job, units, largestMm }: RowProps) {
   const navigate = useNavigate();
-  const { job, sizes } = hand;
+  const sizes = hand.glance?.sketch?.sizes ?? null;
   return (
     <li className="flex items-center gap-5 border-b border-base-300 py-2">
-      <RingMark sizes={sizes} metal={hand.metal} box={52} largestMm={largestMm} />
+      <RingMark
+        sizes={sizes}
+        metal={hand.glance?.sketch?.metal ?? job.data.metal}
+        box={52}
+        largestMm={largestMm}
+      />
       <div className="min-w-0 flex-1">
         <Link to={`/rings/${job.id}`} className="figures text-lg font-bold no-underline hover:underline">
           {job.data.name}
         </Link>
         <p className="small soft">
-          {hand.refusal ??
-            `${many(job.data.ringCount, "ring")}${
-              sizes
-                ? `, ${sizeText(sizes.wireDiameterMm, units)} wire, ${sizeText(sizes.closedInnerMm, units)} inside, aspect ratio ${sizes.aspectRatio.toFixed(2)}`
-                : ""
-            }`}
+          {hand.glance?.refusal
+            ? refusalWords(hand.glance.refusal)
+            : `${many(job.data.ringCount, "ring")}${
+                sizes
+                  ? `, ${sizeText(sizes.wireDiameterMm, units)} wire, ${sizeText(sizes.closedInnerMm, units)} inside, aspect ratio ${sizes.aspectRatio.toFixed(2)}`
+                  : ""
+              }`}
         </p>
       </div>
       <button
         className="quiet small"
         aria-label={`Take ${job.data.name} away`}
-        onClick={() => void takeAway("ring-jobs", job, "/rings", navigate)}
+        onClick={() => void takeAway("jobs/ring", job, "/rings", navigate)}
       >
         take away
       </button>

@@ -2,11 +2,11 @@ import { useEffect, useState } from "react";
 import { useParams } from "react-router";
 import { useJobs } from "../../api/queries";
 import type { Kept, RingJobData } from "../../api/types";
-import { useOwnAddress } from "../../shared/draft";
-import { Lost } from "../../shared/Lost";
-import { typing } from "../../shared/typing";
-import { RefusedValue } from "../../shared/RefusedValue";
-import { useEditor } from "../../shared/useEditor";
+import { useOwnAddress } from "../../shared/kernel/draft";
+import { Lost } from "../../shared/shell/Lost";
+import { onKeys } from "../../shared/kernel/typing";
+import { RefusedValue } from "../../shared/shell/RefusedValue";
+import { useEditor } from "../../shared/kernel/useEditor";
 import { CoilStrip } from "./CoilStrip";
 import { FigureList } from "./FigureList";
 import { JobSentence } from "./JobSentence";
@@ -35,7 +35,7 @@ const AIMED: Record<string, RingJobData["convention"]> = {
 
 /** One ring job: the drawing, the rail, the ladder, the figures, the coil. */
 export function RingJobPage({ kept }: { kept: Kept<RingJobData> }) {
-  const { editor, data, state } = useEditor("ring-jobs", kept);
+  const { editor, data, state } = useEditor("jobs/ring", kept);
   const { sheet, problem, stale } = useSheet(data);
   useOwnAddress(kept, editor, "/rings");
   const [trueSize, setTrueSize] = useState(false);
@@ -48,13 +48,7 @@ export function RingJobPage({ kept }: { kept: Kept<RingJobData> }) {
         : null;
 
   useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key === "t" && !typing(event.target) && !event.ctrlKey && !event.metaKey) {
-        setTrueSize((now) => !now);
-      }
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
+    return onKeys({ t: () => setTrueSize((now) => !now) });
   }, []);
 
   return (

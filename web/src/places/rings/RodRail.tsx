@@ -2,7 +2,7 @@ import type { KeyboardEvent } from "react";
 import { usePreferences } from "../../api/queries";
 import type { RingJobData, RingSheet, RodView } from "../../api/types";
 import { plain, sizeText } from "../../quantity/format";
-import { useSize } from "../../shared/useSize";
+import { useSize } from "../../shared/kernel/useSize";
 import type { Change } from "./JobSentence";
 
 const HEIGHT = 92;
@@ -32,6 +32,44 @@ function place(rods: RodView[], width: number): Placed[] {
     x += slot;
     return placed;
   });
+}
+
+/** A rod end-on, with its diameter; dashed where the wire only flexes on it. */
+function RodEnd({
+  rod,
+  x,
+  r,
+  chosen,
+  closest,
+}: {
+  rod: RodView;
+  x: number;
+  r: number;
+  chosen: boolean;
+  closest: boolean;
+}) {
+  return (
+    <g>
+      <circle
+        cx={x}
+        cy={LINE - r}
+        r={r}
+        fill={chosen ? "var(--mark)" : "var(--sheet)"}
+        stroke={closest ? "var(--mark)" : "var(--ink)"}
+        strokeWidth={closest ? 2.6 : 1.3}
+        strokeDasharray={rod.refusal ? "3 3" : undefined}
+      />
+      <text
+        className={chosen ? "figures" : ""}
+        x={x}
+        y={LINE + 16}
+        textAnchor="middle"
+        style={{ fill: chosen ? "var(--mark)" : "var(--ink)" }}
+      >
+        {plain(rod.diameterMm)}
+      </text>
+    </g>
+  );
 }
 
 /** The maker's own rods; the one in use is filled, the nearest to the ring wanted is ringed. */
@@ -64,26 +102,12 @@ export function RodRail({ sheet, data, change }: { sheet: RingSheet; data: RingJ
       <svg width={width} height={HEIGHT} className="absolute inset-0" aria-hidden="true">
         <path className="edge" d={`M0 ${LINE}H${width}`} />
         {place(rods, width).map(({ rod, x, r }) => (
-          <g key={rod.id}>
-            <circle
-              cx={x}
-              cy={LINE - r}
-              r={r}
-              fill={rod === chosen ? "var(--mark)" : "var(--sheet)"}
-              stroke={rod === closest && !chosen ? "var(--mark)" : "var(--ink)"}
-              strokeWidth={rod === closest && !chosen ? 2.6 : 1.3}
-              strokeDasharray={rod.refusal ? "3 3" : undefined}
-            />
-            <text
-              className={rod === chosen ? "figures" : ""}
-              x={x}
-              y={LINE + 16}
-              textAnchor="middle"
-              style={{ fill: rod === chosen ? "var(--mark)" : "var(--ink)" }}
-            >
-              {plain(rod.diameterMm)}
-            </text>
-          </g>
+          <RodEnd
+            key={rod.id}
+            {...{ rod, x, r }}
+            chosen={rod === chosen}
+            closest={rod === closest && !chosen}
+          />
         ))}
       </svg>
       <div role="radiogroup" aria-label="Your rods" onKeyDown={onKey}>

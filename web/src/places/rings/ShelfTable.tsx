@@ -4,8 +4,8 @@ import { useJobs, usePreferences, useRingTable } from "../../api/queries";
 import type { TableCell, TableRow } from "../../api/types";
 import { toneOf } from "../../drawing/metals";
 import { mass, plain, size } from "../../quantity/format";
-import { editorOf } from "../../shared/useEditor";
-import { cutWord } from "../../shared/words";
+import { editorOf } from "../../shared/kernel/useEditor";
+import { cutWord } from "../../shared/words/words";
 
 /** Every wire on every rod: which ring, which aspect ratio, what it is good for, how many the spool gives. */
 export function ShelfTable() {
@@ -21,7 +21,7 @@ export function ShelfTable() {
   const rows = table.data;
   const weaves = [...new Set(rows.flatMap((row) => row.cells.flatMap((cell) => cell.weaves)))].sort();
   const take = (row: TableRow, cell: TableCell) => {
-    editorOf("ring-jobs", job).change(
+    editorOf("jobs/ring", job).change(
       {
         spoolId: row.spoolId,
         metal: row.metal,
@@ -60,57 +60,68 @@ export function ShelfTable() {
           The table needs at least one spool and one rod. <Link to="/stock">Add them in Stock, tools.</Link>
         </p>
       ) : (
-        <div className="mt-4 overflow-x-auto">
-          <table className="ruled" style={{ minWidth: rows[0]!.cells.length * 60 + 190 }}>
-            <thead>
-              <tr>
-                <th scope="col">wire</th>
-                {rows[0]!.cells.map((cell) => (
-                  <th key={cell.mandrelId} scope="col" className="right">
-                    {plain(cell.mandrelDiameterMm)}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map((row) => (
-                <tr key={row.spoolId}>
-                  <th scope="row" style={{ minWidth: 170 }}>
-                    <span className="flex items-center gap-2" style={{ color: "var(--ink)" }}>
-                      <svg width="20" height="20" aria-hidden="true">
-                        <circle
-                          cx="10"
-                          cy="10"
-                          r={Math.max(3, row.wireDiameterMm * 4)}
-                          fill={toneOf(row.metal).body}
-                          stroke="var(--ink)"
-                        />
-                      </svg>
-                      <span>
-                        {row.name}
-                        <span className="tiny soft block">
-                          {row.measurements === 0 ? "by the handbook" : `${row.measurements} measured`}
-                        </span>
-                      </span>
-                    </span>
-                  </th>
-                  {row.cells.map((cell) => (
-                    <Cell
-                      key={cell.mandrelId}
-                      row={row}
-                      cell={cell}
-                      weave={weave}
-                      units={units}
-                      onTake={take}
-                    />
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <Table {...{ rows, weave, units }} onTake={take} />
       )}
     </div>
+  );
+}
+
+interface Shown {
+  weave: string;
+  units: "MILLIMETRES" | "INCHES";
+  onTake: (row: TableRow, cell: TableCell) => void;
+}
+
+function Table({ rows, weave, units, onTake }: Shown & { rows: TableRow[] }) {
+  return (
+    <div className="mt-4 overflow-x-auto">
+      <table className="ruled" style={{ minWidth: rows[0]!.cells.length * 60 + 190 }}>
+        <thead>
+          <tr>
+            <th scope="col">wire</th>
+            {rows[0]!.cells.map((cell) => (
+              <th key={cell.mandrelId} scope="col" className="right">
+                {plain(cell.mandrelDiameterMm)}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <Row key={row.spoolId} {...{ row, weave, units, onTake }} />
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function Row({ row, weave, units, onTake }: Shown & { row: TableRow }) {
+  return (
+    <tr>
+      <th scope="row" style={{ minWidth: 170 }}>
+        <span className="flex items-center gap-2" style={{ color: "var(--ink)" }}>
+          <svg width="20" height="20" aria-hidden="true">
+            <circle
+              cx="10"
+              cy="10"
+              r={Math.max(3, row.wireDiameterMm * 4)}
+              fill={toneOf(row.metal).body}
+              stroke="var(--ink)"
+            />
+          </svg>
+          <span>
+            {row.name}
+            <span className="tiny soft block">
+              {row.measurements === 0 ? "by the handbook" : `${row.measurements} measured`}
+            </span>
+          </span>
+        </span>
+      </th>
+      {row.cells.map((cell) => (
+        <Cell key={cell.mandrelId} row={row} cell={cell} weave={weave} units={units} onTake={onTake} />
+      ))}
+    </tr>
   );
 }
 

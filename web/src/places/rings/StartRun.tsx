@@ -1,12 +1,13 @@
+import { failureWords } from "../../shared/words/refused";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { call, Problem } from "../../api/client";
+import { call } from "../../api/client";
 import { changed } from "../../api/queries";
-import type { Kept, RingJobData, RingSheet, RunData } from "../../api/types";
-import { KeptLink } from "../../shared/KeptLink";
-import { say } from "../../shared/says";
-import { REFUSED_ABOVE, ShutButton } from "../../shared/ShutButton";
-import { editorOf } from "../../shared/useEditor";
+import type { Kept, RingJobData, RingSheet } from "../../api/types";
+import { KeptLink } from "../../shared/shell/KeptLink";
+import { say } from "../../shared/kernel/says";
+import { REFUSED_ABOVE, ShutButton } from "../../shared/shell/ShutButton";
+import { editorOf } from "../../shared/kernel/useEditor";
 
 /** From the drawing to the bench. */
 export function StartRun({
@@ -24,14 +25,12 @@ export function StartRun({
   const start = async () => {
     setBusy(true);
     try {
-      await editorOf("ring-jobs", kept).flush();
-      const run = await call<Kept<RunData>>("POST", `/api/ring-jobs/${kept.id}/runs`);
+      await editorOf("jobs/ring", kept).flush();
+      const run = await call<Kept<unknown>>("POST", `/api/jobs/ring/${kept.id}/runs`);
       changed("bench");
       await navigate(`/making/${run.id}`);
     } catch (failure) {
-      say(
-        failure instanceof Problem ? failure.body.detail : "The server is not answering; nothing was begun.",
-      );
+      say(failureWords(failure, "The server is not answering; nothing was begun."));
       setBusy(false);
     }
   };
@@ -40,7 +39,7 @@ export function StartRun({
       <ShutButton why={shut ? REFUSED_ABOVE : busy ? "being begun" : null} onClick={() => void start()}>
         Wind {sheet.ringsMade} of these
       </ShutButton>
-      <KeptLink editor={editorOf("ring-jobs", kept)} path="ring-jobs" to={`/print/${kept.id}`}>
+      <KeptLink editor={editorOf("jobs/ring", kept)} path="jobs/ring" to={`/print/${kept.id}`}>
         print sheet
       </KeptLink>
     </span>

@@ -16,7 +16,7 @@ const JOB = workshop.job as unknown as Kept<RingJobData>;
 
 const BASE: Answers = {
   ...PREFERENCES,
-  "GET /api/ring-jobs": [JOB],
+  "GET /api/jobs/ring": [JOB],
   "GET /api/spools": workshop.spools,
   "GET /api/cutters": workshop.cutters,
   "GET /api/metals": workshop.metals,
@@ -223,7 +223,7 @@ describe("the place", () => {
     let good = true;
     serve({
       ...BASE,
-      "PUT /api/ring-jobs/": (body: unknown) => ({
+      "PUT /api/jobs/ring/": (body: unknown) => ({
         ...JOB,
         version: 9,
         data: (body as { data: object }).data,
@@ -233,7 +233,7 @@ describe("the place", () => {
           ? SHEET
           : new Refused({
               code: "too-springy",
-              detail: "This wire only flexes round a 90.00 mm rod and springs back straight.",
+              values: { rodMm: 90, rodBelowMm: 60 },
             }),
     });
     show(place, at);
@@ -253,7 +253,7 @@ describe("the place", () => {
   });
 
   it("goes from the drawing to the bench", async () => {
-    const asked = serve({ ...BASE, "POST /api/ring-jobs/": { id: "run-9" } });
+    const asked = serve({ ...BASE, "POST /api/jobs/ring/": { id: "run-9" } });
     show(
       <Routes>
         <Route path="/" element={<StartRun kept={JOB} sheet={SHEET} />} />
@@ -262,13 +262,13 @@ describe("the place", () => {
     );
     fireEvent.click(screen.getByRole("button", { name: `Wind ${SHEET.ringsMade} of these` }));
     expect(await screen.findByText("at the bench")).toBeTruthy();
-    expect(asked.find((one) => one.method === "POST")!.path).toBe(`/api/ring-jobs/${JOB.id}/runs`);
+    expect(asked.find((one) => one.method === "POST")!.path).toBe(`/api/jobs/ring/${JOB.id}/runs`);
   });
 
   it("keeps what is typed, and names the job on the strip's way", async () => {
     const asked = serve({
       ...BASE,
-      "PUT /api/ring-jobs/": (body: unknown) => ({
+      "PUT /api/jobs/ring/": (body: unknown) => ({
         ...JOB,
         version: 8,
         data: (body as { data: object }).data,
@@ -277,7 +277,7 @@ describe("the place", () => {
     show(place, at);
     const name = await screen.findByLabelText("Name of the job");
     fireEvent.change(name, { target: { value: "Collar, second try" } });
-    await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true), { timeout: 3000 });
+    await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true));
     expect(asked.find((one) => one.method === "PUT")!.body).toMatchObject({
       data: { name: "Collar, second try" },
     });

@@ -15,9 +15,9 @@ function open(table: unknown = TABLE, answers: Answers = {}) {
   const job = { ...workshop.job, id };
   const asked = serve({
     ...PREFERENCES,
-    "GET /api/ring-jobs": [job],
+    "GET /api/jobs/ring": [job],
     "POST /api/rings/table": table,
-    [`PUT /api/ring-jobs/${id}`]: (body: unknown) => ({
+    [`PUT /api/jobs/ring/${id}`]: (body: unknown) => ({
       ...job,
       version: 9,
       data: (body as { data: object }).data,
@@ -97,12 +97,8 @@ describe("all wires on all rods", () => {
       )!,
     );
     expect(await screen.findByText("the ring")).toBeTruthy();
-    await waitFor(
-      () =>
-        expect(asked.some((one) => one.path === `/api/ring-jobs/${id}` && one.method === "PUT")).toBe(true),
-      {
-        timeout: 3000,
-      },
+    await waitFor(() =>
+      expect(asked.some((one) => one.path === `/api/jobs/ring/${id}` && one.method === "PUT")).toBe(true),
     );
     expect(asked.find((one) => one.method === "PUT")!.body).toMatchObject({
       data: {

@@ -1,6 +1,6 @@
 import { call } from "../../api/client";
 import type { RingJobData, RingSheet } from "../../api/types";
-import { useSolving } from "../../shared/useSolving";
+import { useSolving } from "../../shared/kernel/useSolving";
 
 /** The sheet of a job as it stands on the screen. */
 export function useSheet(job: RingJobData) {

@@ -1,9 +1,10 @@
-import { cutWords } from "../../shared/wireCuts";
+import { cutWords } from "../../shared/words/wireCuts";
 import { useSearchParams } from "react-router";
 import { useFormJobs, usePreferences } from "../../api/queries";
 import type { FormJobData, Kept } from "../../api/types";
 import { sizeText } from "../../quantity/format";
-import { ShapeView, type ViewKind } from "./ShapeView";
+import { ShapeView } from "./ShapeView";
+import type { ViewKind } from "./view";
 import { useForm } from "./useForm";
 
 /** Which other form stands beside this one. */

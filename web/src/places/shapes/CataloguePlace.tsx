@@ -1,14 +1,15 @@
+import { failureWords } from "../../shared/words/refused";
 import { useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { call, Problem } from "../../api/client";
-import { useCatalogue, useFormBench, usePictures, usePreferences, useSpools } from "../../api/queries";
+import { call } from "../../api/client";
+import { useCatalogue, useBench, usePictures, usePreferences, useSpools } from "../../api/queries";
 import type { CatalogueForm, FormPicture, OutlineRow, Parameters } from "../../api/types";
 import { sizeText } from "../../quantity/format";
-import { FindField, Found } from "../../shared/Find";
-import { formToFind, ranked } from "../../shared/finder";
-import { say } from "../../shared/says";
-import { WirePicture } from "../../shared/WirePicture";
-import { blankForm, keepForm } from "../../shared/newForm";
+import { FindField, Found } from "../../shared/shell/Find";
+import { formToFind, ranked } from "../../shared/kernel/finder";
+import { say } from "../../shared/kernel/says";
+import { WirePicture } from "../../shared/shell/WirePicture";
+import { blankForm, keepForm } from "../../shared/kernel/newForm";
 
 /** Every wire form by what it does, drawn from its own geometry. */
 export function CataloguePlace() {
@@ -68,7 +69,7 @@ function FormTile({ form, picture }: { form: CatalogueForm; picture: FormPicture
 
 /** What this workshop has drawn already, latest first. */
 function Drawer({ pictures }: { pictures: FormPicture[] }) {
-  const hands = useFormBench().data ?? [];
+  const hands = (useBench().data ?? []).flatMap((hand) => (hand.kind === "form" ? [hand] : []));
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   if (hands.length === 0) {
     return null;
@@ -77,23 +78,26 @@ function Drawer({ pictures }: { pictures: FormPicture[] }) {
     <section aria-label="Your own">
       <h2>your own</h2>
       <ul>
-        {hands.map((hand) => {
-          const picture = pictures.find((one) => one.id === hand.job.data.formId);
+        {hands.map(({ jobId, name, glance }) => {
+          const sketch = glance?.sketch;
+          const picture = pictures.find((one) => one.id === sketch?.formId);
           return (
-            <li key={hand.job.id}>
-              <Link className="form-tile" to={`/shapes/${hand.job.id}`}>
+            <li key={jobId}>
+              <Link className="form-tile" to={`/shapes/${jobId}`}>
                 {picture && (
                   <WirePicture
                     wires={picture.wires}
                     solids={picture.solids}
-                    metal={hand.metal}
+                    metal={sketch?.metal ?? "copper"}
                     look="corner"
                   />
                 )}
-                <span className="strong">{hand.job.data.name}</span>
-                <span className="tiny soft">
-                  {hand.job.data.pieces} of {sizeText(hand.wireDiameterMm, units)} wire
-                </span>
+                <span className="strong">{name}</span>
+                {sketch && (
+                  <span className="tiny soft">
+                    {sketch.copies} of {sizeText(sketch.wireDiameterMm, units)} wire
+                  </span>
+                )}
               </Link>
             </li>
           );
@@ -124,7 +128,7 @@ function ReadIn({ forms }: { forms: CatalogueForm[] }) {
       const name = chosen.name.replace(/\.[^.]*$/, "").slice(0, 120) || blank.name;
       await navigate(`/shapes/${await keepForm({ ...blank, name, parameters: came.parameters })}`);
     } catch (failure) {
-      say(failure instanceof Problem ? failure.body.detail : "The file could not be read; nothing was kept.");
+      say(failureWords(failure, "The file could not be read; nothing was kept."));
     }
   };
   return (

@@ -1,6 +1,6 @@
 import { useNavigate } from "react-router";
 import type { FormAnswer, FormJobData, Kept } from "../../api/types";
-import { takeAway, takeFile } from "../../shared/takeAway";
+import { takeAway, takeFile } from "../../shared/kernel/takeAway";
 
 const FORMATS: [string, string][] = [
   ["pdf", "print sheet"],
@@ -19,11 +19,11 @@ export function Exports({ kept, form }: { kept: Kept<FormJobData>; form: FormAns
   return (
     <p className="exports small">
       {FORMATS.filter(([format]) => format !== "csv" || bends).map(([format, name]) => (
-        <button key={format} className="quiet small" onClick={() => void takeFile("form-jobs", kept, format)}>
+        <button key={format} className="quiet small" onClick={() => void takeFile("jobs/form", kept, format)}>
           {name}
         </button>
       ))}
-      <button className="quiet small" onClick={() => void takeAway("form-jobs", kept, "/shapes", navigate)}>
+      <button className="quiet small" onClick={() => void takeAway("jobs/form", kept, "/shapes", navigate)}>
         take away
       </button>
     </p>

@@ -3,10 +3,10 @@ import { usePreferences } from "../../api/queries";
 import type { FormAnswer, FormSolid } from "../../api/types";
 import { tick } from "../../drawing/ring";
 import { sizeText } from "../../quantity/format";
-import { usePixelsPerMm } from "../../shared/scale";
-import { useSize } from "../../shared/useSize";
-import { pictureBox, WireBody } from "../../shared/WirePicture";
-import type { ViewKind, ViewWire } from "./ShapeView";
+import { usePixelsPerMm } from "../../shared/kernel/scale";
+import { useSize } from "../../shared/kernel/useSize";
+import { pictureBox, WireBody } from "../../shared/shell/WirePicture";
+import type { ViewKind, ViewWire } from "./view";
 
 interface Props {
   wires: readonly ViewWire[];

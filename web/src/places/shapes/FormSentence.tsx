@@ -1,12 +1,13 @@
+import { failureWords } from "../../shared/words/refused";
 import { Link } from "react-router";
 import { useCatalogue } from "../../api/queries";
-import { call, Problem } from "../../api/client";
+import { call } from "../../api/client";
 import type { FormJobData, Kept, Parameters, SpoolData } from "../../api/types";
-import type { Editor, SaveState } from "../../shared/editor";
-import { say } from "../../shared/says";
-import { NameHead } from "../../shared/NameHead";
-import { WireChoice } from "../../shared/WireChoice";
-import { capital } from "../../shared/words";
+import type { Editor, SaveState } from "../../shared/kernel/editor";
+import { say } from "../../shared/kernel/says";
+import { NameHead } from "../../shared/shell/NameHead";
+import { WireChoice } from "../../shared/shell/WireChoice";
+import { capital } from "../../shared/words/lists";
 import { BesideChoice } from "./Beside";
 
 export interface ChangeForm {
@@ -67,9 +68,7 @@ async function scale(data: FormJobData, fromWireMm: number, toWireMm: number, ch
     });
     change({ parameters }, "scale");
   } catch (failure) {
-    say(
-      failure instanceof Problem ? failure.body.detail : "The server is not answering; nothing was changed.",
-    );
+    say(failureWords(failure, "The server is not answering; nothing was changed."));
   }
 }
 
@@ -77,5 +76,5 @@ function describe(job: FormJobData): string {
   const values = Object.entries(job.parameters)
     .filter(([, value]) => !Array.isArray(value))
     .map(([id, value]) => `${id} ${value as string | number}`);
-  return `${job.name}: ${job.pieces} pieces${values.length ? `, ${values.join(", ")}` : ""}`;
+  return `${job.name}: ${job.copies} copies${values.length ? `, ${values.join(", ")}` : ""}`;
 }

@@ -3,11 +3,11 @@ import { useCatalogue } from "../../api/queries";
 import { call } from "../../api/client";
 import type { FormJobData, FromWire, ParameterView } from "../../api/types";
 import { many, plain, sizeText, type Units } from "../../quantity/format";
-import { useKeptChoice } from "../../shared/keptChoice";
-import { CountInput } from "../../shared/CountInput";
-import { NumberInput } from "../../shared/NumberInput";
-import { useSolving } from "../../shared/useSolving";
-import { problemWords } from "../../shared/words";
+import { useKeptChoice } from "../../shared/kernel/keptChoice";
+import { CountInput } from "../../shared/shell/CountInput";
+import { NumberInput } from "../../shared/shell/NumberInput";
+import { useSolving } from "../../shared/kernel/useSolving";
+import { refusalWords } from "../../shared/words/refused";
 import type { ChangeForm } from "./FormSentence";
 import { questionOf } from "./useForm";
 
@@ -95,7 +95,7 @@ function Makes({ data, change, units, choice }: Props & { choice: Choice }) {
   if (problem) {
     return (
       <p className="stop small" role="alert">
-        {problemWords(problem, NAMES)}
+        {refusalWords(problem, NAMES)}
       </p>
     );
   }
@@ -147,11 +147,11 @@ function asItStands(found: FromWire, choice: Choice, units: Units): string {
     return `As it stands it is ${sizeText(found.takesMm, units, 1)} long over all.`;
   }
   const from = choice.what === "ring" ? `Straightened ${sizeText(found.haveMm, units, 1)}. ` : "";
-  if (found.pieces === 0) {
+  if (found.copies === 0) {
     return `${from}Too short as it stands: one takes ${sizeText(found.takesMm, units, 1)}.`;
   }
-  const all = found.lengths > 1 ? `, ${found.piecesInAll} in all` : "";
-  return `${from}As it stands ${many(found.pieces, "piece")} from each${all}, ${sizeText(found.leftMm, units, 1)} left.`;
+  const all = found.lengths > 1 ? `, ${found.copiesInAll} in all` : "";
+  return `${from}As it stands ${many(found.copies, "copy", "copies")} from each${all}, ${sizeText(found.leftMm, units, 1)} left.`;
 }
 
 function valueWords(value: number, parameter: ParameterView | undefined, units: Units): string {

@@ -4,7 +4,7 @@ import type { FormAnswer, FormJobData } from "../../api/types";
 import { many, plain } from "../../quantity/format";
 import type { ChangeForm } from "./FormSentence";
 
-/** A value of the form that measured pieces teach, with a way to plan by it. */
+/** A value of the form that measured copies teach, with a way to plan by it. */
 function OwnShare({ data, change, own, parameter, usual, children }: Share) {
   const taken = Number(data.parameters[parameter] ?? usual) === own;
   return (
@@ -68,8 +68,9 @@ export function OwnTail({ form, data, change }: { form: FormAnswer; data: FormJo
   const taken = Math.abs(tail.factor - data.tailFactor) < 0.005;
   return (
     <p className="small">
-      By {many(tail.measurements, "piece")} of your own nine in ten reach with {plain(100 * tail.factor, 0)} %
-      of the usual tail (between {plain(100 * tail.low, 0)} and {plain(100 * tail.high, 0)}).{" "}
+      By {many(tail.measurements, "copy", "copies")} of your own nine in ten reach with{" "}
+      {plain(100 * tail.factor, 0)} % of the usual tail (between {plain(100 * tail.low, 0)} and{" "}
+      {plain(100 * tail.high, 0)}).{" "}
       {taken ? (
         <button className="quiet small" onClick={() => change({ tailFactor: 1 }, "tail")}>
           take the usual tail

@@ -1,7 +1,8 @@
+import { withLengths } from "../../shared/words/said";
 import { useCatalogue } from "../../api/queries";
 import type { FormAnswer, FormJobData, OutlineRow, ParameterView, StackItem } from "../../api/types";
 import { plain, sizeText, type Units } from "../../quantity/format";
-import { NumberInput } from "../../shared/NumberInput";
+import { NumberInput } from "../../shared/shell/NumberInput";
 import type { ChangeForm } from "./FormSentence";
 import { OutlineTable } from "./OutlineTable";
 import { StackTable } from "./StackTable";
@@ -65,7 +66,7 @@ export function ParameterList({ form, data, change, units }: Props) {
               onValue={(value) => set(parameter.id, value)}
             />
             <small className="reason soft">
-              {parameter.reason}
+              {withLengths(parameter.reason, units)}
               {parameter.kind !== "CHOICE" && <span className="range"> {range(parameter, units)}.</span>}
             </small>
           </div>

@@ -1,14 +1,14 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import { useLearnt, usePreferences } from "../../api/queries";
-import type { FormLearnt, FormMeasurementData } from "../../api/types";
+import type { FormLearnt } from "../../api/types";
 import { day, plain, size, sizeText } from "../../quantity/format";
-import { CountRings } from "../../shared/CountRings";
-import { DotRow } from "../../shared/DotRow";
-import { NumberInput } from "../../shared/NumberInput";
+import { CountRings } from "../../shared/shell/CountRings";
+import { DotRow } from "../../shared/shell/DotRow";
+import { NumberInput } from "../../shared/shell/NumberInput";
 import { newId } from "../../api/newId";
 import { MM_PER_INCH } from "../../quantity/inches";
-import { notTaken, takeReading } from "../../shared/readings";
+import { notTaken, takeReading } from "../../shared/kernel/readings";
 
 const LOOPS = 10;
 const FORM = "wrapped-loop";
@@ -86,25 +86,18 @@ function Entry({
     if (text.trim() === "") {
       return;
     }
-    const data: FormMeasurementData = {
-      runId: null,
-      sessionId: session,
-      formId: FORM,
-      spoolId: null,
-      wireMm: wire,
-      measured: "LOOP_INSIDE",
-      value,
-      predicted: wanted,
-      tailMm: null,
-      takenAt: new Date().toISOString(),
-      note: "",
-    };
     if (!Number.isFinite(value)) {
       setRefusal(`"${text}" is not a number. Type the inside diameter in mm.`);
       return;
     }
     try {
-      await takeReading("form-measurements", data);
+      await takeReading({
+        quantity: "LOOP_INSIDE",
+        value,
+        planned: wanted,
+        sessionId: session,
+        context: { formId: FORM, wireMm: wire },
+      });
       setText("");
       setRefusal(null);
     } catch (failure) {

@@ -2,9 +2,9 @@ import { useEffect, useRef } from "react";
 import type { FormShape, FormSolid } from "../../api/types";
 import { toneOf } from "../../drawing/metals";
 import { WireScene } from "../../scene/wireScene";
-import { LOOKS, turnByKeys } from "../../shared/turnKeys";
-import { useSize } from "../../shared/useSize";
-import type { ViewWire } from "./ShapeView";
+import { LOOKS, turnByKeys } from "../../shared/kernel/turnKeys";
+import { useSize } from "../../shared/kernel/useSize";
+import type { ViewWire } from "./view";
 
 interface Props {
   wires: readonly ViewWire[];

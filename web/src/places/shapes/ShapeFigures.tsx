@@ -1,9 +1,9 @@
 import { usePreferences } from "../../api/queries";
 import type { FormAnswer, FormJobData, Kept, Note } from "../../api/types";
 import { mass, size, sizeText, wireLength, type Units } from "../../quantity/format";
-import { formNoteWords } from "../../shared/formWords";
-import { FigureRow, WhyNumber } from "../../shared/Why";
-import { figureOf } from "../../shared/figures";
+import { noteWords } from "../../shared/words/noteWords";
+import { FigureRow, WhyNumber } from "../../shared/shell/Why";
+import { figureOf } from "../../shared/words/figures";
 import { AlsoRow } from "./AlsoRow";
 import { Exports } from "./Exports";
 import type { ChangeForm } from "./FormSentence";
@@ -56,13 +56,13 @@ export function ShapeFigures({ kept, form, data, change }: Props) {
           </>
         )}
         <OwnTail form={form} data={data} change={change} />
-        {data.pieces > 1 && form.wires.length === 1 && (
-          <FigureRow figure={figure("wire-for-pieces")} name={`wire for ${data.pieces} pieces`}>
-            {wireLength(form.forPiecesMm, units)}
+        {data.copies > 1 && form.wires.length === 1 && (
+          <FigureRow figure={figure("wire-for-copies")} name={`wire for ${data.copies} copies`}>
+            {wireLength(form.forCopiesMm, units)}
           </FigureRow>
         )}
         <FigureRow figure={figure("mass-in-piece")}>{mass(form.massG)}</FigureRow>
-        {form.wires.length > 1 && <Wires form={form} pieces={data.pieces} units={units} />}
+        {form.wires.length > 1 && <Wires form={form} copies={data.copies} units={units} />}
       </div>
       <Judgement
         notes={form.notes.filter((note) => note.severity === "GOOD" || note.severity === "INFO")}
@@ -106,7 +106,7 @@ function Judgement({ notes, units }: { notes: Note[]; units: Units }) {
     <div data-testid="judgement">
       {notes.map((note, i) => (
         <p key={i} className={`note ${note.severity.toLowerCase()}`}>
-          {formNoteWords(note, units)}
+          {noteWords(note, units)}
         </p>
       ))}
     </div>
@@ -114,7 +114,7 @@ function Judgement({ notes, units }: { notes: Note[]; units: Units }) {
 }
 
 /** Several wires make one form: each its own length. */
-function Wires({ form, pieces, units }: { form: FormAnswer; pieces: number; units: Units }) {
+function Wires({ form, copies, units }: { form: FormAnswer; copies: number; units: Units }) {
   return (
     <table className="ruled small mt-2">
       <thead>
@@ -129,9 +129,9 @@ function Wires({ form, pieces, units }: { form: FormAnswer; pieces: number; unit
           <th scope="col" className="right">
             to cut
           </th>
-          {pieces > 1 && (
+          {copies > 1 && (
             <th scope="col" className="right">
-              for {pieces}
+              for {copies}
             </th>
           )}
         </tr>
@@ -151,7 +151,7 @@ function Wires({ form, pieces, units }: { form: FormAnswer; pieces: number; unit
                 {size(wire.lengthToCutMm, units, 1).value}
               </WhyNumber>
             </td>
-            {pieces > 1 && <td className="right">{wireLength(wire.forPiecesMm, units)}</td>}
+            {copies > 1 && <td className="right">{wireLength(wire.forCopiesMm, units)}</td>}
           </tr>
         ))}
       </tbody>

@@ -2,20 +2,21 @@ import { useEffect, useState } from "react";
 import { useParams, useSearchParams } from "react-router";
 import { useCatalogue, useFormJobs, usePreferences, useSpools } from "../../api/queries";
 import type { FormJobData, Kept } from "../../api/types";
-import { useDraft, useOwnAddress } from "../../shared/draft";
-import { Lost } from "../../shared/Lost";
-import { blankForm } from "../../shared/newForm";
-import { typing } from "../../shared/typing";
-import { useEditor } from "../../shared/useEditor";
-import { RefusedValue } from "../../shared/RefusedValue";
+import { useDraft, useOwnAddress } from "../../shared/kernel/draft";
+import { Lost } from "../../shared/shell/Lost";
+import { blankForm } from "../../shared/kernel/newForm";
+import { onKeys } from "../../shared/kernel/typing";
+import { useEditor } from "../../shared/kernel/useEditor";
+import { RefusedValue } from "../../shared/shell/RefusedValue";
 import { Beside } from "./Beside";
 import { FormSentence } from "./FormSentence";
 import { Player } from "./Player";
 import { ShapeFigures } from "./ShapeFigures";
-import { ShapeView, type ViewKind } from "./ShapeView";
+import { ShapeView } from "./ShapeView";
+import type { ViewKind } from "./view";
 import { StartForm } from "./StartForm";
 import { useForm, useForming } from "./useForm";
-import { WireStrip } from "./WireStrip";
+import { WireStrip } from "../../shared/shell/WireStrip";
 
 export function ShapePlace() {
   const { id } = useParams();
@@ -47,7 +48,7 @@ const VIEW_KEYS: Record<string, ViewKind> = { t: "true", "3": "solid", f: "face"
 
 /** One form: large in 3D or flat, its parameters and figures beside it, its wire below, its bends played. */
 function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
-  const { editor, data, state } = useEditor("form-jobs", kept);
+  const { editor, data, state } = useEditor("jobs/form", kept);
   const { form, problem, stale } = useForm(data);
   useOwnAddress(kept, editor, "/shapes");
   const [view, setView] = useState<ViewKind>("solid");
@@ -72,14 +73,10 @@ function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
         ? (value: number) => change({ wireDiameterMm: value }, field)
         : null;
   useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const wanted = VIEW_KEYS[event.key];
-      if (wanted && !typing(event.target) && !event.ctrlKey && !event.metaKey) {
-        setView((now) => (now === wanted && wanted === "true" ? "face" : wanted));
-      }
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
+    const views = Object.entries(VIEW_KEYS).map(([key, wanted]) => {
+      return [key, () => setView((now) => (now === wanted && wanted === "true" ? "face" : wanted))] as const;
+    });
+    return onKeys(Object.fromEntries(views));
   }, []);
   return (
     <div className="shape-place" data-stale={stale} data-refused={problem !== null}>
@@ -119,7 +116,7 @@ function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
             <ShapeFigures kept={kept} form={form} data={data} change={change} />
           </section>
           <section className="strip" aria-label="The wire">
-            <WireStrip form={form} step={step === null ? null : step - 1} pieces={data.pieces}>
+            <WireStrip form={form} step={step === null ? null : step - 1} copies={data.copies}>
               <StartForm kept={kept} form={form} data={data} change={change} shut={problem !== null} />
             </WireStrip>
           </section>

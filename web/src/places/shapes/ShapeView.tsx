@@ -1,12 +1,11 @@
+import type { ViewKind, ViewWire } from "./view";
 import { useMemo, useState } from "react";
-import type { FormAnswer, FormShape, FormWire } from "../../api/types";
+import type { FormAnswer, FormShape } from "../../api/types";
 import { SECTION } from "../../drawing/flats";
 import { mirrored, stretch } from "../../drawing/wire";
 import { FlatView } from "./FlatView";
 import { SceneView } from "./SceneView";
 import { canDraw3d } from "../../scene/stage";
-
-export type ViewKind = "solid" | "face" | "edge" | "true";
 
 const NAMES: [ViewKind, string][] = [
   ["solid", "in the round"],
@@ -27,16 +26,6 @@ interface Props {
   held: boolean;
   /** The step in hand, marked on the wire. */
   step: number | null;
-}
-
-export interface ViewWire {
-  diameterMm: number;
-  points: readonly number[];
-  sections?: readonly number[];
-  holes?: FormWire["holes"];
-  marked?: boolean;
-  /** Of another metal than the form. */
-  metal?: string | null;
 }
 
 /** The form large: in the round, or flat with its sizes, or as large as it is. */

@@ -1,13 +1,14 @@
+import { failureWords } from "../../shared/words/refused";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { call, Problem } from "../../api/client";
+import { call } from "../../api/client";
 import { changed } from "../../api/queries";
-import type { FormAnswer, FormJobData, FormRunData, Kept } from "../../api/types";
-import { cuttingWord, handWord, rhythmWord } from "../../shared/formWords";
-import { CountInput } from "../../shared/CountInput";
-import { say } from "../../shared/says";
-import { REFUSED_ABOVE, ShutButton } from "../../shared/ShutButton";
-import { editorOf } from "../../shared/useEditor";
+import type { FormAnswer, FormJobData, Kept } from "../../api/types";
+import { cuttingWord, handWord, rhythmWord } from "../../shared/words/formWords";
+import { CountInput } from "../../shared/shell/CountInput";
+import { say } from "../../shared/kernel/says";
+import { REFUSED_ABOVE, ShutButton } from "../../shared/shell/ShutButton";
+import { editorOf } from "../../shared/kernel/useEditor";
 import type { ChangeForm } from "./FormSentence";
 
 const HANDS = ["RIGHT", "LEFT", "PAIRS"] as const;
@@ -31,22 +32,20 @@ export function StartForm({ kept, form, data, change, shut = false }: Props) {
   const start = async () => {
     setBusy(true);
     try {
-      await editorOf("form-jobs", kept).flush();
-      const run = await call<Kept<FormRunData>>("POST", `/api/form-jobs/${kept.id}/runs`);
+      await editorOf("jobs/form", kept).flush();
+      const run = await call<Kept<unknown>>("POST", `/api/jobs/form/${kept.id}/runs`);
       changed("bench");
-      await navigate(`/making/form/${run.id}`);
+      await navigate(`/making/${run.id}`);
     } catch (failure) {
-      say(
-        failure instanceof Problem ? failure.body.detail : "The server is not answering; nothing was begun.",
-      );
+      say(failureWords(failure, "The server is not answering; nothing was begun."));
       setBusy(false);
     }
   };
   return (
     <div className="start-form">
       <p className="sentence">
-        <CountInput label="Pieces" value={data.pieces} onChange={(pieces) => change({ pieces }, "pieces")} />
-        <span>pieces,</span>
+        <CountInput label="Copies" value={data.copies} onChange={(copies) => change({ copies }, "copies")} />
+        <span>copies,</span>
         <Words
           label="Hand"
           values={HANDS}
@@ -71,13 +70,13 @@ export function StartForm({ kept, form, data, change, shut = false }: Props) {
       </p>
       <p className="flex flex-wrap items-center gap-x-5">
         <ShutButton why={shut ? REFUSED_ABOVE : busy ? "being begun" : null} onClick={() => void start()}>
-          Make {data.pieces} of these
+          Make {data.copies} of these
         </ShutButton>
         {data.hand !== "PAIRS" && (
           <button
             className="quiet"
             onClick={() =>
-              change({ hand: "PAIRS", pieces: data.pieces + (data.pieces % 2), rhythm: "TANDEM" }, "twins")
+              change({ hand: "PAIRS", copies: data.copies + (data.copies % 2), rhythm: "TANDEM" }, "twins")
             }
           >
             make twins

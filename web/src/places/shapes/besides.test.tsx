@@ -57,6 +57,37 @@ describe("wires of a metal of their own", () => {
     expect(screen.queryByLabelText("Metal of the loop")).toBeNull();
     await screen.findByRole("option", { name: "fine silver" });
     fireEvent.change(screen.getByLabelText("Metal of the binding"), { target: { value: "fine-silver" } });
-    expect(patches).toEqual([{ parameters: { metals: ["core=copper", "binding=fine-silver"] } }]);
+    expect(patches).toEqual([{ parameters: { metals: ["core=copper", "binding=fine-silver"] }, lots: {} }]);
+  });
+
+  it("are cut from a spool of that very wire, if the maker says so", async () => {
+    const spool = (id: string, metal: string, wireDiameterMm: number) => ({
+      id,
+      version: 0,
+      data: { name: `Spool ${id}`, metal, wireDiameterMm },
+    });
+    serve({
+      ...BASE,
+      "GET /api/metals": [],
+      "GET /api/spools": [
+        spool("near", FORM.metal, 1.02),
+        spool("thick", FORM.metal, 1.1),
+        spool("other", "fine-silver", 1),
+      ],
+    });
+    const binding = { ...FORM.wires[0]!, name: "binding", ownMetal: true };
+    const patches: Partial<FormJobData>[] = [];
+    show(
+      <WireMetals
+        form={{ ...FORM, wires: [FORM.wires[0]!, binding] }}
+        data={{ ...JOB, lots: { core: "c" } }}
+        change={(patch) => patches.push(patch)}
+      />,
+    );
+    await screen.findByRole("option", { name: "from Spool near" });
+    const select = screen.getByLabelText("Spool of the binding");
+    expect(select.textContent).not.toMatch(/thick|other/);
+    fireEvent.change(select, { target: { value: "near" } });
+    expect(patches).toEqual([{ lots: { core: "c", binding: "near" } }]);
   });
 });

@@ -9,7 +9,7 @@ import { Exports } from "./Exports";
 import { FormSentence } from "./FormSentence";
 import { Player } from "./Player";
 import { ShapeFigures } from "./ShapeFigures";
-import { editorOf } from "../../shared/useEditor";
+import { editorOf } from "../../shared/kernel/useEditor";
 
 beforeEach(() => localStorage.clear());
 afterEach(() => {
@@ -30,7 +30,7 @@ describe("what goes out", () => {
   });
 
   it("is the saved form, by the job's own address", async () => {
-    const asked = serve({ ...BASE, "GET /api/form-jobs/job-1/export/": { asset: {} } });
+    const asked = serve({ ...BASE, "GET /api/jobs/form/job-1/export/": { asset: {} } });
     const clicked: string[] = [];
     vi.stubGlobal(
       "URL",
@@ -43,20 +43,20 @@ describe("what goes out", () => {
     fireEvent.click(screen.getByText("glTF"));
     await waitFor(() => expect(clicked).toHaveLength(1));
     expect(clicked[0]).toMatch(/^blob:file as [a-z0-9-]+\.gltf$/);
-    expect(asked.some((one) => one.path === "/api/form-jobs/job-1/export/gltf")).toBe(true);
+    expect(asked.some((one) => one.path === "/api/jobs/form/job-1/export/gltf")).toBe(true);
     vi.restoreAllMocks();
   });
 
   it("a form is taken away by the version kept now", async () => {
     const asked = serve({
       ...BASE,
-      "GET /api/form-jobs/job-1": { ...KEPT, version: 11 },
-      "DELETE /api/form-jobs/": { ...KEPT, deleted: true },
+      "GET /api/jobs/form/job-1": { ...KEPT, version: 11 },
+      "DELETE /api/jobs/form/": { ...KEPT, deleted: true },
     });
     show(<Exports kept={KEPT} form={WHOLE} />);
     fireEvent.click(screen.getByText("take away"));
     await waitFor(() =>
-      expect(asked.find((one) => one.method === "DELETE")?.path).toBe("/api/form-jobs/job-1?version=11"),
+      expect(asked.find((one) => one.method === "DELETE")?.path).toBe("/api/jobs/form/job-1?version=11"),
     );
   });
 });
@@ -66,8 +66,7 @@ describe("what comes in", () => {
     const asked = serve({
       ...BASE,
       "POST /api/forms/import": new Refused({
-        code: "unreadable-form",
-        detail: "This is no form definition.",
+        code: "no-form-definition",
       }),
     });
     const said: string[] = [];
@@ -88,7 +87,7 @@ describe("side by side", () => {
   const other: Kept<FormJobData> = { ...KEPT, id: "job-2", data: { ...JOB, name: "The other one" } };
 
   it("another job can be chosen, and its lengths stand with it", async () => {
-    serve({ ...BASE, "GET /api/form-jobs": [KEPT, other], "POST /api/forms/plain-loop/solve": WHOLE });
+    serve({ ...BASE, "GET /api/jobs/form": [KEPT, other], "POST /api/forms/plain-loop/solve": WHOLE });
     show(
       <>
         <BesideChoice kept={KEPT} />
@@ -107,10 +106,10 @@ describe("the sentence", () => {
       version: 0,
       data: { name: "Spool 9", metal: "copper", temper: "HALF_HARD", wireDiameterMm: 1.5, note: "" },
     };
-    serve({ ...BASE, "GET /api/spools": [spool], "GET /api/form-jobs": [KEPT] });
+    serve({ ...BASE, "GET /api/spools": [spool], "GET /api/jobs/form": [KEPT] });
     const data: FormJobData = { ...JOB, parameters: { loop: 3 } };
     const patches: Partial<FormJobData>[] = [];
-    const editor = editorOf("form-jobs", { id: "job-9", version: 0, data });
+    const editor = editorOf("jobs/form", { id: "job-9", version: 0, data });
     show(
       <FormSentence
         editor={editor}
@@ -165,7 +164,7 @@ describe("the figures", () => {
   it("put what is wrong above the sizes and what is good below them", async () => {
     serve({
       ...BASE,
-      "GET /api/form-measurements/of-form/plain-loop": UNTAUGHT,
+      "GET /api/readings/of-form/plain-loop": UNTAUGHT,
     });
     const judged: FormAnswer = {
       ...WHOLE,

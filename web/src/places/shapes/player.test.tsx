@@ -5,7 +5,7 @@ import { serve, show } from "../../test/app";
 import { BASE, FORM } from "../../test/form";
 import { FlatView } from "./FlatView";
 import { Player } from "./Player";
-import { WireStrip } from "./WireStrip";
+import { WireStrip } from "../../shared/shell/WireStrip";
 
 beforeEach(() => localStorage.clear());
 afterEach(() => {
@@ -63,8 +63,8 @@ describe("the player", () => {
 describe("the wire strip", () => {
   it("says what to cut, what comes back, and sets every mark", () => {
     serve(BASE);
-    show(<WireStrip form={FORM} step={2} pieces={4} />);
-    expect(screen.getByText(/2.0 mm of it comes back; 4 pieces take 76 mm/)).toBeTruthy();
+    show(<WireStrip form={FORM} step={2} copies={4} />);
+    expect(screen.getByText(/2.0 mm of it comes back; 4 copies take 76 mm/)).toBeTruthy();
     const strip = screen.getByTestId("wire-strip");
     expect(within(strip).getByText("8.0")).toBeTruthy();
     expect(within(strip).getByText("17.0")).toBeTruthy();
@@ -73,7 +73,7 @@ describe("the wire strip", () => {
 
   it("can be drawn larger than it is, and says so", () => {
     serve(BASE);
-    show(<WireStrip form={FORM} step={null} pieces={1} />);
+    show(<WireStrip form={FORM} step={null} copies={1} />);
     expect(screen.queryByText(/shown at/)).toBeNull();
     fireEvent.click(screen.getByText("as wide as it goes"));
     expect(screen.getByText(/shown at \d+ %/)).toBeTruthy();

@@ -56,7 +56,7 @@ describe("the catalogue", () => {
   it("keeps nothing of a form that is only looked at, and keeps it with the first change", async () => {
     const asked = serve({
       ...BASE,
-      "PUT /api/form-jobs/": (body: unknown) => ({ id: "x", version: 0, ...(body as object) }),
+      "PUT /api/jobs/form/": (body: unknown) => ({ id: "x", version: 0, ...(body as object) }),
       "POST /api/forms/s-hook/solve": { ...WHOLE, formId: "s-hook" },
     });
     show(
@@ -84,7 +84,6 @@ describe("a refused value", () => {
         (body as { parameters: { loop?: number } }).parameters.loop === 0.1
           ? new Refused({
               code: "out-of-range",
-              detail: "no",
               field: "loop",
               value: "0.1",
               minimum: 1.2,
@@ -92,8 +91,8 @@ describe("a refused value", () => {
               unit: "mm",
             })
           : WHOLE,
-      "GET /api/form-jobs": [KEPT],
-      "PUT /api/form-jobs/": (body: unknown) => ({ ...KEPT, ...(body as object), version: 4 }),
+      "GET /api/jobs/form": [KEPT],
+      "PUT /api/jobs/form/": (body: unknown) => ({ ...KEPT, ...(body as object), version: 4 }),
     });
     const { container } = show(
       <Routes>
@@ -170,15 +169,14 @@ describe("the free editor", () => {
               value: "0.5",
               minimum: 1,
               unit: "mm",
-              detail: "no",
             })
           : {
               haveMm: 85,
               takesMm: 32.3,
               leftMm: 20.4,
-              pieces: 2,
+              copies: 2,
               lengths: 12,
-              piecesInAll: 24,
+              copiesInAll: 24,
               ways: [{ parameter: "shank", value: 14.25, takesMm: 85, leftMm: 0 }],
               none: [{ parameter: "small", leastMm: 30, mostMm: 60 }],
             },
@@ -193,7 +191,7 @@ describe("the free editor", () => {
     );
     expect(asked.some((one) => one.path.endsWith("from-wire"))).toBe(false);
     fireEvent.click(screen.getByText(/I have this much/));
-    expect((await screen.findByTestId("in-hand")).textContent).toContain("2 pieces from each, 24 in all");
+    expect((await screen.findByTestId("in-hand")).textContent).toContain("2 copies from each, 24 in all");
     expect(screen.getByText("nothing left")).toBeTruthy();
     expect(screen.getByText(/^Not by/).textContent).toContain("30 mm to 60 mm");
     fireEvent.click(screen.getByRole("button", { name: "take it" }));
@@ -276,12 +274,12 @@ describe("to the bench", () => {
       <StartForm
         kept={KEPT}
         form={FORM}
-        data={{ ...JOB, pieces: 5 }}
+        data={{ ...JOB, copies: 5 }}
         change={(patch) => patches.push(patch)}
       />,
     );
     fireEvent.click(screen.getByText("make twins"));
-    expect(patches).toEqual([{ hand: "PAIRS", pieces: 6, rhythm: "TANDEM" }]);
+    expect(patches).toEqual([{ hand: "PAIRS", copies: 6, rhythm: "TANDEM" }]);
   });
 
   it("says when it cannot be made as it stands", () => {
@@ -296,7 +294,7 @@ describe("to the bench", () => {
 
   it("offers the maker's own handling tail once it was measured", async () => {
     const tail = { factor: 1.21, low: 1.1, high: 1.3, measurements: 6 };
-    serve({ ...BASE, "GET /api/form-measurements/of-form/plain-loop": { ...UNTAUGHT, tail } });
+    serve({ ...BASE, "GET /api/readings/of-form/plain-loop": { ...UNTAUGHT, tail } });
     const patches: Partial<FormJobData>[] = [];
     show(<OwnTail form={FORM} data={JOB} change={(patch) => patches.push(patch)} />);
     fireEvent.click(await screen.findByText("cut to your own tail"));
@@ -308,24 +306,29 @@ describe("loops practised", () => {
   it("are noted one by one and refused where they cannot be", async () => {
     const asked = serve({
       ...BASE,
-      "GET /api/form-measurements/of-form/wrapped-loop": UNTAUGHT,
-      "PUT /api/form-measurements/": (body: unknown) =>
+      "GET /api/readings/of-form/wrapped-loop": UNTAUGHT,
+      "PUT /api/readings/": (body: unknown) =>
         (body as { data: { value: number } }).data.value < 0
-          ? new Refused({ code: "out-of-range", detail: "value is -1 mm; allowed is from 0 to 200 mm." })
+          ? new Refused({ code: "out-of-range", value: "-1", minimum: 0, maximum: 200, unit: "mm" })
           : body,
     });
     show(<PracticePlace />);
     const field = await screen.findByLabelText("loop 1, inside, mm");
     fireEvent.change(field, { target: { value: "2,48" } });
     fireEvent.submit(field.closest("form")!);
-    const noted = () => asked.filter((one) => `${one.method} ${one.path}`.startsWith("PUT /api/form-m"));
+    const noted = () => asked.filter((one) => `${one.method} ${one.path}`.startsWith("PUT /api/readings"));
     await waitFor(() => expect(noted()).toHaveLength(1));
     expect(noted()[0]!.body).toMatchObject({
-      data: { value: 2.48, predicted: 2.5, measured: "LOOP_INSIDE", formId: "wrapped-loop" },
+      data: {
+        value: 2.48,
+        planned: 2.5,
+        quantity: "LOOP_INSIDE",
+        context: { formId: "wrapped-loop", wireMm: 0.8 },
+      },
     });
     fireEvent.change(field, { target: { value: "-1" } });
     fireEvent.submit(field.closest("form")!);
-    expect((await screen.findByRole("alert")).textContent).toContain("allowed is from 0");
+    expect((await screen.findByRole("alert")).textContent).toContain("can be from 0 to 200 mm");
     fireEvent.change(field, { target: { value: "two" } });
     fireEvent.submit(field.closest("form")!);
     await waitFor(() => expect(screen.getByRole("alert").textContent).toContain("is not a number"));

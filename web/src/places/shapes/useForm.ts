@@ -1,7 +1,8 @@
+import { refusalWords } from "../../shared/words/refused";
 import { useQuery } from "@tanstack/react-query";
 import { call, Problem } from "../../api/client";
 import type { FormAnswer, FormJobData, FormShape } from "../../api/types";
-import { useSolving } from "../../shared/useSolving";
+import { useSolving } from "../../shared/kernel/useSolving";
 
 /** The question a job asks the core. */
 export function questionOf(job: FormJobData) {
@@ -15,7 +16,7 @@ export function questionOf(job: FormJobData) {
     cutting: job.cutting,
     plainFromMm: job.plainFromMm,
     tailFactor: job.tailFactor,
-    pieces: job.pieces,
+    copies: job.copies,
   };
 }
 
@@ -42,6 +43,6 @@ export function useForming(job: FormJobData, wanted: boolean) {
   return {
     shapes: query.data,
     /** Why they cannot be played; null when they can. */
-    refusal: query.error instanceof Problem ? query.error.body.detail : null,
+    refusal: query.error instanceof Problem ? refusalWords(query.error.body) : null,
   };
 }

@@ -1,6 +1,6 @@
 import { useCutters } from "../../api/queries";
 import type { CutterData } from "../../api/types";
-import { NumberInput } from "../../shared/NumberInput";
+import { NumberInput } from "../../shared/shell/NumberInput";
 import { addKept, KeptRow, NameCell } from "./rows";
 
 const NEW_BLADE: CutterData = { name: "New blade", method: "SAW", lossMm: 0.3, flipped: true, note: "" };
@@ -40,47 +40,7 @@ export function CutterTable() {
                   key={cutter.id}
                   path="cutters"
                   kept={cutter}
-                  cells={(data, change) => (
-                    <>
-                      <NameCell name={data.name} onChange={(name) => change({ name }, "name")} />
-                      <td>
-                        <select
-                          className="word-select"
-                          aria-label="How it cuts"
-                          value={data.method}
-                          onChange={(event) =>
-                            change({ method: event.target.value as CutterData["method"] }, "how it cuts")
-                          }
-                        >
-                          <option value="SAW">saw or disc</option>
-                          <option value="FLUSH">flush cutters</option>
-                        </select>
-                      </td>
-                      <td>
-                        <NumberInput
-                          label={`Loss of ${data.name}`}
-                          value={data.lossMm}
-                          step={0.01}
-                          onChange={(lossMm) => change({ lossMm }, "loss")}
-                        />
-                      </td>
-                      <td>
-                        {data.method === "SAW" ? (
-                          <span className="soft">always</span>
-                        ) : (
-                          <label className="inline-flex min-h-[44px] items-center gap-2">
-                            <input
-                              type="checkbox"
-                              className="checkbox"
-                              checked={data.flipped}
-                              onChange={(event) => change({ flipped: event.target.checked }, "flipping")}
-                            />
-                            flipped before each ring
-                          </label>
-                        )}
-                      </td>
-                    </>
-                  )}
+                  cells={(data, change) => <CutterCells data={data} change={change} />}
                 />
               ))}
             </tbody>
@@ -88,5 +48,53 @@ export function CutterTable() {
         </div>
       )}
     </section>
+  );
+}
+
+function CutterCells({
+  data,
+  change,
+}: {
+  data: CutterData;
+  change: (patch: Partial<CutterData>, tag: string) => void;
+}) {
+  return (
+    <>
+      <NameCell name={data.name} onChange={(name) => change({ name }, "name")} />
+      <td>
+        <select
+          className="word-select"
+          aria-label="How it cuts"
+          value={data.method}
+          onChange={(event) => change({ method: event.target.value as CutterData["method"] }, "how it cuts")}
+        >
+          <option value="SAW">saw or disc</option>
+          <option value="FLUSH">flush cutters</option>
+        </select>
+      </td>
+      <td>
+        <NumberInput
+          label={`Loss of ${data.name}`}
+          value={data.lossMm}
+          step={0.01}
+          onChange={(lossMm) => change({ lossMm }, "loss")}
+        />
+      </td>
+      <td>
+        {data.method === "SAW" ? (
+          <span className="soft">always</span>
+        ) : (
+          <label className="inline-flex min-h-[44px] items-center gap-2">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={data.flipped}
+              onChange={(event) => change({ flipped: event.target.checked }, "flipping")}
+            />
+            flipped before each ring
+          </label>
+        )}
+      </td>
+    </>
   );
 }

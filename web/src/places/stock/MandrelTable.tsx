@@ -1,7 +1,7 @@
 import { useMandrels } from "../../api/queries";
 import type { MandrelData } from "../../api/types";
-import { NumberInput } from "../../shared/NumberInput";
-import { usePixelsPerMm } from "../../shared/scale";
+import { NumberInput } from "../../shared/shell/NumberInput";
+import { usePixelsPerMm } from "../../shared/kernel/scale";
 import { addKept, KeptRow, NameCell } from "./rows";
 
 const KINDS: [MandrelData["kind"], string][] = [
@@ -16,7 +16,6 @@ const NEW_ROD: MandrelData = { name: "New rod", kind: "ROD", diameterMm: 5, usab
 
 export function MandrelTable() {
   const mandrels = [...(useMandrels().data ?? [])].sort((a, b) => a.data.diameterMm - b.data.diameterMm);
-  const pixelsPerMm = usePixelsPerMm();
   return (
     <section className="mt-10" aria-label="What rings are wound on">
       <div className="flex items-baseline justify-between">
@@ -52,46 +51,7 @@ export function MandrelTable() {
                   key={mandrel.id}
                   path="mandrels"
                   kept={mandrel}
-                  cells={(data, change) => (
-                    <>
-                      <td style={{ width: 60 }}>
-                        <RodEnd diameter={data.diameterMm * pixelsPerMm} />
-                      </td>
-                      <NameCell name={data.name} onChange={(name) => change({ name }, "name")} />
-                      <td>
-                        <select
-                          className="word-select"
-                          aria-label="What it is"
-                          value={data.kind}
-                          onChange={(event) =>
-                            change({ kind: event.target.value as MandrelData["kind"] }, "kind")
-                          }
-                        >
-                          {KINDS.map(([kind, name]) => (
-                            <option key={kind} value={kind}>
-                              {name}
-                            </option>
-                          ))}
-                        </select>
-                      </td>
-                      <td>
-                        <NumberInput
-                          label={`Diameter of ${data.name}`}
-                          value={data.diameterMm}
-                          onChange={(diameterMm) => change({ diameterMm }, "diameter")}
-                        />
-                      </td>
-                      <td>
-                        <NumberInput
-                          label={`Usable length of ${data.name}`}
-                          decimals={0}
-                          step={5}
-                          value={data.usableLengthMm}
-                          onChange={(usableLengthMm) => change({ usableLengthMm }, "usable length")}
-                        />
-                      </td>
-                    </>
-                  )}
+                  cells={(data, change) => <MandrelCells data={data} change={change} />}
                 />
               ))}
             </tbody>
@@ -113,5 +73,53 @@ function RodEnd({ diameter }: { diameter: number }) {
     >
       <circle r={Math.min(28, diameter / 2)} fill="var(--hatch)" stroke="var(--ink)" strokeWidth="1.3" />
     </svg>
+  );
+}
+
+function MandrelCells({
+  data,
+  change,
+}: {
+  data: MandrelData;
+  change: (patch: Partial<MandrelData>, tag: string) => void;
+}) {
+  const pixelsPerMm = usePixelsPerMm();
+  return (
+    <>
+      <td style={{ width: 60 }}>
+        <RodEnd diameter={data.diameterMm * pixelsPerMm} />
+      </td>
+      <NameCell name={data.name} onChange={(name) => change({ name }, "name")} />
+      <td>
+        <select
+          className="word-select"
+          aria-label="What it is"
+          value={data.kind}
+          onChange={(event) => change({ kind: event.target.value as MandrelData["kind"] }, "kind")}
+        >
+          {KINDS.map(([kind, name]) => (
+            <option key={kind} value={kind}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </td>
+      <td>
+        <NumberInput
+          label={`Diameter of ${data.name}`}
+          value={data.diameterMm}
+          onChange={(diameterMm) => change({ diameterMm }, "diameter")}
+        />
+      </td>
+      <td>
+        <NumberInput
+          label={`Usable length of ${data.name}`}
+          decimals={0}
+          step={5}
+          value={data.usableLengthMm}
+          onChange={(usableLengthMm) => change({ usableLengthMm }, "usable length")}
+        />
+      </td>
+    </>
   );
 }

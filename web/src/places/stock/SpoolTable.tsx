@@ -1,12 +1,13 @@
+import { failureWords } from "../../shared/words/refused";
 import { useState } from "react";
-import { call, Problem } from "../../api/client";
+import { call } from "../../api/client";
 import { useMetals, usePreferences, useSpools } from "../../api/queries";
 import type { MetalView, SpoolData, Temper, Weighed } from "../../api/types";
 import { toneOf } from "../../drawing/metals";
 import { wireLength } from "../../quantity/format";
-import { NumberInput } from "../../shared/NumberInput";
-import { usePixelsPerMm } from "../../shared/scale";
-import { temperWord } from "../../shared/words";
+import { NumberInput } from "../../shared/shell/NumberInput";
+import { usePixelsPerMm } from "../../shared/kernel/scale";
+import { temperWord } from "../../shared/words/temper";
 import { addKept, KeptRow, NameCell } from "./rows";
 
 const NEW_SPOOL: SpoolData = {
@@ -198,7 +199,7 @@ function Weighing({ data, onLength }: { data: SpoolData; onLength: (mm: number) 
       onLength(answer.lengthMm);
       setSays(`${answer.gramsPerMetre.toFixed(2)} g a metre: ${(answer.lengthMm / 1000).toFixed(2)} m.`);
     } catch (failure) {
-      setSays(failure instanceof Problem ? failure.body.detail : "The server is not answering.");
+      setSays(failureWords(failure, "The server is not answering."));
     }
   };
   return (

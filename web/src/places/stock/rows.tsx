@@ -1,11 +1,12 @@
+import { failureWords } from "../../shared/words/refused";
 import type { ReactNode } from "react";
-import { call, Problem } from "../../api/client";
+import { call } from "../../api/client";
 import { changed } from "../../api/queries";
 import type { Kept } from "../../api/types";
-import { SaveMark } from "../../shared/SaveMark";
-import { say } from "../../shared/says";
-import { remember } from "../../shared/undo";
-import { useEditor } from "../../shared/useEditor";
+import { SaveMark } from "../../shared/shell/SaveMark";
+import { say } from "../../shared/kernel/says";
+import { remember } from "../../shared/kernel/undo";
+import { useEditor } from "../../shared/kernel/useEditor";
 import { newId } from "../../api/newId";
 
 /** Keeps a new thing; the row appears with the list. */
@@ -20,7 +21,7 @@ export async function addKept<D>(path: string, data: D): Promise<void> {
     );
     changed(path, "ring-table", "sheet");
   } catch (failure) {
-    say(failure instanceof Problem ? failure.body.detail : "The server is not answering; nothing was added.");
+    say(failureWords(failure, "The server is not answering; nothing was added."));
   }
 }
 
@@ -49,11 +50,7 @@ export function KeptRow<D extends { name: string }>({ path, kept, cells }: RowPr
       await editor.flush();
       await takeAway(path, kept.id);
     } catch (failure) {
-      say(
-        failure instanceof Problem
-          ? failure.body.detail
-          : "The server is not answering; nothing was taken away.",
-      );
+      say(failureWords(failure, "The server is not answering; nothing was taken away."));
       return;
     }
     remember(

@@ -2,8 +2,8 @@ import { cleanup, fireEvent, screen, waitFor, within } from "@testing-library/re
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { PREFERENCES, Refused, serve, show, type Answers } from "../../test/app";
 import workshop from "../../test/workshop.json";
-import { Says } from "../../shared/says";
-import { forget } from "../../shared/undo";
+import { Says } from "../../shared/kernel/says";
+import { forget } from "../../shared/kernel/undo";
 import { StockPlace } from "./StockPlace";
 
 const SPOOL = workshop.spools[0]!;
@@ -61,24 +61,28 @@ describe("wire in stock", () => {
       metal: SPOOL.data.metal,
       wireDiameterMm: SPOOL.data.wireDiameterMm,
     });
-    await waitFor(
-      () =>
-        expect(asked.filter((one) => one.method === "PUT").at(-1)?.body).toMatchObject({
-          data: { lengthLeftMm: 12_345 },
-        }),
-      { timeout: 3000 },
+    await waitFor(() =>
+      expect(asked.filter((one) => one.method === "PUT").at(-1)?.body).toMatchObject({
+        data: { lengthLeftMm: 12_345 },
+      }),
     );
   });
 
   it("says why a weight is refused, changing nothing", async () => {
     const { asked } = open({
-      "POST /api/spools/weigh": new Refused({ code: "x", detail: "The weight is −3 g; it is above 0 g." }),
+      "POST /api/spools/weigh": new Refused({
+        code: "out-of-range",
+        field: "massG",
+        value: "-3",
+        minimum: 0,
+        unit: "g",
+      }),
     });
     const region = await wire();
     fireEvent.click(region.getByRole("button", { name: "weigh" }));
     fireEvent.change(region.getByLabelText(/Weight of .* in grams/), { target: { value: "-3" } });
     fireEvent.click(region.getByRole("button", { name: "take it" }));
-    expect(await region.findByText(/above 0 g/)).toBeTruthy();
+    expect(await region.findByText(/cannot be -3 g; it can be at least 0 g/)).toBeTruthy();
     expect(asked.some((one) => one.method === "PUT")).toBe(false);
   });
 
@@ -91,7 +95,7 @@ describe("wire in stock", () => {
     const region = await wire();
     await region.findByRole("option", { name: metal.name });
     fireEvent.change(region.getByLabelText("Metal"), { target: { value: metal.id } });
-    await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true), { timeout: 3000 });
+    await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true));
     const { data } = asked.find((one) => one.method === "PUT")!.body as {
       data: { metal: string; temper: string };
     };
@@ -114,13 +118,12 @@ describe("wire in stock", () => {
   it("says why it cannot be taken away", async () => {
     open({
       "DELETE /api/spools/": new Refused({
-        code: "in-use",
-        detail: "A run on the bench takes wire from it.",
+        code: "changed-meanwhile",
       }),
     });
     const region = await wire();
     fireEvent.click(region.getByRole("button", { name: `Take away ${SPOOL.data.name}` }));
-    expect(await screen.findByText("A run on the bench takes wire from it.")).toBeTruthy();
+    expect(await screen.findByText(/being changed in the same moment/)).toBeTruthy();
     expect(screen.queryByRole("button", { name: "Bring it back" })).toBeNull();
   });
 

@@ -1,4 +1,4 @@
-/** What is shown of a piece, one of several. */
+/** What is shown of a patch, one of several. */
 export function Modes<M extends string>({
   modes,
   mode,

@@ -1,8 +1,9 @@
+import { failureWords } from "../../shared/words/refused";
 import { useRef, useState } from "react";
-import { call, Problem } from "../../api/client";
+import { call } from "../../api/client";
 import { changed } from "../../api/queries";
 import type { WeaveEntry } from "../../api/types";
-import { say } from "../../shared/says";
+import { say } from "../../shared/kernel/says";
 
 /** Weaves of the maker's own, in the open format: in, out, away. */
 export function OwnWeaves({ weave, onTaken }: { weave: WeaveEntry; onTaken: (id: string) => void }) {
@@ -25,11 +26,7 @@ export function OwnWeaves({ weave, onTaken }: { weave: WeaveEntry; onTaken: (id:
       onTaken(taken.id);
       say(`${taken.name} is among the weaves.`);
     } catch (failure) {
-      setRefused(
-        failure instanceof Problem
-          ? failure.body.detail
-          : "The server is not answering; the file was not taken in.",
-      );
+      setRefused(failureWords(failure, "The server is not answering; the file was not taken in."));
     }
     if (file.current) {
       file.current.value = "";
@@ -39,11 +36,7 @@ export function OwnWeaves({ weave, onTaken }: { weave: WeaveEntry; onTaken: (id:
     try {
       await call("DELETE", `/api/own-weaves/${weave.own}`);
     } catch (failure) {
-      setRefused(
-        failure instanceof Problem
-          ? failure.body.detail
-          : "The server is not answering; nothing was changed.",
-      );
+      setRefused(failureWords(failure, "The server is not answering; nothing was changed."));
       return;
     }
     changed("weaves");

@@ -6,7 +6,7 @@ import { usePreferences, useRingTable, useWeaves } from "../../api/queries";
 import type { TableCell, TableRow, Tightness, WeaveShelf } from "../../api/types";
 import { openRing } from "../../drawing/ring";
 import { plain, size } from "../../quantity/format";
-import { usualCut } from "../../shared/newJob";
+import { usualCut } from "../../shared/kernel/newJob";
 import { keepChoice } from "./useWeave";
 import { TIGHTNESS } from "./weaveWords";
 

@@ -1,3 +1,4 @@
+import { scaleLinear } from "d3-scale";
 import type { WeaveEntry } from "../../api/types";
 import { onScale } from "../../drawing/ladder";
 import { plain } from "../../quantity/format";
@@ -15,7 +16,7 @@ const LOW = 1.5;
 const HIGH = 8.5;
 const WIDTH = 210;
 const ROW = 26;
-const x = (ratio: number) => ((onScale(ratio, LOW, HIGH).at - LOW) / (HIGH - LOW)) * WIDTH;
+const x = scaleLinear([LOW, HIGH], [0, WIDTH]).clamp(true);
 
 /**
  * Every weave on one scale of aspect ratio: solid from tight to loose as solved, the trade's habit as a line above it, this ring
@@ -36,7 +37,7 @@ export function WeaveLadder({ weaves, chosen, ratio, onChoose }: Props) {
           )}
         </span>
         <svg width={WIDTH} height={18} aria-hidden="true">
-          {[2, 3, 4, 5, 6, 7, 8].map((mark) => (
+          {x.ticks(8).map((mark) => (
             <text key={mark} x={x(mark)} y={14} textAnchor="middle" className="figures soft">
               {mark}
             </text>

@@ -1,7 +1,7 @@
 import { useMemo, useState } from "react";
 import type { WeaveEntry, WeavePose } from "../../api/types";
-import { cellsFor, linkedIn, patch, RING } from "../../drawing/weave";
-import { RingsView } from "./RingsView";
+import { cellsFor, linkedIn, swatch, RING } from "../../drawing/weave";
+import { RingsView } from "../../shared/shell/RingsView";
 
 interface Props {
   pose: WeavePose;
@@ -14,24 +14,24 @@ const LENGTH_IN_RINGS = 9;
 const WIDTH_IN_RINGS = 5;
 const NONE: ReadonlySet<number> = new Set();
 
-/** A piece of the weave. A ring pressed stands out with those it passes through; the front can be cut away. */
+/** A patch of the weave. A ring pressed stands out with those it passes through; the front can be cut away. */
 export function WeaveView({ pose, weave, wireMm, metal }: Props) {
   const [chosen, setChosen] = useState<{ weave: string; ring: number } | null>(null);
   const [cut, setCut] = useState(0);
-  const piece = useMemo(() => {
+  const patch = useMemo(() => {
     const outer = 2 * pose.rings[RING - 1]! + wireMm;
     const [along, across] = cellsFor(pose, LENGTH_IN_RINGS * outer, WIDTH_IN_RINGS * outer);
-    return patch(pose, along, across);
+    return swatch(pose, along, across);
   }, [pose, wireMm]);
-  const ring = chosen?.weave === weave.id && chosen.ring < piece.count ? chosen.ring : null;
+  const ring = chosen?.weave === weave.id && chosen.ring < patch.count ? chosen.ring : null;
   const marked = useMemo(() => (ring === null ? null : new Set([ring])), [ring]);
   const linked = useMemo(
-    () => (ring === null ? NONE : linkedIn(piece, weave.links, pose.around, ring)),
-    [piece, weave, pose.around, ring],
+    () => (ring === null ? NONE : linkedIn(patch, weave.links, pose.around, ring)),
+    [patch, weave, pose.around, ring],
   );
   return (
     <RingsView
-      patch={piece}
+      patch={patch}
       name={weave.name}
       wireMm={wireMm}
       palette={useMemo(() => [metal], [metal])}
@@ -61,7 +61,7 @@ export function WeaveView({ pose, weave, wireMm, metal }: Props) {
             onClick={() =>
               setChosen({
                 weave: weave.id,
-                ring: ring === null ? Math.floor(piece.count / 2) : (ring + 1) % piece.count,
+                ring: ring === null ? Math.floor(patch.count / 2) : (ring + 1) % patch.count,
               })
             }
           >

@@ -3,20 +3,20 @@ import { Link, useNavigate, useSearchParams } from "react-router";
 import { usePreferences, useWeaves } from "../../api/queries";
 import type { Figure, WeaveEntry, WeaveJudged, WeaveSolved } from "../../api/types";
 import { mass, plain, size, sizeText, type Units } from "../../quantity/format";
-import { blankWeave, keepWeave } from "../../shared/newWeave";
-import { FigureRow } from "../../shared/Why";
-import { WireChoice } from "../../shared/WireChoice";
-import { FindField, Found } from "../../shared/Find";
-import { RefusedValue } from "../../shared/RefusedValue";
-import { RingGiven } from "../../shared/RingGiven";
-import { REFUSED_ABOVE, ShutButton } from "../../shared/ShutButton";
+import { blankWeave, keepWeave } from "../../shared/kernel/newWeave";
+import { FigureRow } from "../../shared/shell/Why";
+import { WireChoice } from "../../shared/shell/WireChoice";
+import { FindField, Found } from "../../shared/shell/Find";
+import { RefusedValue } from "../../shared/shell/RefusedValue";
+import { RingSizesGiven } from "../../shared/shell/RingSizesGiven";
+import { REFUSED_ABOVE, ShutButton } from "../../shared/shell/ShutButton";
 import { poseAt } from "../../drawing/weave";
 import { chosenWire, innerFor, useBend, useSolved, useWeaveChoice, wireOf } from "./useWeave";
 import { OwnWeaves } from "./OwnWeaves";
 import { PullSlider } from "./PullSlider";
 import { WeaveLadder } from "./WeaveLadder";
 import { WeaveView } from "./WeaveView";
-import { weaveNoteWords } from "./weaveWords";
+import { noteWords } from "../../shared/words/noteWords";
 
 /** Each weave as solved geometry in the maker's own ring: does it close, how it lies from slack to taut, how long it comes out. */
 export function WeavesPlace() {
@@ -81,19 +81,12 @@ function Weave({
             asksThickness
             change={(patch, tag) => change(chosenWire(patch), tag)}
           />
-          {weave.sizes.map((ring, i) => (
-            <span key={ring.id} className="contents">
-              <span className={i === 0 ? "comma" : ""}>
-                {i === 0 ? `, ${ring.name}s` : `and ${ring.name}s`}
-              </span>
-              <RingGiven
-                label={`${ring.name}, inside`}
-                wire={{ spoolId: choice.spoolId, metal: choice.metal, wireDiameterMm: choice.wireMm }}
-                value={inner[i]!}
-                onChange={(value) => setInner(i, value)}
-              />
-            </span>
-          ))}
+          <RingSizesGiven
+            sizes={weave.sizes}
+            wire={{ spoolId: choice.spoolId, metal: choice.metal, wireDiameterMm: choice.wireMm }}
+            inner={inner}
+            onChange={(innerMm, i) => change({ innerMm }, `ring ${i}, inside`)}
+          />
         </p>
         {problem ? (
           <RefusedValue
@@ -132,7 +125,7 @@ function Weave({
           </label>
         )}
         {solved && !stale && (
-          <MakePiece
+          <MakePatch
             weave={weave}
             choice={choice}
             inner={inner}
@@ -168,8 +161,8 @@ function Weave({
   );
 }
 
-/** From looking to making: a piece of it, kept as a job. */
-function MakePiece({
+/** From looking to making: a patch of it, kept as a job. */
+function MakePatch({
   weave,
   choice,
   inner,
@@ -178,7 +171,7 @@ function MakePiece({
   weave: WeaveEntry;
   choice: Choosing[0];
   inner: number[];
-  /** Why no piece can be made of it; null when one can. */
+  /** Why no patch can be made of it; null when one can. */
   why: string | null;
 }) {
   const navigate = useNavigate();
@@ -188,9 +181,9 @@ function MakePiece({
     await navigate(`/weaves/${await keepWeave(blankWeave(weave, rings, choices?.sparePercent ?? 5))}`);
   };
   return (
-    <p className="make-piece">
+    <p className="make-patch">
       <ShutButton why={why} onClick={() => void start()}>
-        Count and make a piece
+        Count and make a patch
       </ShutButton>
       <Link className="quiet" to="/weaves/shelf">
         every weave in my rods&rsquo; rings
@@ -210,7 +203,7 @@ function Verdict({ judged, units }: { judged: WeaveJudged | undefined; units: Un
       data-testid="verdict"
       role="status"
     >
-      {verdict ? weaveNoteWords(verdict, units) : "\u00a0"}
+      {verdict ? noteWords(verdict, units) : "\u00a0"}
     </p>
   );
 }
@@ -257,7 +250,7 @@ function Figures({ solved, units, children }: { solved: WeaveSolved; units: Unit
           : ""}
         {solved.notes
           .slice(1)
-          .map((note) => weaveNoteWords(note, units))
+          .map((note) => noteWords(note, units))
           .join(" ")}
       </p>
     </div>

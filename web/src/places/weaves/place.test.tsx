@@ -100,16 +100,15 @@ describe("the place", () => {
               minimum: 0.1,
               maximum: 250,
               unit: "mm",
-              detail: "innerDiameterMm is 300 mm.",
             })
           : SOLVED,
       "POST /api/weaves/byzantine/solve": (body: unknown) =>
         (body as { innerDiameterMm: number[] }).innerDiameterMm[0]! > 250
-          ? new Refused({ code: "out-of-range", detail: "no" })
+          ? new Refused({ code: "out-of-range" })
           : SOLVED,
     });
     show(<WeavesPlace />);
-    const make = await screen.findByRole<HTMLButtonElement>("button", { name: "Count and make a piece" });
+    const make = await screen.findByRole<HTMLButtonElement>("button", { name: "Count and make a patch" });
     expect(make.disabled).toBe(false);
     const inside = screen.getByLabelText("ring, inside");
     fireEvent.focus(inside);
@@ -154,8 +153,8 @@ describe("the place", () => {
     serve({
       ...base,
       "POST /api/weaves/byzantine/judge": new Refused({
-        code: "not-solved",
-        detail: "byzantine could not be solved in these proportions.",
+        code: "weave-not-solved",
+        values: { weave: "byzantine" },
       }),
     });
     show(<WeavesPlace />);

@@ -1,16 +1,16 @@
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, describe, expect, it } from "vitest";
-import type { PieceView, WeaveJobData } from "../../api/types";
-import { laid, some } from "../../drawing/piece";
-import sample from "../../test/piece.json";
-import { turnByKeys } from "../../shared/turnKeys";
-import { AssemblyScene } from "./AssemblyScene";
-import { madeOf } from "./made";
-import { FlatRings } from "./FlatRings";
-import { toneNamed } from "./RingsView";
+import type { PatchView, WeaveJobData } from "../../api/types";
+import { laid, some } from "../../drawing/patch";
+import sample from "../../test/patch.json";
+import { turnByKeys } from "../../shared/kernel/turnKeys";
+import { AssemblyScene } from "../../shared/shell/AssemblyScene";
+import { madeOf } from "../../shared/shell/made";
+import { FlatRings } from "../../shared/shell/FlatRings";
+import { toneNamed } from "../../shared/shell/ringLooks";
 
-const rings = laid(sample.poses[1]!, sample.piece.rings);
-const count = sample.piece.colours.length;
+const rings = laid(sample.poses[1]!, sample.patch.rings);
+const count = sample.patch.colours.length;
 const QUARTERS = 4;
 
 afterEach(cleanup);
@@ -57,7 +57,7 @@ describe("rings on paper, where there is no 3D", () => {
   });
 });
 
-describe("a piece as it grows", () => {
+describe("a patch as it grows", () => {
   const JOB = {
     name: "Rope",
     wireDiameterMm: 1,
@@ -75,32 +75,32 @@ describe("a piece as it grows", () => {
     disconnect(): void {}
   };
 
-  it.each([1, 4, sample.piece.steps.length])("shows just the rings there after %i steps", (done) => {
+  it.each([1, 4, sample.patch.steps.length])("shows just the rings there after %i steps", (done) => {
     const { container } = render(
       <AssemblyScene
         made={madeOf(JOB)}
-        piece={sample.piece as unknown as PieceView}
+        patch={sample.patch as unknown as PatchView}
         rings={rings}
         done={done}
         fitKey="test"
       />,
     );
-    const there = sample.piece.steps.slice(0, done).reduce((sum, step) => sum + 1 + step.pickUp.length, 0);
+    const there = sample.patch.steps.slice(0, done).reduce((sum, step) => sum + 1 + step.pickUp.length, 0);
     expect(screen.getByRole("img").getAttribute("aria-label")).toContain(`${there} rings, flat`);
-    const step = sample.piece.steps[done - 1]!;
+    const step = sample.patch.steps[done - 1]!;
     const letters = [...container.querySelectorAll("text")].map((text) => text.textContent);
     expect(letters).toHaveLength(step.passages.length);
     const lit = there - 1 - step.passages.length;
     expect(container.querySelectorAll('g[opacity="0.35"]')).toHaveLength(QUARTERS * Math.max(0, lit));
   });
 
-  it("shows the finished piece with no ring in hand", () => {
+  it("shows the finished patch with no ring in hand", () => {
     const { container } = render(
       <AssemblyScene
         made={madeOf(JOB)}
-        piece={sample.piece as unknown as PieceView}
+        patch={sample.patch as unknown as PatchView}
         rings={rings}
-        done={sample.piece.steps.length}
+        done={sample.patch.steps.length}
         inHand={false}
         fitKey="test"
       />,

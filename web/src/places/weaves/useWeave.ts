@@ -2,9 +2,9 @@ import { useQuery } from "@tanstack/react-query";
 import { call } from "../../api/client";
 import type { WeaveBends, WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
 
-import { useKeptChoice, writeChoice } from "../../shared/keptChoice";
-import { useSolving } from "../../shared/useSolving";
-import type { WireOfJob } from "../../shared/WireChoice";
+import { useKeptChoice, writeChoice } from "../../shared/kernel/keptChoice";
+import { useSolving } from "../../shared/kernel/useSolving";
+import type { WireOfJob } from "../../shared/shell/WireChoice";
 
 /** The rings a weave is looked at in, and which weave. */
 export interface WeaveChoice {

@@ -1,13 +1,14 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import type { Note, Tightness } from "../../api/types";
-import { arcs, poseAt, cellsFor, patch, RING } from "../../drawing/weave";
+import type { Note, NoteCode, Tightness } from "../../api/types";
+import { arcs, poseAt, cellsFor, swatch, RING } from "../../drawing/weave";
 import { PREFERENCES, Refused, serve, show } from "../../test/app";
 import { CHAIN, entry, TWO } from "../../test/weaves";
 import { innerFor } from "./useWeave";
 import { OwnWeaves } from "./OwnWeaves";
 import { ShelfPlace } from "./ShelfPlace";
-import { TIGHTNESS, weaveNoteWords } from "./weaveWords";
+import { noteWords } from "../../shared/words/noteWords";
+import { TIGHTNESS } from "./weaveWords";
 
 beforeEach(() => localStorage.clear());
 afterEach(() => {
@@ -17,16 +18,16 @@ afterEach(() => {
 
 describe("a cell repeated", () => {
   it("turns and moves a chain's rings about its axis, the middle at the origin", () => {
-    const piece = patch(CHAIN, 3, 1);
-    expect(piece.count).toBe(3);
-    const xs = [0, 1, 2].map((n) => piece.rings[RING * n]);
+    const patch = swatch(CHAIN, 3, 1);
+    expect(patch.count).toBe(3);
+    const xs = [0, 1, 2].map((n) => patch.rings[RING * n]);
     expect(xs).toEqual([-3, 0, 3]);
-    const normal = Array.from(piece.rings.slice(RING + 3, RING + 6)).map((v) => Math.round(v * 1e6) / 1e6);
+    const normal = Array.from(patch.rings.slice(RING + 3, RING + 6)).map((v) => Math.round(v * 1e6) / 1e6);
     expect(normal).toEqual([0, -1, 0]);
   });
 
   it("closes a tube and sets a slanting sheet square", () => {
-    const tube = patch(
+    const tube = swatch(
       { ...CHAIN, turn: 0, acrossTurn: Math.PI / 3, around: 6, rings: [0, 0, 5, 0, 1, 0, 2] },
       2,
       6,
@@ -35,7 +36,7 @@ describe("a cell repeated", () => {
     for (let n = 0; n < 12; n++) {
       expect(Math.hypot(tube.rings[RING * n + 1]!, tube.rings[RING * n + 2]!)).toBeCloseTo(5, 5);
     }
-    const slant = patch({ ...CHAIN, turn: 0, second: [1.5, 2.6, 0] }, 6, 8);
+    const slant = swatch({ ...CHAIN, turn: 0, second: [1.5, 2.6, 0] }, 6, 8);
     const xs = Array.from({ length: slant.count }, (_, n) => slant.rings[RING * n]!);
     expect(Math.max(...xs) - Math.min(...xs)).toBeLessThan(6 * 3 + 3);
   });
@@ -52,7 +53,7 @@ describe("a cell repeated", () => {
   });
 
   it("lays quarters of rings from back to front where there is no 3D", () => {
-    const quarters = arcs(patch(CHAIN, 2, 1));
+    const quarters = arcs(swatch(CHAIN, 2, 1));
     expect(quarters).toHaveLength(8);
     const depths = quarters.map((arc) => arc.depth);
     expect([...depths].sort((a, b) => a - b)).toEqual(depths);
@@ -77,20 +78,20 @@ describe("a weave in words", () => {
       looseInnerMm: 4.5,
     };
     for (const tightness of Object.keys(TIGHTNESS) as Tightness[]) {
-      const code = `weave-${tightness.toLowerCase().replaceAll("_", "-")}`;
+      const code = `weave-${tightness.toLowerCase().replaceAll("_", "-")}` as NoteCode;
       const note: Note = { code, severity: "GOOD", values };
-      expect(weaveNoteWords(note, "MILLIMETRES")).toMatch(/^[A-Z].*\.$/);
+      expect(noteWords(note, "MILLIMETRES")).toMatch(/^[A-Z].*\.$/);
     }
-    expect(
-      weaveNoteWords({ code: "weave-will-not-close", severity: "STOP", values }, "MILLIMETRES"),
-    ).toContain("3.50 mm inside or more");
+    expect(noteWords({ code: "weave-will-not-close", severity: "STOP", values }, "MILLIMETRES")).toContain(
+      "3.50 mm inside or more",
+    );
   });
 });
 
 describe("weaves of one's own", () => {
   it("are taken in from a file, or refused with the reason", async () => {
     const taken: string[] = [];
-    let answer: unknown = new Refused({ detail: "The rings are not linked as the file says." });
+    let answer: unknown = new Refused({ code: "weave-not-linked-so", values: { toldNotSo: ["A-B"] } });
     const asked = serve({ "POST /api/own-weaves": () => answer });
     show(<OwnWeaves weave={entry("byzantine", "byzantine")} onTaken={(id) => taken.push(id)} />);
     expect(screen.queryByText("take it away")).toBeNull();

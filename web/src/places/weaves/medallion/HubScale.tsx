@@ -1,3 +1,4 @@
+import { scaleLinear } from "d3-scale";
 import type { CompositionAnswer } from "../../../api/types";
 import { spread } from "../../../drawing/ladder";
 import { size } from "../../../quantity/format";
@@ -21,7 +22,7 @@ export function HubScale({
   const { hubSmallestMm: least, hubUsualMm: usual, hubLargestMm: most, hubInnerDiameterMm: own } = answer;
   const high = Math.max(most ?? 1.6 * usual, plainRule, own) * 1.04;
   const low = Math.min(least, plainRule, own) * 0.94;
-  const x = (mm: number) => EDGE + ((mm - low) / (high - low)) * (WIDTH - 2 * EDGE);
+  const x = scaleLinear([low, high], [EDGE, WIDTH - EDGE]);
   const ends: [number, string][] = [
     [least, "smallest"],
     [usual, "usual"],

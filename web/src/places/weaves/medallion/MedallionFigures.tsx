@@ -1,10 +1,11 @@
 import { useMetals } from "../../../api/queries";
-import type { CompositionAnswer, CompositionQuestion } from "../../../api/types";
+import type { CompositionAnswer, CompositionQuestion, Kept, MedallionJobData } from "../../../api/types";
 import { mass, many, plain, size, sizeText, type Units } from "../../../quantity/format";
-import { figureOf } from "../../../shared/figures";
-import { FigureRow } from "../../../shared/Why";
+import { figureOf } from "../../../shared/words/figures";
+import { FigureRow } from "../../../shared/shell/Why";
 import type { MedallionChoice } from "./choice";
 import { HubScale } from "./HubScale";
+import { MakeMedallion } from "./MakeMedallion";
 import { MedallionOrder } from "./MedallionOrder";
 import { MedallionRings } from "./MedallionRings";
 
@@ -34,7 +35,10 @@ export function MedallionFigures({
   answer,
   units,
   refused,
+  kept,
 }: {
+  /** The job it is kept as; none while it is only looked at. */
+  kept?: Kept<MedallionJobData>;
   choice: MedallionChoice;
   question: CompositionQuestion;
   answer: CompositionAnswer;
@@ -69,7 +73,10 @@ export function MedallionFigures({
             .join("; ")}
         </p>
       )}
-      <MedallionRings {...{ choice, question, answer, refused }} />
+      <p className="mt-3">
+        <MakeMedallion {...{ choice, question, answer, refused }} {...(kept && { kept })} />
+      </p>
+      <MedallionRings {...{ choice, question, answer, refused }} {...(kept && { kept })} />
       {answer.figures.map((figure) => (
         <FigureRow key={figure.id} figure={figure}>
           {figure.unit === "g"

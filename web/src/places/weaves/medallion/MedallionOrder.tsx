@@ -1,6 +1,6 @@
 import type { CompositionAnswer } from "../../../api/types";
 import { many } from "../../../quantity/format";
-import { listed } from "../../../shared/words";
+import { listed } from "../../../shared/words/lists";
 
 type Stage = CompositionAnswer["stages"][number];
 type Place = Pick<Stage, "role" | "part">;

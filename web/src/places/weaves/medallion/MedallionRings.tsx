@@ -1,13 +1,15 @@
+import { failureWords } from "../../../shared/words/refused";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { fetchFile, Problem } from "../../../api/client";
-import { usePreferences } from "../../../api/queries";
-import type { CompositionAnswer, CompositionQuestion } from "../../../api/types";
-import { keepJob, ringsOf } from "../../../shared/newJob";
-import { REFUSED_ABOVE, ShutButton } from "../../../shared/ShutButton";
-import { say } from "../../../shared/says";
-import { saveFile } from "../../../shared/takeAway";
+import { fetchFile } from "../../../api/client";
+import { newId } from "../../../api/newId";
+import type { CompositionAnswer, CompositionQuestion, Kept, MedallionJobData } from "../../../api/types";
+import { layOutCuts } from "../../../shared/kernel/cuts";
+import { ShutButton } from "../../../shared/shell/ShutButton";
+import { say } from "../../../shared/kernel/says";
+import { saveFile } from "../../../shared/kernel/takeAway";
 import type { MedallionChoice } from "./choice";
+import { keepMedallion, medallionJob } from "./keepMedallion";
 
 /** Larger rings that would be cut for nothing. */
 const NO_FIT: ReadonlySet<CompositionAnswer["fit"]> = new Set(["TOO_SMALL", "TOO_LARGE"]);
@@ -25,6 +27,7 @@ export function MedallionRings({
   answer,
   refused,
   question,
+  kept,
 }: {
   choice: MedallionChoice;
   answer: CompositionAnswer;
@@ -32,8 +35,8 @@ export function MedallionRings({
   refused: boolean;
   /** What was answered. */
   question: CompositionQuestion;
+  kept?: Kept<MedallionJobData>;
 }) {
-  const choices = usePreferences().data?.data;
   const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
   const take = (format: string) =>
@@ -43,51 +46,25 @@ export function MedallionRings({
   const cut = async () => {
     setBusy(true);
     try {
-      const name = `Medallion of ${choice.arms}`;
-      const [small, larger] = answer.ringCount;
-      const own = { metal: choice.metal, spoolId: choice.spoolId, wireMm: choice.wireMm };
-      const hubs =
-        choice.hubWireMm === choice.wireMm ? own : { ...own, spoolId: null, wireMm: choice.hubWireMm };
-      const first = await keepJob(
-        ringsOf(choices!, { ...own, name: `${name}, small rings`, innerMm: choice.innerMm, count: small! }),
-      );
-      await keepJob(
-        ringsOf(choices!, {
-          ...hubs,
-          name: `${name}, larger rings`,
-          innerMm: answer.hubInnerDiameterMm,
-          count: larger!,
-        }),
-      );
-      say("Two ring jobs laid out, spare included.");
-      await navigate(`/rings/${first}`);
+      const id = kept ? kept.id : newId();
+      const data = kept ? (await keepMedallion(choice, question, kept)).data : medallionJob(choice, question);
+      await navigate(`/rings/${await layOutCuts("medallion", id, data)}`);
     } catch (failure) {
-      say(
-        failure instanceof Problem
-          ? failure.body.detail
-          : "The server is not answering; nothing was laid out.",
-      );
+      say(failureWords(failure, "The server is not answering; nothing was laid out."));
     }
     setBusy(false);
   };
   return (
     <p className="mt-2 mb-1 flex flex-wrap items-center gap-x-4">
-      <ShutButton
-        why={
-          refused
-            ? REFUSED_ABOVE
-            : NO_FIT.has(answer.fit)
-              ? "no such larger ring goes in"
-              : busy
-                ? "being laid out"
-                : choices
-                  ? null
-                  : "not connected yet"
-        }
-        onClick={() => void cut()}
-      >
-        Cut its rings
-      </ShutButton>
+      {!refused && (
+        <ShutButton
+          className="quiet"
+          why={NO_FIT.has(answer.fit) ? "no such larger ring goes in" : busy ? "being laid out" : null}
+          onClick={() => void cut()}
+        >
+          cut its rings
+        </ShutButton>
+      )}
       <span className="exports small">
         {FORMATS.map(([format, name]) => (
           <button key={format} className="quiet small" onClick={() => void take(format)}>

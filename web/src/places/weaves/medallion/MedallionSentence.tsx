@@ -1,10 +1,10 @@
 import { Link } from "react-router";
 import { useMetals } from "../../../api/queries";
 import type { WeaveEntry } from "../../../api/types";
-import { CountInput } from "../../../shared/CountInput";
-import { NumberInput } from "../../../shared/NumberInput";
-import { RingGiven } from "../../../shared/RingGiven";
-import { WireChoice } from "../../../shared/WireChoice";
+import { CountInput } from "../../../shared/shell/CountInput";
+import { NumberInput } from "../../../shared/shell/NumberInput";
+import { RingGiven } from "../../../shared/shell/RingGiven";
+import { WireChoice } from "../../../shared/shell/WireChoice";
 import { chosenWire, wireOf } from "../useWeave";
 import { rowsOf, type MedallionChoice } from "./choice";
 import { RowsInput } from "./RowsInput";

@@ -1,4 +1,4 @@
-import type { CompositionQuestion, WeaveEntry } from "../../../api/types";
+import type { CompositionQuestion, MedallionJobData, WeaveEntry } from "../../../api/types";
 
 /** What is put together. Lengths mm. */
 export interface MedallionChoice {
@@ -80,6 +80,33 @@ export function questionOf(
     hold: null,
     colours: choice.colours,
     secondColour: choice.secondColour,
+  };
+}
+
+export type ChangeMedallion = (patch: Partial<MedallionChoice>, tag: string) => void;
+
+/** A kept job as it is chosen here; what its kind of weave does not say stays as first. */
+export function choiceOf({ weaveId, spoolId, composition: asked }: MedallionJobData): MedallionChoice {
+  return {
+    weave: weaveId,
+    spoolId,
+    metal: asked.metal ?? FIRST.metal,
+    wireMm: asked.wireDiameterMm,
+    innerMm: asked.innerDiameterMm,
+    hubWireMm: asked.hubWireMm ?? asked.wireDiameterMm,
+    hubInnerMm: asked.hubInnerMm,
+    arms: asked.arms,
+    rows: asked.rows ?? FIRST.rows,
+    longerBy: asked.longerBy ?? FIRST.longerBy,
+    rowCounts: asked.rowCounts ?? FIRST.rowCounts,
+    longerCounts: asked.longerCounts ?? FIRST.longerCounts,
+    held: asked.held ?? 0,
+    hubs: asked.hubs,
+    tieRow: asked.tieRow,
+    tieAll: asked.tieAll ?? false,
+    bail: asked.bail,
+    colours: asked.colours ?? "PLAIN",
+    secondColour: asked.secondColour ?? FIRST.secondColour,
   };
 }
 

@@ -1,10 +1,11 @@
 import { act, cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { Route, Routes } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { WeaveEntry } from "../../../api/types";
-import { redo, undo } from "../../../shared/undo";
+import { redo, undo } from "../../../shared/kernel/undo";
 import { PREFERENCES, Refused, serve, show, typeInto } from "../../../test/app";
-import sample from "../../../test/piece.json";
-import { MedallionPlace } from "./MedallionPlace";
+import sample from "../../../test/patch.json";
+import { KeptMedallionPlace, MedallionPlace } from "./MedallionPlace";
 
 const CHAIN = sample.weave as unknown as WeaveEntry;
 const SHEET = { ...CHAIN, id: "european-4-in-1", name: "European 4-in-1", kind: "SHEET" } as WeaveEntry;
@@ -74,8 +75,8 @@ describe("a medallion", () => {
       ["hub-largest", 12.0, "mm"],
       ["hub-plain-rule", 21.2, "mm"],
       ["composition-ratio", 3.57, ""],
-      ["piece-rings", 49, ""],
-      ["piece-mass", 6.9, "g"],
+      ["patch-rings", 49, ""],
+      ["patch-mass", 6.9, "g"],
     ].map(([id, value, unit]) => ({
       id,
       value,
@@ -135,7 +136,7 @@ describe("a medallion", () => {
     expect(await screen.findByText("too small")).toBeTruthy();
     expect(screen.getByTestId("hub-size").textContent).toContain("8.00");
     expect(screen.getByText(/Drawn about 9.25 mm/)).toBeTruthy();
-    expect(screen.getByRole<HTMLButtonElement>("button", { name: "Cut its rings" }).disabled).toBe(true);
+    expect(screen.getByRole<HTMLButtonElement>("button", { name: "cut its rings" }).disabled).toBe(true);
     expect(asked.at(-1)!.body).toMatchObject({ hubInnerMm: 8 });
   });
 
@@ -180,7 +181,7 @@ describe("a medallion", () => {
       ...BASE,
       "POST /api/weaves/byzantine/composition": (body: unknown) =>
         (body as { arms: number }).arms > 24
-          ? new Refused({ code: "out-of-range", field: "arms", value: "90", maximum: 24, detail: "no" })
+          ? new Refused({ code: "out-of-range", field: "arms", value: "90", maximum: 24 })
           : ANSWER,
     });
     show(<MedallionPlace />);
@@ -189,7 +190,7 @@ describe("a medallion", () => {
     expect((await screen.findByRole("alert")).textContent).toContain("from before");
     expect(screen.getByTestId("hub-size").textContent).toContain("9.85");
     expect(screen.getByLabelText("Larger rings that go in: from 9.25, usual 9.85, to 12.00")).toBeTruthy();
-    expect(screen.getByRole<HTMLButtonElement>("button", { name: "Cut its rings" }).disabled).toBe(true);
+    expect(screen.queryByRole("button", { name: "cut its rings" })).toBeNull();
     fireEvent.click(screen.getByRole("button", { name: /^take 24/ }));
     await waitFor(() => expect(screen.queryByRole("alert")).toBeNull());
   });
@@ -202,28 +203,100 @@ describe("a medallion", () => {
       "GET /api/metals": [],
       "POST /api/weaves/byzantine/composition": new Refused({
         code: "hub-too-thick",
-        detail: "The larger ring's wire does not go through.",
+        values: { hubWireMm: 4, insideMm: 3.5 },
       }),
     });
     show(<MedallionPlace />);
     expect((await screen.findByRole("alert")).textContent).toContain("does not go through");
   });
 
-  it("cuts its rings: small ones and larger ones, each in its own wire", async () => {
+  it("is kept with the rings it needs cut", async () => {
     const asked = serve({
       ...BASE,
       "POST /api/weaves/byzantine/composition": ANSWER,
-      "PUT /api/ring-jobs/": (body: unknown) => ({ id: "r", version: 0, ...(body as object) }),
+      "POST /api/jobs/medallion/": { job: {}, cuts: [{ id: "r1" }, { id: "r2" }] },
     });
-    show(<MedallionPlace />);
-    fireEvent.click(await screen.findByRole("button", { name: "Cut its rings" }));
-    const jobs = () =>
-      asked
-        .filter((one) => one.method === "PUT" && one.path.startsWith("/api/ring-jobs/"))
-        .map((one) => (one.body as { data: object }).data);
-    await waitFor(() => expect(jobs()).toHaveLength(2));
-    expect(jobs()[0]).toMatchObject({ ringCount: 47, aimValue: 3.8, wireDiameterMm: 1, convention: "INNER" });
-    expect(jobs()[1]).toMatchObject({ ringCount: 2, aimValue: 9.85, wireDiameterMm: 1.2, spoolId: null });
+    show(
+      <Routes>
+        <Route path="/" element={<MedallionPlace />} />
+        <Route path="/rings/r1" element={<p>the small rings</p>} />
+      </Routes>,
+    );
+    fireEvent.click(await screen.findByRole("button", { name: "cut its rings" }));
+    expect(await screen.findByText("the small rings")).toBeTruthy();
+    const laid = asked.filter((one) => one.path.startsWith("/api/jobs/"));
+    expect(laid).toHaveLength(1);
+    expect(laid[0]!.path).toMatch(/^\/api\/jobs\/medallion\/[0-9a-f-]{36}\/cuts$/);
+    expect(laid[0]!.body).toMatchObject({ version: null, data: { composition: { arms: 6, hubs: 2 } } });
+  });
+
+  it("is kept as a job and goes to the bench", async () => {
+    const asked = serve({
+      ...BASE,
+      "POST /api/weaves/byzantine/composition": ANSWER,
+      "PUT /api/jobs/medallion/": (body: unknown) => body,
+      "POST /api/jobs/medallion/": { id: "run-7" },
+    });
+    show(
+      <Routes>
+        <Route path="/" element={<MedallionPlace />} />
+        <Route path="/making/:id" element={<p>at the bench</p>} />
+      </Routes>,
+    );
+    fireEvent.click(await screen.findByRole("button", { name: "Make it, 49 rings" }));
+    expect(await screen.findByText("at the bench")).toBeTruthy();
+    const put = asked.find((one) => one.method === "PUT")!;
+    expect(put.body).toMatchObject({
+      version: null,
+      data: { name: "Medallion of 6 arms", weaveId: "byzantine", composition: { arms: 6, hubs: 2, rows: 3 } },
+    });
+    expect(asked.at(-1)!.path).toBe(`${put.path}/runs`);
+  });
+
+  it("kept as a job is drawn as it is kept, and keeps what is changed", async () => {
+    const composition = {
+      wireDiameterMm: 1,
+      innerDiameterMm: 3.8,
+      hubWireMm: 1.2,
+      hubInnerMm: 9.9,
+      metal: "copper",
+      arms: 5,
+      rows: 2,
+      longerBy: 1,
+      rowCounts: null,
+      longerCounts: null,
+      held: 0,
+      hubs: 1,
+      tieRow: null,
+      tieAll: false,
+      bail: false,
+      hold: null,
+      colours: "PLAIN",
+      secondColour: "yellow-brass",
+    };
+    const data = { name: "Compass rose", weaveId: "byzantine", spoolId: null, composition, note: "" };
+    const asked = serve({
+      ...BASE,
+      "GET /api/jobs/medallion": [{ id: "m1", version: 3, updatedAt: "", deleted: false, data }],
+      "POST /api/weaves/byzantine/composition": ANSWER,
+      "PUT /api/jobs/medallion/m1": (body: unknown) => ({ id: "m1", version: 4, ...(body as object) }),
+    });
+    show(
+      <Routes>
+        <Route path="/weaves/medallion/:id" element={<KeptMedallionPlace />} />
+      </Routes>,
+      "/weaves/medallion/m1",
+    );
+    expect((await screen.findByLabelText<HTMLInputElement>("Medallion's name")).value).toBe("Compass rose");
+    expect(screen.getByLabelText<HTMLInputElement>("Arms").value).toBe("5");
+    fireEvent.change(screen.getByLabelText("Bail"), { target: { value: "bail" } });
+    await waitFor(() =>
+      expect(asked.filter((one) => one.method === "PUT").at(-1)?.body).toMatchObject({
+        version: 3,
+        data: { name: "Compass rose", composition: { ...composition, bail: true } },
+      }),
+    );
+    expect(localStorage.getItem("toroid-medallion")).toBeNull();
   });
 
   it("is undone choice by choice", async () => {

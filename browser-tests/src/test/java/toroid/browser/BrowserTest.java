@@ -127,6 +127,15 @@ abstract class BrowserTest {
         assertThat(found).as(where).isEmpty();
     }
 
+    /** Where the bench goes on with what is in hand under that name. */
+    protected String making(String name) {
+        return page.locator("section:not(:has(li)), li")
+                .filter(new Locator.FilterOptions().setHasText(name))
+                .locator("a[href^='/making/']")
+                .last()
+                .getAttribute("href");
+    }
+
     protected Locator field(String label) {
         return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }

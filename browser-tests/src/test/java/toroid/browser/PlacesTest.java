@@ -19,13 +19,9 @@ class PlacesTest extends BrowserTest {
         visit(DEMO + "/notebook");
         String spool = DEMO + page.locator(".glance a").first().getAttribute("href");
         visit(DEMO + "/");
-        String run = DEMO
-                + page.locator("a[href^='/making/']:not([href*=form]):not([href*=weave])")
-                        .first()
-                        .getAttribute("href");
-        String formRun = DEMO + page.locator("a[href^='/making/form/']").first().getAttribute("href");
-        String weaveRun =
-                DEMO + page.locator("a[href^='/making/weave/']").first().getAttribute("href");
+        String run = DEMO + making("Mail collar, sea queen");
+        String formRun = DEMO + making("Cloak clasp hooks");
+        String weaveRun = DEMO + making("Helmsman's chain");
         String weave = DEMO + page.locator("li a[href^='/weaves/']").first().getAttribute("href");
         String form = DEMO + page.locator("a[href^='/shapes/']").first().getAttribute("href");
         var places = new ArrayList<>(List.of(

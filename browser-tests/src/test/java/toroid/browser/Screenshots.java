@@ -19,10 +19,8 @@ class Screenshots extends BrowserTest {
     @Test
     void takeAll() {
         take("bench", DEMO + "/");
-        String run = page.locator("a[href^='/making/']:not([href*=form]):not([href*=weave])")
-                .first()
-                .getAttribute("href");
-        String formRun = page.locator("a[href^='/making/form/']").first().getAttribute("href");
+        String run = making("Mail collar, sea queen");
+        String formRun = making("Cloak clasp hooks");
         page.getByText("Mail collar, sea queen").first().waitFor();
         visit(DEMO + "/notebook");
         String job = page.locator("article a[href^='/rings/']").first().getAttribute("href");
@@ -50,7 +48,7 @@ class Screenshots extends BrowserTest {
         page.getByText("put together").click();
         page.getByLabel("Rings put in").fill("30");
         page.waitForTimeout(900);
-        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("weave-piece.png")));
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("weave-patch.png")));
         visit(DEMO + "/");
         page.keyboard().press("/");
         page.keyboard().type("300 rings 18ga id 3.5 brass");

@@ -44,10 +44,10 @@ class ShapesKeysTest extends BrowserTest {
         saved();
         tabTo("Make 4 of these");
         page.keyboard().press("Enter");
-        page.waitForURL("**/making/form/*");
+        page.waitForURL("**/making/*");
         assertThat(page.locator("h1")).hasText("Cut the wire");
         page.locator("body").press(" ");
-        assertThat(field("Pieces done")).hasValue("1");
+        assertThat(field("Copies done")).hasValue("1");
     }
 
     @Test
@@ -83,24 +83,24 @@ class ShapesKeysTest extends BrowserTest {
                 .click();
         page.waitForURL("**/shapes/new/*");
         page.getByTestId("to-cut").waitFor();
-        field("Pieces").fill("3");
+        field("Copies").fill("3");
         page.keyboard().press("Enter");
         saved();
         page.waitForURL("**/shapes/*-*");
         Page other = tab();
         other.navigate(page.url());
         other.getByTestId("to-cut").waitFor();
-        other.getByLabel("Pieces", new Page.GetByLabelOptions().setExact(true)).fill("7");
+        other.getByLabel("Copies", new Page.GetByLabelOptions().setExact(true)).fill("7");
         other.keyboard().press("Enter");
         other.waitForFunction("() => !document.querySelector('[data-save=saving], [data-save=waiting]')");
-        field("Pieces").fill("9");
+        field("Copies").fill("9");
         page.keyboard().press("Enter");
         page.getByText("Changed in another tab").waitFor();
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("9 pieces");
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("7 pieces");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("9 copies");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("7 copies");
         button("Keep what is here").click();
         saved();
-        assertThat(field("Pieces")).hasValue("9");
+        assertThat(field("Copies")).hasValue("9");
     }
 
     @Test

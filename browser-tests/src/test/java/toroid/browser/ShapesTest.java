@@ -218,16 +218,16 @@ class ShapesTest extends BrowserTest {
         page.keyboard().press("Enter");
         page.waitForURL("**/shapes/*-*");
         assertThat(field("across")).hasValue("12.0");
-        assertThat(field("Pieces")).hasValue("6");
+        assertThat(field("Copies")).hasValue("6");
     }
 
     @Test
-    void twoPiecesAreMadeFromTheDrawingToTheNotebook() {
+    void twoCopiesAreMadeFromTheDrawingToTheNotebook() {
         openForm("eye pin");
         field("Rhythm").selectOption("ONE_BY_ONE");
         saved();
         button("Make 2 of these").click();
-        page.waitForURL("**/making/form/*");
+        page.waitForURL("**/making/*");
         assertThat(page.locator("h1")).hasText("Cut the wire");
         page.keyboard().type("41.5");
         page.keyboard().press("Enter");
@@ -249,7 +249,7 @@ class ShapesTest extends BrowserTest {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Notebook"))
                 .click();
         page.waitForURL("**/notebook");
-        assertThat(page.locator("article").first()).containsText("2 of 2 pieces");
+        assertThat(page.locator("article").first()).containsText("2 of 2 copies");
     }
 
     @Test

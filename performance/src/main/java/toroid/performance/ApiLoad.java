@@ -43,7 +43,6 @@ public final class ApiLoad {
                     "/api/forms/bead-link/solve",
                     "{\"wireDiameterMm\":0.8}"),
             new Endpoint("GET /api/bench", "GET", "/api/bench", null),
-            new Endpoint("GET /api/bench/forms", "GET", "/api/bench/forms", null),
             new Endpoint("GET /api/notebook", "GET", "/api/notebook", null));
 
     private ApiLoad() {}

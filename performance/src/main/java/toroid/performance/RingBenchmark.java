@@ -14,12 +14,12 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import toroid.core.bend.BarInBending;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.Springback;
 import toroid.core.calibration.SpringbackFit;
 import toroid.core.calibration.SpringbackReading;
 import toroid.core.line.BenchLine;
 import toroid.core.line.RingLine;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
@@ -34,7 +34,7 @@ import toroid.core.ring.RingFigures;
 import toroid.core.ring.RingWork;
 import toroid.core.ring.WireOnMandrel;
 
-/** The core's work behind one change on the Rings place, piece by piece; the bending moment is the unit to compare with. */
+/** The core's work behind one change on the Rings place, patch by patch; the bending moment is the unit to compare with. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -108,7 +108,7 @@ public class RingBenchmark {
 
     @Benchmark
     public SpringbackFit fitOver30Coils() {
-        return SpringbackFit.of(readings, BRASS.youngsModulus().inMegapascals());
+        return SpringbackFit.of(readings, BRASS.youngsModulus().inMegapascals(), BRASS.flow(Temper.HALF_HARD));
     }
 
     @Benchmark

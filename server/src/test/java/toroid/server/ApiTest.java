@@ -134,14 +134,14 @@ public abstract class ApiTest {
                 Map.of("name", name, "metal", metal, "temper", temper, "wireDiameterMm", diameterMm, "note", ""));
     }
 
-    /** A job of so many pieces of a form, half-hard copper, kept as it is; answers its id. */
-    protected UUID formJob(String name, String form, double wireMm, Map<String, ?> parameters, int pieces) {
+    /** A job of so many copies of a form, half-hard copper, kept as it is; answers its id. */
+    protected UUID formJob(String name, String form, double wireMm, Map<String, ?> parameters, int copies) {
         UUID id = UUID.randomUUID();
         var data = new java.util.HashMap<String, Object>(Map.of(
                 "name", name, "formId", form, "metal", "copper", "temper", "HALF_HARD", "wireDiameterMm", wireMm));
-        data.putAll(Map.of("parameters", parameters, "hand", "RIGHT", "pieces", pieces, "rhythm", "BATCH"));
+        data.putAll(Map.of("parameters", parameters, "hand", "RIGHT", "copies", copies, "rhythm", "BATCH"));
         data.putAll(Map.of("cutting", "PRE_CUT", "plainFromMm", 1.0, "tailFactor", 1.0, "note", ""));
-        assertThat(keep("/api/form-jobs", id, null, data).status()).isEqualTo(200);
+        assertThat(keep("/api/jobs/form", id, null, data).status()).isEqualTo(200);
         return id;
     }
 
@@ -191,5 +191,41 @@ public abstract class ApiTest {
                 ""));
         job.put("spoolId", spool);
         return job;
+    }
+
+    /** Notes that everything before a place of a run's rhythm is done. */
+    protected Answer progress(Answer run, int place, Map<String, Integer> counts) {
+        return progress(run, place, counts, "");
+    }
+
+    protected Answer progress(Answer run, int place, Map<String, Integer> counts, String note) {
+        UUID id = UUID.fromString(run.at("/id").asText());
+        JsonNode plan = read("/api/runs/" + id).at("/data/plan");
+        int steps = plan.at("/operations").size();
+        var done = new java.util.HashMap<String, Integer>();
+        for (int i = 0; i < steps; i++) {
+            int groups = place / steps + (i < place % steps ? 1 : 0);
+            done.put(
+                    plan.at("/operations/" + i + "/id").asText(),
+                    Math.min(
+                            plan.at("/copies").asInt(),
+                            groups * plan.at("/perGroup").asInt()));
+        }
+        return keep("/api/runs", id, run.at("/version").asInt(), Map.of("done", done, "counts", counts, "note", note));
+    }
+
+    /** A job's row on the bench, once it was looked at. */
+    protected JsonNode hand(UUID job) {
+        long until = System.nanoTime() + java.time.Duration.ofMinutes(1).toNanos();
+        while (System.nanoTime() < until) {
+            for (JsonNode hand : read("/api/bench").body()) {
+                if (hand.at("/jobId").asText().equals(job.toString())
+                        && !hand.at("/glance").isNull()) {
+                    return hand;
+                }
+            }
+            Thread.onSpinWait();
+        }
+        throw new AssertionError("the job is not on the bench");
     }
 }

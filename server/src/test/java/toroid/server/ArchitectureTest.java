@@ -2,6 +2,7 @@ package toroid.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -10,6 +11,7 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import jakarta.persistence.Entity;
 import java.util.List;
+import java.util.Map;
 import org.springframework.data.repository.Repository;
 
 /** Data flows one way here as in the core; each package keeps its tables to itself. */
@@ -26,9 +28,9 @@ class ArchitectureTest {
             "form",
             "weave",
             "line",
-            "bench",
-            "calibration",
             "preference",
+            "work",
+            "calibration",
             "print",
             "export",
             "demo");
@@ -46,6 +48,41 @@ class ArchitectureTest {
                         .check(all);
             }
         }
+    }
+
+    private static final List<String> CORE = List.of(
+            "numeric", "quantity", "metal", "wire", "bend", "ring", "form", "weave", "line", "work", "calibration");
+
+    /** The last stage of the core each may use: its own, or the one before it where the core has none of that name. */
+    private static final Map<String, String> REACHES = Map.ofEntries(
+            Map.entry("store", "numeric"),
+            Map.entry("effort", "numeric"),
+            Map.entry("quantity", "quantity"),
+            Map.entry("metal", "metal"),
+            Map.entry("wire", "wire"),
+            Map.entry("tool", "bend"),
+            Map.entry("ring", "ring"),
+            Map.entry("form", "form"),
+            Map.entry("weave", "weave"),
+            Map.entry("line", "line"),
+            Map.entry("preference", "line"),
+            Map.entry("work", "work"),
+            Map.entry("calibration", "calibration"),
+            Map.entry("print", "calibration"),
+            Map.entry("export", "calibration"),
+            Map.entry("demo", "calibration"));
+
+    @ArchTest
+    static void noStageUsesALaterStageOfTheCore(JavaClasses all) {
+        assertThat(REACHES.keySet()).containsExactlyInAnyOrderElementsOf(STAGES);
+        REACHES.forEach((stage, last) -> CORE.subList(CORE.indexOf(last) + 1, CORE.size())
+                .forEach(later -> noClasses()
+                        .that()
+                        .resideInAPackage("toroid.server." + stage)
+                        .should()
+                        .dependOnClassesThat()
+                        .resideInAPackage("toroid.core." + later + "..")
+                        .check(all)));
     }
 
     @ArchTest
@@ -67,6 +104,6 @@ class ArchitectureTest {
                     "toroid.server.wire",
                     "toroid.server.ring",
                     "toroid.server.form",
-                    "toroid.server.bench",
+                    "toroid.server.work",
                     "toroid.server.calibration");
 }

@@ -1,6 +1,7 @@
 package toroid.core.bend;
 
 import org.hipparchus.special.Beta;
+import toroid.core.metal.FlowEstimate;
 
 /**
  * The moment that holds a round bar at a curvature. N·mm from mm and MPa.
@@ -51,6 +52,13 @@ public final class BendingMoment {
      */
     public static double effectiveYieldMpa(BarInBending bar, double curvaturePerMm) {
         return 6 * newtonMillimetres(bar, curvaturePerMm) / Math.pow(2 * bar.wireRadiusMm(), 3);
+    }
+
+    /** The same of a wire that flows so, bent round that diameter, MPa. */
+    public static double effectiveYieldMpa(
+            FlowEstimate flow, double wireDiameterMm, double modulusMpa, double roundMm) {
+        return effectiveYieldMpa(
+                BarInBending.ofWire(wireDiameterMm, modulusMpa, flow.curve()), 2 / (roundMm + wireDiameterMm));
     }
 
     /** {@code M_p = σ d³/6}: the whole section yielding. N·mm. */

@@ -2,6 +2,8 @@ package toroid.core.bend;
 
 import org.hipparchus.analysis.solvers.BrentSolver;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * Round wire hammered flat, by volume. Flat faces, rounded edges: at thickness t and width w the section is {@code A = (w − t)t + πt²/4}
@@ -83,15 +85,9 @@ public final class Hammering {
      */
     public static double shareOf(double wireMm, double wideMm, double thickMm) {
         Checks.within(
-                "tailMm", thickMm, 0.05 * wireMm, TELLING * wireMm, "mm thick", "A flat hammered less tells nothing.");
+                "thickMm", thickMm, 0.05 * wireMm, TELLING * wireMm, Unit.MM, Remedy.FLAT_HAMMERED_LESS_TELLS_NOTHING);
         double widest = widthMm(wireMm, thickMm, 0);
-        Checks.within(
-                "value",
-                wideMm,
-                wireMm,
-                1.03 * widest,
-                "mm wide",
-                "Wider than that, metal was added: measure its width and its thickness again.");
+        Checks.within("value", wideMm, wireMm, 1.03 * widest, Unit.MM, Remedy.MEASURE_WIDTH_AND_THICKNESS_AGAIN);
         double share = Math.log(sectionMm2(wideMm, thickMm) / roundMm2(wireMm)) / Math.log(thickMm / wireMm);
         return Math.max(0, Math.min(MOST_PERCENT / 100, share));
     }

@@ -2,7 +2,10 @@ package toroid.core.bend;
 
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Roots;
+import toroid.core.numeric.Unit;
 
 /**
  * Wire wound tight on a round mandrel and let go, and the two inverse questions.
@@ -30,8 +33,8 @@ public final class Springback {
                 mandrelDiameterMm,
                 SMALLEST_MANDREL_MM,
                 LARGEST_MANDREL_MM,
-                "mm",
-                "Choose another rod.");
+                Unit.MM,
+                Remedy.CHOOSE_ANOTHER_ROD);
     }
 
     /** True when the wire only flexes round this mandrel and comes back straight: {@code ε_y/κ₀ ≥ d/2}. */
@@ -54,41 +57,29 @@ public final class Springback {
     public static double innerDiameterMm(BarInBending bar, double mandrelDiameterMm) {
         checkMandrel(mandrelDiameterMm);
         if (onlyFlexes(bar, mandrelDiameterMm)) {
-            throw tooSpringy(
-                    bar,
-                    mandrelDiameterMm,
-                    "This wire only flexes round a %.2f mm rod and springs back straight."
-                            .formatted(mandrelDiameterMm));
+            throw tooSpringy(RefusalCode.TOO_SPRINGY, bar, mandrelDiameterMm);
         }
         return springs(bar, mandrelDiameterMm);
     }
 
     /**
      * @param sprungMm what the coil springs open to
-     * @throws Refusal {@code too-springy} when it is larger: the wire hardly takes a set on this mandrel, with the largest mandrel that
+     * @throws Refusal {@code hardly-takes-a-set} when it is larger: the wire hardly takes a set on this mandrel, with the largest mandrel that
      *     leaves a ring
      */
     public static double checkSet(BarInBending bar, double mandrelDiameterMm, double sprungMm) {
         if (sprungMm > LARGEST_SPRUNG_MM) {
-            throw tooSpringy(
-                    bar,
-                    mandrelDiameterMm,
-                    "Wound on %.2f mm this wire hardly takes a set: it springs open to %,.0f mm."
-                            .formatted(mandrelDiameterMm, sprungMm));
+            throw tooSpringy(RefusalCode.HARDLY_TAKES_A_SET, bar, mandrelDiameterMm)
+                    .with("sprungMm", sprungMm);
         }
         return sprungMm;
     }
 
-    private static Refusal tooSpringy(BarInBending bar, double mandrelDiameterMm, String message) {
+    private static Refusal tooSpringy(RefusalCode code, BarInBending bar, double mandrelDiameterMm) {
         double mostMm = mandrelForMm(bar, LARGEST_SPRUNG_MM);
-        return Refusal.tooLarge(
-                "too-springy",
-                "mandrelDiameterMm",
-                mandrelDiameterMm,
-                mostMm,
-                "mm",
-                message,
-                "Take a rod below %.1f mm, a thicker wire, or anneal it.".formatted(Math.floor(mostMm * 10) / 10));
+        return Refusal.tooLarge(code, "mandrelDiameterMm", mandrelDiameterMm, mostMm, Unit.MM)
+                .with("rodMm", mandrelDiameterMm)
+                .with("rodBelowMm", Math.floor(mostMm * 10) / 10);
     }
 
     /**
@@ -101,24 +92,22 @@ public final class Springback {
         double largest = Math.min(largestSettingMandrelMm(bar) * (1 - 1e-9), innerDiameterMm);
         if (largest <= smallest || springs(bar, smallest) > innerDiameterMm) {
             throw Refusal.tooSmall(
-                    "mandrel-too-small",
-                    "innerDiameterMm",
-                    innerDiameterMm,
-                    springs(bar, smallest),
-                    "mm",
-                    "No rod of %.1f mm or more gives an inner diameter of %.2f mm in this wire."
-                            .formatted(smallest, innerDiameterMm),
-                    "Choose a larger ring, or a softer or thinner wire.");
+                            RefusalCode.MANDREL_TOO_SMALL,
+                            "innerDiameterMm",
+                            innerDiameterMm,
+                            springs(bar, smallest),
+                            Unit.MM)
+                    .with("smallestRodMm", smallest)
+                    .with("insideMm", innerDiameterMm);
         }
         if (largest > LARGEST_MANDREL_MM && springs(bar, LARGEST_MANDREL_MM) < innerDiameterMm) {
             throw Refusal.tooLarge(
-                    "mandrel-too-large",
-                    "innerDiameterMm",
-                    innerDiameterMm,
-                    springs(bar, LARGEST_MANDREL_MM),
-                    "mm",
-                    "It would take a rod of more than %.0f mm.".formatted(LARGEST_MANDREL_MM),
-                    "Choose a smaller ring.");
+                            RefusalCode.MANDREL_TOO_LARGE,
+                            "innerDiameterMm",
+                            innerDiameterMm,
+                            springs(bar, LARGEST_MANDREL_MM),
+                            Unit.MM)
+                    .with("largestRodMm", LARGEST_MANDREL_MM);
         }
         return Roots.between(m -> springs(bar, m) - innerDiameterMm, smallest, largest, TOLERANCE_MM);
     }

@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.hipparchus.distribution.continuous.TDistribution;
 import toroid.core.metal.FlowCurve;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.numeric.Refusal;
 
 /**

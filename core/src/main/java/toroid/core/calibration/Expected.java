@@ -3,6 +3,8 @@ package toroid.core.calibration;
 import java.util.List;
 import org.hipparchus.distribution.continuous.TDistribution;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * How near to what was planned a measured part of a form is expected, as a half width in mm.
@@ -32,7 +34,7 @@ public record Expected(double centreMm, double halfWidthMm, int measurements) {
      * @param offMm made − planned, each of the maker's own, mm
      */
     public static Expected of(double practiceMm, List<Double> offMm) {
-        Checks.within("practiceMm", practiceMm, LEAST_MM, 100, "mm", "Give the usual band.");
+        Checks.within("practiceMm", practiceMm, LEAST_MM, 100, Unit.MM, Remedy.GIVE_THE_USUAL_BAND);
         int n = offMm.size();
         if (n < ENOUGH) {
             return new Expected(0, practiceMm, 0);

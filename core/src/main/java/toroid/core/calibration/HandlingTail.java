@@ -3,6 +3,8 @@ package toroid.core.calibration;
 import java.util.List;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * How much wire this maker's hands need beyond a form, against the form's own tail. A length that was cut to plan and sufficed says only
@@ -42,9 +44,9 @@ public record HandlingTail(double factor, double low, double high, int measureme
      */
     public record Reading(double ownTailMm, double leftMm, double heldMm) {
         public Reading {
-            Checks.within("ownTailMm", ownTailMm, 1e-3, 1e5, "mm", "A form without a tail teaches none.");
-            Checks.within("leftMm", leftMm, -1e5, 1e5, "mm", "Measure what was left.");
-            Checks.within("heldMm", heldMm, -1e5, 1e5, "mm", "Give the tail it was cut with.");
+            Checks.within("ownTailMm", ownTailMm, 1e-3, 1e5, Unit.MM, Remedy.FORM_WITHOUT_A_TAIL_TEACHES_NONE);
+            Checks.within("leftMm", leftMm, -1e5, 1e5, Unit.MM, Remedy.MEASURE_WHAT_WAS_LEFT);
+            Checks.within("heldMm", heldMm, -1e5, 1e5, Unit.MM, Remedy.GIVE_THE_TAIL_IT_WAS_CUT_WITH);
         }
 
         /** A piece cut to that length and finished, what was left not measured. */

@@ -3,6 +3,8 @@ package toroid.core.calibration;
 import java.util.List;
 import toroid.core.form.Learnt;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * How much longer than the least this maker's coils on coils come out, per cent: the trade's habit, 0 to 20, moved by each finished one
@@ -29,9 +31,9 @@ public record Looseness(double percent, double halfWidth, int measurements) {
      */
     public record Reading(double finishedMm, double leastMm, double plainMm) {
         public Reading {
-            Checks.within("value", finishedMm, 0, 1e4, "mm", "Measure the finished length.");
-            Checks.within("predicted", leastMm, 0.1, 1e4, "mm", "Give the least it can be.");
-            Checks.within("tailMm", plainMm, 0, 1e4, "mm", "Give the plain turns' length.");
+            Checks.within("value", finishedMm, 0, 1e4, Unit.MM, Remedy.MEASURE_THE_FINISHED_LENGTH);
+            Checks.within("predicted", leastMm, 0.1, 1e4, Unit.MM, Remedy.GIVE_THE_LEAST_IT_CAN_BE);
+            Checks.within("plainMm", plainMm, 0, 1e4, Unit.MM, Remedy.GIVE_THE_PLAIN_TURNS_LENGTH);
         }
 
         double percent() {

@@ -5,6 +5,8 @@ import toroid.core.bend.Springback;
 import toroid.core.metal.FlowCurve;
 import toroid.core.metal.Metal;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * Whether any wire of a metal, in any temper, can have sprung to what was measured: from half the softest handbook temper's strength to
@@ -53,13 +55,12 @@ public final class PossibleReading {
         double asOutside = reading.sprungInnerMm() - 2 * d;
         boolean outside = asOutside >= range.fromMm - SAME_MM && asOutside <= range.toMm + SAME_MM;
         throw Refusal.outOfRange(
-                "valueMm",
-                reading.sprungInnerMm(),
-                range.fromMm,
-                range.toMm,
-                "mm inside for %s on this rod".formatted(metal.name()),
-                outside
-                        ? "It looks like the outside: choose that, or measure the inside."
-                        : "Check the rod, the metal, and inside or outside.");
+                        "valueMm",
+                        reading.sprungInnerMm(),
+                        range.fromMm,
+                        range.toMm,
+                        Unit.MM,
+                        outside ? Remedy.IT_LOOKS_LIKE_THE_OUTSIDE : Remedy.CHECK_ROD_METAL_AND_SIDE)
+                .with("metal", metal.name());
     }
 }

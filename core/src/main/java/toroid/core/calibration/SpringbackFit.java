@@ -4,12 +4,14 @@ import java.util.Arrays;
 import java.util.List;
 import toroid.core.bend.BarInBending;
 import toroid.core.bend.BendingStrain;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.Springback;
 import toroid.core.bend.SprungDiameter;
 import toroid.core.metal.FlowCurve;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.FlowPrior;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * The flow curve that best explains a wire's coils, beginning from the handbook's. The most probable (ln S, ln n) under a normal prior and
@@ -48,7 +50,7 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
      * @throws toroid.core.numeric.Refusal when there is no reading
      */
     public static SpringbackFit of(List<SpringbackReading> readings, double modulusMpa, FlowPrior prior) {
-        Checks.within("readings", readings.size(), 1, MOST_READINGS, "readings", "Measure at least one coil.");
+        Checks.within("readings", readings.size(), 1, MOST_READINGS, Unit.READINGS, Remedy.MEASURE_AT_LEAST_ONE_COIL);
         var search = new Search(readings, modulusMpa, prior);
         search.settle();
         double off = search.spreadsOff();

@@ -2,6 +2,8 @@ package toroid.core.calibration;
 
 import toroid.core.bend.Springback;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.ring.ClosedRing;
 import toroid.core.ring.Ring;
 import toroid.core.ring.RingCut;
@@ -32,8 +34,8 @@ public record SpringbackReading(double wireDiameterMm, double mandrelDiameterMm,
                 sprungInnerMm,
                 Math.max(Ring.SMALLEST_INNER_MM, mandrelDiameterMm - CALIPER_SLACK_MM),
                 mandrelDiameterMm * MOST_OPENING,
-                "mm",
-                "A coil cannot be smaller than its rod, nor twice as large: measure again, and check inner or outer and the rod.");
+                Unit.MM,
+                Remedy.NO_COIL_IS_SMALLER_THAN_ITS_ROD);
     }
 
     /**

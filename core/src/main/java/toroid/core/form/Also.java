@@ -7,9 +7,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
-import toroid.core.bend.FlowEstimate;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 
 /** What a maker may do to any form besides what its own steps ask: chosen by word, under {@link #ID}, beside the form's parameters. */
 public enum Also {
@@ -59,25 +60,15 @@ public enum Also {
                     .orElseThrow(() -> unknown(word)));
         }
         if (chosen.contains(ANNEAL) && chosen.contains(HARDEN)) {
-            throw Refusal.of(
-                    "also-undone",
-                    ID,
-                    "anneal, harden",
-                    "Annealing and hardening undo each other.",
-                    "Take one of them.");
+            throw Refusal.of(RefusalCode.ALSO_UNDONE, ID, "anneal, harden");
         }
         return chosen;
     }
 
     private static Refusal unknown(Object given) {
         String said = String.valueOf(given);
-        return Refusal.of(
-                "unknown-also",
-                ID,
-                said.substring(0, Math.min(40, said.length())),
-                "\"" + said.substring(0, Math.min(40, said.length())) + "\" is no step that any form may have.",
-                "Use some of "
-                        + String.join(", ", Stream.of(values()).map(Also::word).toList()) + ".");
+        return Refusal.of(RefusalCode.UNKNOWN_ALSO, ID, said)
+                .with("known", Stream.of(values()).map(Also::word).toList());
     }
 
     /**
@@ -92,23 +83,15 @@ public enum Also {
                 ? Temper.DEAD_SOFT
                 : chosen.contains(HARDEN) ? HARDER.get(Math.min(HARDER.size() - 1, now + 1)) : request.temper();
         if (chosen.contains(HARDEN) && wanted == request.temper()) {
-            throw Refusal.of(
-                    "also-hard-already",
-                    ID,
-                    HARDEN.word(),
-                    "Spring wire is as hard as it gets.",
-                    "Leave \"" + HARDEN.word() + "\" out.");
+            throw Refusal.of(RefusalCode.ALSO_HARD_ALREADY, ID, HARDEN.word());
         }
         if (wanted == request.temper()) {
             return request;
         }
         if (!request.metal().yields().containsKey(wanted)) {
-            throw Refusal.of(
-                    "also-no-temper",
-                    ID,
-                    chosen.contains(ANNEAL) ? ANNEAL.word() : HARDEN.word(),
-                    "Of %s nothing is known %s.".formatted(request.metal().name(), wanted.inWords()),
-                    "Leave that step out.");
+            throw Refusal.of(RefusalCode.ALSO_NO_TEMPER, ID, chosen.contains(ANNEAL) ? ANNEAL.word() : HARDEN.word())
+                    .with("metal", request.metal().name())
+                    .with("temper", wanted.name());
         }
         Map<String, Object> values = new HashMap<>(request.values());
         return new FormRequest(

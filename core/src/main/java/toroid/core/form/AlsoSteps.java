@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /**
  * Steps that belong to any form by choice, put where hands do them: wire made ready before it is cut; ends filed once trimmed; joints soldered once everything is formed, then hammered and domed. Where a step cannot be done to this
@@ -51,11 +53,11 @@ final class AlsoSteps {
             case ANNEAL -> {
                 byColour();
                 ready(FormStep.Kind.ANNEAL);
-                notes.add(Note.info("also-annealed", Map.of()));
+                notes.add(Note.info(NoteCode.ALSO_ANNEALED, Map.of()));
             }
             case HARDEN -> {
                 ready(FormStep.Kind.HARDEN);
-                notes.add(Note.info("also-hardened", Map.of()));
+                notes.add(Note.info(NoteCode.ALSO_HARDENED, Map.of()));
             }
             case FILE -> file();
             case SOLDER -> solder();
@@ -69,10 +71,7 @@ final class AlsoSteps {
         for (FormedWire wire : wires) {
             var metal = request.metalOf(wire.name());
             if (!metal.solderable()) {
-                throw refused(
-                        Also.ANNEAL,
-                        "not-annealed",
-                        metal.name() + " is not annealed by its colour at an open flame: buy it soft.");
+                throw refused(Also.ANNEAL, RefusalCode.NOT_ANNEALED).with("metal", metal.name());
             }
         }
     }
@@ -100,8 +99,7 @@ final class AlsoSteps {
             }
         }
         if (!any) {
-            throw refused(
-                    Also.FILE, "no-free-end", "Its cut ends are filed already, tucked in, or closed against the wire.");
+            throw refused(Also.FILE, RefusalCode.NO_FREE_END);
         }
     }
 
@@ -109,22 +107,19 @@ final class AlsoSteps {
         for (FormedWire wire : wires) {
             var metal = request.metalOf(wire.name());
             if (!metal.solderable()) {
-                throw refused(
-                        Also.SOLDER,
-                        "not-soldered",
-                        metal.name() + " is not soldered with what a jeweller's bench has.");
+                throw refused(Also.SOLDER, RefusalCode.NOT_SOLDERED).with("metal", metal.name());
             }
         }
         if (steps.stream().anyMatch(step -> step.kind() == FormStep.Kind.SOLDER)) {
-            throw refused(Also.SOLDER, "soldered-already", "Its own steps solder it already.");
+            throw refused(Also.SOLDER, RefusalCode.SOLDERED_ALREADY);
         }
         int joints = Joints.of(wires);
         if (joints == 0) {
-            throw refused(Also.SOLDER, "no-joint", "No cut end of it lies against the wire: there is nothing to join.");
+            throw refused(Also.SOLDER, RefusalCode.NO_JOINT);
         }
-        notes.add(Note.info("also-soldered", Map.of("joints", joints)));
+        notes.add(Note.info(NoteCode.ALSO_SOLDERED, Map.of("joints", joints, "chipMm", CHIP_MM)));
         if (solids.stream().anyMatch(solid -> solid.kind() != Solid.Kind.BALL)) {
-            notes.add(Note.care("also-soldered-beads", Map.of()));
+            notes.add(Note.care(NoteCode.ALSO_SOLDERED_BEADS, Map.of()));
         }
         steps.add(FormStep.plain(FormStep.Kind.SOLDER, joints == 1 ? "one joint" : joints + " joints", WHOLE));
     }
@@ -132,25 +127,19 @@ final class AlsoSteps {
     private void hammer() {
         List<String> curves = OuterCurves.of(wires, solids, steps);
         if (curves.isEmpty()) {
-            throw refused(
-                    Also.HAMMER,
-                    "nothing-to-hammer",
-                    "No curve of it lies free: a blow would strike a crossing, a neighbour or a bead.");
+            throw refused(Also.HAMMER, RefusalCode.NOTHING_TO_HAMMER);
         }
         steps.add(FormStep.plain(FormStep.Kind.HAMMER, String.join("; ", curves), WHOLE));
-        notes.add(Note.info("also-hammered", Map.of("curves", curves.size())));
+        notes.add(Note.info(NoteCode.ALSO_HAMMERED, Map.of("curves", curves.size())));
     }
 
     private void dome() {
         boolean beads = solids.stream().anyMatch(solid -> solid.kind() != Solid.Kind.BALL);
         if (beads || !isFlat()) {
-            throw refused(
-                    Also.DOME,
-                    "not-flat",
-                    beads ? "What carries beads is not pressed into a hollow." : "Only what lies flat is domed.");
+            throw refused(Also.DOME, beads ? RefusalCode.BEADS_ARE_NOT_DOMED : RefusalCode.NOT_FLAT);
         }
         steps.add(FormStep.plain(FormStep.Kind.DOME, "in a hollow, from the rim inward", WHOLE));
-        notes.add(Note.info("also-domed", Map.of()));
+        notes.add(Note.info(NoteCode.ALSO_DOMED, Map.of()));
     }
 
     /** Whether every middle line lies within a wire of one plane. */
@@ -167,7 +156,10 @@ final class AlsoSteps {
         return high - low <= 1.2 * wires.get(0).diameterMm();
     }
 
-    private static Refusal refused(Also also, String code, String why) {
-        return Refusal.of(code, Also.ID, also.word(), why, "Leave \"" + also.word() + "\" out.");
+    /** Of solder strip for one joint, mm: common practice. */
+    private static final double CHIP_MM = 2;
+
+    private static Refusal refused(Also also, RefusalCode code) {
+        return Refusal.of(code, Also.ID, also.word());
     }
 }

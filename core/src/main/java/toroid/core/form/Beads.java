@@ -5,8 +5,12 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Hint;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Unit;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /** Beads on wire, and whether their holes take every pass. */
 public final class Beads {
@@ -28,7 +32,7 @@ public final class Beads {
         double needed = holeNeededMm(passes, wireMm);
         if (holeMm < needed) {
             maker.note(new Note(
-                    "bead-hole-small",
+                    NoteCode.BEAD_HOLE_SMALL,
                     Note.Severity.STOP,
                     Map.of("holeMm", holeMm, "neededMm", needed, "passes", passes, "wireMm", wireMm)));
         }
@@ -66,25 +70,20 @@ public final class Beads {
      * The beads of a row one by one, where only round ones will do.
      *
      * @param most how many
-     * @param what is done with them, as a refusal begins: "Tails are carried round"
+     * @param notRound why anything else is refused
      * @throws Refusal for anything else, a bead under 1 mm, or too many
      */
-    public static List<StackItem> roundOnes(List<StackItem> row, int most, String what, String remedy) {
+    public static List<StackItem> roundOnes(List<StackItem> row, int most, RefusalCode notRound, Hint remedy) {
         var all = new ArrayList<StackItem>();
         for (StackItem item : row) {
             boolean round = Math.abs(item.acrossMm() - item.longMm()) <= ROUND * item.acrossMm();
             if (item.kind() != StackItem.Kind.BEAD || !round || item.acrossMm() < LEAST_ROUND) {
-                throw Refusal.of(
-                        "bad-row",
-                        "row",
-                        item.kind().inWords(),
-                        what + " round beads of 1 mm and more.",
-                        "Take a bead as long as it is wide.");
+                throw Refusal.of(notRound, "row", item.kind().inWords()).with("leastMm", LEAST_ROUND);
             }
             all.addAll(Collections.nCopies(item.count(), item));
         }
         if (all.size() > most) {
-            throw Refusal.outOfRange("row", all.size(), 1, most, "beads", remedy);
+            throw Refusal.outOfRange("row", all.size(), 1, most, Unit.BEADS, remedy);
         }
         return all;
     }

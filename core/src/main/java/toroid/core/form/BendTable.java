@@ -7,6 +7,7 @@ import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.ScrewRun;
 import toroid.core.bend.program.SpiralRun;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 
 /**
  * A program as a bending machine takes it: feed, rotate, bend angle, inside radius. A last feed is a row with no bend. Helices and
@@ -26,12 +27,7 @@ public final class BendTable {
             roll += Math.toDegrees(bend.roll());
             if (bend.run() instanceof SpiralRun
                     || (bend.run() instanceof ScrewRun run && Math.abs(run.torsion()) > NOTHING)) {
-                throw Refusal.of(
-                        "not-a-bend-table",
-                        "form",
-                        wire.name(),
-                        "A coil or a spiral cannot be said in feeds and bends.",
-                        "Take its drawing, or its form as JSON.");
+                throw Refusal.of(RefusalCode.NO_BENDS_IN_A_COIL, "form", wire.name());
             }
             if (!(bend.run().flat() instanceof ScrewRun run) || run.curvature() < NOTHING) {
                 feed += bend.run().wireMm();

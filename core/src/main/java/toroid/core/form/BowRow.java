@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.core.numeric.Roots;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /**
  * Beads and spacers in a row about the top of a bow, touching or so far apart. A bead's hole is straight and the wire in it is not: over a
@@ -65,13 +67,9 @@ public final class BowRow {
         double most = halfBow - outer - m.d() / bowMm;
         double half = at[row.size() - 1] / 2;
         if (half > most) {
-            throw Refusal.of(
-                    "bad-row",
-                    "row",
-                    row.size() + " beads",
-                    "So many beads go further round than the bow: %.0f° of %.0f°."
-                            .formatted(Math.toDegrees(2 * half), Math.toDegrees(2 * Math.max(0, most))),
-                    "Take some out, or a longer bow.");
+            throw Refusal.of(RefusalCode.ROW_LONGER_THAN_BOW, "row", row.size())
+                    .with("takesDegrees", Math.toDegrees(2 * half))
+                    .with("hasDegrees", Math.toDegrees(2 * Math.max(0, most)));
         }
         var placed = new ArrayList<Placed>();
         for (int i = 0; i < row.size(); i++) {
@@ -100,12 +98,7 @@ public final class BowRow {
         for (StackItem item : items) {
             if (item.kind() == StackItem.Kind.COIL || item.kind() == StackItem.Kind.CAP) {
                 String kind = item.kind().inWords();
-                throw Refusal.of(
-                        "bad-row",
-                        "row",
-                        kind,
-                        "A bow carries beads and spacers, no %ss.".formatted(kind),
-                        "Take it out.");
+                throw Refusal.of(RefusalCode.BOW_CARRIES_NONE_SUCH, "row", kind);
             }
             for (int k = 0; k < item.count(); k++) {
                 row.add(item);
@@ -132,7 +125,7 @@ public final class BowRow {
         double needed = Beads.holeNeededMm(1, m.d()) + rise(item);
         if (item.holeMm() < needed) {
             m.note(new Note(
-                    "bead-hole-bow",
+                    NoteCode.BEAD_HOLE_BOW,
                     Note.Severity.STOP,
                     Map.of("holeMm", item.holeMm(), "neededMm", needed, "longMm", item.longMm(), "wireMm", m.d())));
         }
@@ -141,12 +134,7 @@ public final class BowRow {
     /** The angle from bead to bead at which they just touch: by the reach of each towards the other, from their middles. */
     private double apart(StackItem a, StackItem b) {
         if (between(a, b, Math.PI) < gapMm) {
-            throw Refusal.of(
-                    "bad-row",
-                    "row",
-                    null,
-                    "Beads of %.1f mm do not lie side by side on so small a bow.".formatted(a.acrossMm()),
-                    "Take smaller beads, or a larger bow.");
+            throw Refusal.of(RefusalCode.BEADS_TOO_LARGE_FOR_BOW, "row", null).with("beadMm", a.acrossMm());
         }
         return Roots.between(angle -> between(a, b, angle) - gapMm, 1e-3, Math.PI, 1e-9);
     }

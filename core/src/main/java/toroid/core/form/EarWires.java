@@ -3,11 +3,15 @@ package toroid.core.form;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.Frame;
+import toroid.core.quantity.NoteCode;
 
 /** What ear wires share: the bend over the ear, and what a pierced ear can bear. */
 public final class EarWires {
-    /** The thickest usual ear wire, mm; 0.7 is better for many ears. Common practice. */
+    /** The thickest usual ear wire, mm. Common practice. */
     public static final double THICKEST_MM = 0.8;
+
+    /** Better for many ears, mm. Common practice. */
+    private static final double BETTER_MM = 0.7;
 
     private static final double MEASURED = 0.03;
 
@@ -32,7 +36,8 @@ public final class EarWires {
     /** Notes wire too thick for an ear, and metals worn in a pierced ear with care. */
     public static void check(FormMaker maker) {
         if (maker.d() > THICKEST_MM + MEASURED) {
-            maker.care("ear-wire-thick", Map.of("wireMm", maker.d(), "mostMm", THICKEST_MM));
+            maker.care(
+                    NoteCode.EAR_WIRE_THICK, Map.of("wireMm", maker.d(), "mostMm", THICKEST_MM, "betterMm", BETTER_MM));
         }
     }
 }

@@ -9,6 +9,7 @@ import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /**
  * The ends of a wire that carries something, each chosen by itself: parameters {@code first}, {@code second} with their own loop, wraps and
@@ -101,7 +102,7 @@ public final class Ends {
         whereEnded(shared, Parameter.fixed("rise", "rise to the bend", 5, 1, 40, "Longer hangs low."), ends, ears);
         whereEnded(
                 shared,
-                Parameter.fixed("over", "bend over the ear, inside", 9, 4, 25, "8 to 10 mm is usual."),
+                Parameter.fixed("over", "bend over the ear, inside", 9, 4, 25, "{8..10} is usual."),
                 ends,
                 ears);
         whereEnded(
@@ -222,7 +223,8 @@ public final class Ends {
 
     private static void head(FormMaker m, double headMm, double holeMm) {
         if (headMm <= holeMm) {
-            m.note(new Note("head-goes-through", Note.Severity.STOP, Map.of("headMm", headMm, "holeMm", holeMm)));
+            m.note(new Note(
+                    NoteCode.HEAD_GOES_THROUGH, Note.Severity.STOP, Map.of("headMm", headMm, "holeMm", holeMm)));
         }
     }
 }

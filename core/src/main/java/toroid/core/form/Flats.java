@@ -8,6 +8,7 @@ import java.util.Map;
 import toroid.core.bend.Hammering;
 import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /**
  * What every form with hammered flats has alike: how they lengthen, how wide they come out, and by how much that may be off
@@ -75,7 +76,7 @@ public final class Flats {
                 "By volume, flat faces and rounded edges; λ our own estimate for a flat face, approximate. " + WHY
                         + learnt.told("measured flat")));
         m.note(Note.info(
-                "flat-grows",
+                NoteCode.FLAT_GROWS,
                 Map.of("wideMm", wide, "thickMm", thick, "longMm", longMm, "tookMm", took, "holeMm", blow.holeMm())));
         double rest = wire.program().wireMm() - flats * took;
         wire.between(rest + flats * tookMm(blow, d, longMm, high), rest + flats * tookMm(blow, d, longMm, low), WHY);

@@ -23,19 +23,19 @@ public final class FormFigures {
     private FormFigures() {}
 
     /**
-     * In the piece, to cut, offcut, mass, wire for all pieces; then each wire's length in the piece and to cut
+     * In the piece, to cut, offcut, mass, wire for all copies; then each wire's length in the piece and to cut
      * ({@code wire-0-in-piece}, {@code wire-0-to-cut}), then that of every step which puts wire into the piece
      * ({@code step-3} for the fourth).
      *
-     * @param pieces how many are made, 1 up
+     * @param copies how many are made, 1 up
      */
-    public static List<Figure> of(FormWork work, int pieces) {
+    public static List<Figure> of(FormWork work, int copies) {
         var figures = new ArrayList<Figure>();
         figures.add(inPiece("length-in-piece", parts(work, null), work.inPiece()));
         figures.add(toCut(work));
         figures.add(offcut(work));
         figures.add(mass(work));
-        figures.add(forPieces(work, pieces));
+        figures.add(forCopies(work, copies));
         figures.addAll(work.own());
         for (int i = 0; i < work.wires().size(); i++) {
             FormedWire wire = work.wires().get(i);
@@ -78,16 +78,16 @@ public final class FormFigures {
                 TAILS);
     }
 
-    private static Figure forPieces(FormWork work, int pieces) {
+    private static Figure forCopies(FormWork work, int copies) {
         double one = work.toCut().inMillimetres();
         return Figure.exact(
-                "wire-for-pieces",
-                work.toCutFor(pieces).inMillimetres(),
+                "wire-for-copies",
+                work.toCutFor(copies).inMillimetres(),
                 "mm",
                 EXACT,
-                "pieces × to cut",
-                say("%d × %.2f = %.1f mm", pieces, one, pieces * one),
-                "Multiplication; spare pieces are not in it.");
+                "copies × to cut",
+                say("%d × %.2f = %.1f mm", copies, one, copies * one),
+                "Multiplication; spare copies are not in it.");
     }
 
     private static Figure inPiece(String id, List<String> parts, DevelopedLength of) {

@@ -10,6 +10,7 @@ import toroid.core.bend.program.Frame;
 import toroid.core.bend.program.Lifts;
 import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /** Where a form is put together: its wires, beads, steps and judgements. */
 public final class FormMaker {
@@ -42,7 +43,7 @@ public final class FormMaker {
         return request.wireDiameterMm();
     }
 
-    /** What measured pieces say of that parameter; where none were measured, give or take this much about what is chosen, per cent. */
+    /** What measured copies say of that parameter; where none were measured, give or take this much about what is chosen, per cent. */
     public Learnt learnt(String id, double usualHalfWidth) {
         return request.schools().learnt().getOrDefault(id, Learnt.nothing(usualHalfWidth));
     }
@@ -104,7 +105,7 @@ public final class FormMaker {
         done(wire, 0, EndState.FLUSH);
     }
 
-    /** Wires bent in one plane may cross themselves from here on: lifted there, by that rule, and told. */
+    /** Wires of straights and arcs may cross themselves from here on: lifted there, by that rule, and told. */
     public void crosses(Lifts.Rule rule) {
         crossings = rule;
     }
@@ -139,14 +140,22 @@ public final class FormMaker {
             WireMaker wire, BendProgram program, double firstTail, EndState firstEnd, double middle, double melted) {
         BendProgram laid = program;
         double mark = middle;
-        if (crossings != null && Lifts.isPlane(program)) {
-            List<Lifts.Place> places = Lifts.places(program, wire.diameterMm());
-            laid = Lifts.lifted(program, places, wire.diameterMm(), crossings);
+        if (crossings != null && Lifts.canLift(program)) {
+            Lifts.Laid lifted = Lifts.laid(program, wire.diameterMm(), crossings);
+            laid = lifted.program();
             mark = middle == 0 ? 0 : onLifted(program, laid, middle);
-            if (!places.isEmpty()) {
+            if (lifted.places() > 0) {
                 note(Note.info(
-                        "crosses-itself",
-                        Map.of("places", places.size(), "rule", crossings.name(), "wireMm", wire.diameterMm())));
+                        NoteCode.CROSSES_ITSELF,
+                        Map.of(
+                                "places",
+                                lifted.places(),
+                                "rule",
+                                crossings.name(),
+                                "turned",
+                                !program.isPlane(),
+                                "wireMm",
+                                wire.diameterMm())));
             }
         }
         boolean spool = request.schools().cutting() == Schools.Cutting.FROM_SPOOL;
@@ -231,7 +240,7 @@ public final class FormMaker {
         notes.add(note);
     }
 
-    public void care(String code, Map<String, Object> values) {
+    public void care(NoteCode code, Map<String, Object> values) {
         notes.add(Note.care(code, values));
     }
 

@@ -7,11 +7,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import toroid.core.bend.BarInBending;
+import toroid.core.bend.BendingMoment;
 import toroid.core.bend.BendingStrain;
 import toroid.core.bend.Springback;
 import toroid.core.bend.program.Contact;
 import toroid.core.metal.Temper;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 import toroid.core.ring.Ring;
 import toroid.core.ring.RingStrength;
 
@@ -24,7 +26,7 @@ final class FormNotes {
         if (!met.found().isEmpty()) {
             Contact worst = met.found().get(0);
             notes.add(new Note(
-                    "passes-through",
+                    NoteCode.PASSES_THROUGH,
                     Note.Severity.STOP,
                     Map.of(
                             "what", met.deepest().name(),
@@ -51,25 +53,24 @@ final class FormNotes {
                 "staysOpenGf", strength.staysOpen().inGramsForce(),
                 "use", strength.use().name());
         if (d < Math.min(from, 0.8) - 0.05) {
-            notes.add(Note.care("wrap-this-loop", values));
+            notes.add(Note.care(NoteCode.WRAP_THIS_LOOP, values));
         } else if (request.schools().alwaysWraps()) {
-            notes.add(Note.care("rule-always-wrap", values));
+            notes.add(Note.care(NoteCode.RULE_ALWAYS_WRAP, values));
         } else if (d < from - 0.05 && strength.use() != RingStrength.Use.SOLDER_IT) {
             notes.add(Note.care(
-                    request.schools().hasRule() ? "rule-plain-from" : "usual-plain-from",
-                    with(values, "fromMm", from)));
+                    request.schools().hasRule() ? NoteCode.RULE_PLAIN_FROM : NoteCode.USUAL_PLAIN_FROM,
+                    with(with(values, "fromMm", from), "someFromMm", Schools.SOME_PLAIN_FROM_MM)));
         } else if (strength.use() == RingStrength.Use.SOLDER_IT) {
-            notes.add(Note.care("plain-loop-opens", values));
+            notes.add(Note.care(NoteCode.PLAIN_LOOP_OPENS, values));
         } else {
-            notes.add(Note.good("plain-loop-holds", values));
+            notes.add(Note.good(NoteCode.PLAIN_LOOP_HOLDS, values));
         }
     }
 
     /** As hard as the loop's own bend has made it. */
     private static double effective(FormRequest request, FormMaker.OpenLoop loop) {
-        return request.flow()
-                .effectiveYieldMpa(
-                        loop.wireMm(), request.metal().youngsModulus().inMegapascals(), loop.insideMm());
+        return BendingMoment.effectiveYieldMpa(
+                request.flow(), loop.wireMm(), request.metal().youngsModulus().inMegapascals(), loop.insideMm());
     }
 
     private static Map<String, Object> with(Map<String, Object> values, String key, Object value) {
@@ -85,7 +86,7 @@ final class FormNotes {
             double strain = BendingStrain.atOuterFibre(wire.diameterMm(), tightestMm(request.temper(), wire, laid));
             if (BendingStrain.shouldBeAnnealed(request.temper(), strain)) {
                 notes.add(Note.care(
-                        "anneal-first",
+                        NoteCode.ANNEAL_FIRST,
                         Map.of(
                                 "strainPercent",
                                 100 * strain,
@@ -101,7 +102,7 @@ final class FormNotes {
                 request.flow().curve());
         double largest = Springback.largestSettingMandrelMm(bar);
         if (largest < 20 * d) {
-            notes.add(Note.care("too-springy-beyond", Map.of("largestMm", largest)));
+            notes.add(Note.care(NoteCode.TOO_SPRINGY_BEYOND, Map.of("largestMm", largest)));
         }
     }
 
@@ -110,8 +111,8 @@ final class FormNotes {
         wires.stream()
                 .filter(FormedWire::follows)
                 .findFirst()
-                .ifPresent(wire ->
-                        notes.add(Note.info("course-by-hand", Map.of("wire", wire.name(), "depthMm", met.byHandMm()))));
+                .ifPresent(wire -> notes.add(
+                        Note.info(NoteCode.COURSE_BY_HAND, Map.of("wire", wire.name(), "depthMm", met.byHandMm()))));
     }
 
     /** Steps that lay wire on wire: wraps and bindings, as tight as what they lie on. */

@@ -4,7 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import toroid.core.bend.FlowEstimate;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Temper;
 import toroid.core.wire.Wire;
@@ -54,7 +54,7 @@ public record FormRequest(
         return new FormRequest(wireDiameterMm, metal, temper, flow, all, leftHanded, schools);
     }
 
-    /** The same, with what this hand's pieces taught. */
+    /** The same, with what this hand's copies taught. */
     public FormRequest knowing(Map<String, Learnt> taught) {
         return new FormRequest(wireDiameterMm, metal, temper, flow, values, leftHanded, schools.knowing(taught));
     }

@@ -6,6 +6,9 @@ import toroid.core.bend.program.Contact;
 import toroid.core.bend.program.WireContact;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.quantity.Note;
 
 /** Works a form out: bends it, checks it, orders its steps. */
@@ -65,23 +68,20 @@ public final class FormSolver {
                 .mapToDouble(wire ->
                         wire.program().pointsSampled(WireContact.CHORD_SHARE * wire.diameterMm(), wire.diameterMm()))
                 .sum();
-        Checks.within(
-                "length", points, 0, MOST_POINTS, "points along its wires", "Make it in parts, or take thicker wire.");
+        Checks.within("length", points, 0, MOST_POINTS, Unit.POINTS, Remedy.MAKE_IT_IN_PARTS_OR_TAKE_THICKER_WIRE);
     }
 
     /** Before anything is worked out along it: a wire has a length, and not one that no hand could bend in one piece. */
     private static void checkSize(Form form, FormedWire wire) {
         double length = wire.inPiece().inMillimetres();
         if (!(length > SHORTEST_MM)) {
-            throw Refusal.of(
-                    "no-length",
-                    form.info().id(),
-                    null,
-                    "The %s has no length: nothing is fed and nothing bent."
-                            .formatted(form.info().name()),
-                    "Give a row a feed, or a bend with a radius.");
+            throw Refusal.of(RefusalCode.FORM_WITHOUT_LENGTH, form.info().id(), null)
+                    .with("form", form.info().name());
         }
-        Checks.within("length", length, SHORTEST_MM, LONGEST_MM, "mm of " + wire.name(), "Make it in parts.");
+        if (length > LONGEST_MM) {
+            throw Refusal.outOfRange("length", length, SHORTEST_MM, LONGEST_MM, Unit.MM, Remedy.MAKE_IT_IN_PARTS)
+                    .with("wire", wire.name());
+        }
     }
 
     private static FormedWire mirrored(FormedWire wire) {

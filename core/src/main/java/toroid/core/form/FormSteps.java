@@ -3,11 +3,11 @@ package toroid.core.form;
 import java.util.ArrayList;
 import java.util.List;
 import toroid.core.bend.BarInBending;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.Springback;
 import toroid.core.bend.program.Bend;
 import toroid.core.bend.program.ScrewRun;
 import toroid.core.bend.program.SpiralRun;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.numeric.Refusal;
 

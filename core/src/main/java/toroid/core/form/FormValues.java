@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Set;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Unit;
 
 /** A form's parameters with a value for each, checked. Choices are kept as their number. */
 public final class FormValues {
@@ -51,7 +53,8 @@ public final class FormValues {
             if (given == null) {
                 value = Math.min(most, Math.max(least, value));
             }
-            Checks.within(parameter.id(), value, least, most, parameter.unit(), parameter.reason());
+            Checks.within(
+                    parameter.id(), value, least, most, Unit.of(parameter.unit()), new ParameterReason(parameter));
             boolean whole = parameter.kind() == Parameter.Kind.COUNT || parameter.kind() == Parameter.Kind.CHOICE;
             checked.parameters.put(parameter.id(), parameter);
             checked.values.put(parameter.id(), whole ? Math.rint(value) : value);
@@ -59,11 +62,11 @@ public final class FormValues {
         for (String id : request.values().keySet()) {
             if (!checked.values.containsKey(id) && !BESIDES.contains(id)) {
                 throw Refusal.of(
-                        "unknown-parameter",
-                        id,
-                        String.valueOf(request.values().get(id)),
-                        "A " + form.info().name() + " has no \"" + id + "\".",
-                        "It has " + String.join(", ", checked.values.keySet()) + ".");
+                                RefusalCode.UNKNOWN_PARAMETER,
+                                id,
+                                request.values().get(id))
+                        .with("form", form.info().name())
+                        .with("known", List.copyOf(checked.values.keySet()));
             }
         }
         return checked;
@@ -75,14 +78,9 @@ public final class FormValues {
         }
         int index = parameter.choices().indexOf(String.valueOf(given));
         if (index < 0) {
-            throw Refusal.of(
-                    "unknown-choice",
-                    parameter.id(),
-                    String.valueOf(given),
-                    "\"" + given + "\" is no choice for " + parameter.name() + ".",
-                    parameter.choices().isEmpty()
-                            ? "Give a number."
-                            : "Use one of " + String.join(", ", parameter.choices()) + ".");
+            throw Refusal.of(RefusalCode.UNKNOWN_CHOICE, parameter.id(), given)
+                    .with("parameter", parameter.name())
+                    .with("choices", parameter.choices());
         }
         return index;
     }

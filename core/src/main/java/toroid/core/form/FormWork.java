@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Map;
 import toroid.core.bend.program.Contact;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
 
@@ -28,8 +30,8 @@ public record FormWork(
         List<Note> notes,
         List<Contact> contacts,
         List<Figure> own) {
-    /** More pieces than this are several jobs. */
-    public static final int MOST_PIECES = 2000;
+    /** More copies than this are several jobs. */
+    public static final int MOST_COPIES = 2000;
 
     public FormWork {
         wires = List.copyOf(wires);
@@ -53,12 +55,12 @@ public record FormWork(
     }
 
     /**
-     * Wire to cut for so many pieces, mm.
+     * Wire to cut for so many copies, mm.
      *
-     * @param pieces 1 to {@value #MOST_PIECES}
+     * @param copies 1 to {@value #MOST_COPIES}
      */
-    public CutLength toCutFor(int pieces) {
-        Checks.within("pieces", pieces, 1, MOST_PIECES, "pieces", "Split the job.");
-        return new CutLength(pieces * toCut().inMillimetres());
+    public CutLength toCutFor(int copies) {
+        Checks.within("copies", copies, 1, MOST_COPIES, Unit.COPIES, Remedy.SPLIT_THE_JOB);
+        return new CutLength(copies * toCut().inMillimetres());
     }
 }

@@ -56,9 +56,9 @@ public record FormedWire(
         return new CutLength(program.wireMm() + meltedMm + tails.sum());
     }
 
-    /** Of this wire for so many pieces, mm. */
-    public CutLength toCutFor(int pieces) {
-        return new CutLength(pieces * toCut().inMillimetres());
+    /** Of this wire for so many copies, mm. */
+    public CutLength toCutFor(int copies) {
+        return new CutLength(copies * toCut().inMillimetres());
     }
 
     /** What comes back as offcut, mm. */

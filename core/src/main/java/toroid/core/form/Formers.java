@@ -4,7 +4,9 @@ import java.util.Map;
 import toroid.core.bend.BarInBending;
 import toroid.core.bend.Springback;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Unit;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /** Sizes entered as a tool, a rod or a cylinder: the tool it is, and what springs off it is what the form is drawn and counted with. */
 public final class Formers {
@@ -25,9 +27,9 @@ public final class Formers {
         try {
             inside = Springback.checkSet(bar, tool, Springback.innerDiameterMm(bar, tool));
         } catch (Refusal flexes) {
-            throw flexes.askedBy(parameter, tool, most -> most, "mm");
+            throw flexes.askedBy(parameter, tool, most -> most, Unit.MM);
         }
-        m.note(Note.info("springs-off", Map.of("toolMm", tool, "insideMm", inside)));
+        m.note(Note.info(NoteCode.SPRINGS_OFF, Map.of("toolMm", tool, "insideMm", inside)));
         return inside;
     }
 
@@ -42,7 +44,7 @@ public final class Formers {
     public static void checkGoesOn(FormMaker m, double insideMm, double onMm) {
         if (onMm > 0 && insideMm < onMm + PLAY_MM) {
             double rod = Springback.mandrelForMm(bar(m), onMm + PLAY_MM);
-            m.care("coil-too-tight", Map.of("insideMm", insideMm, "onMm", onMm, "rodMm", rod));
+            m.care(NoteCode.COIL_TOO_TIGHT, Map.of("insideMm", insideMm, "onMm", onMm, "rodMm", rod));
         }
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.ServiceLoader;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 
 /** Every form there is, by family and name. */
 public final class Forms {
@@ -31,12 +32,7 @@ public final class Forms {
     public static Form byId(String id) {
         Form form = id == null ? null : BY_ID.get(id);
         if (form == null) {
-            throw Refusal.of(
-                    "unknown-form",
-                    "form",
-                    id,
-                    "No form is kept under \"" + id + "\".",
-                    "The catalogue lists them: GET /api/forms.");
+            throw Refusal.of(RefusalCode.UNKNOWN_FORM, "form", id);
         }
         return form;
     }

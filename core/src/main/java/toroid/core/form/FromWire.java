@@ -7,6 +7,8 @@ import org.hipparchus.analysis.solvers.BrentSolver;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * The other way round: what a length of wire in hand makes, or what makes a form as long as it must be over all. One parameter is left
@@ -17,9 +19,9 @@ import toroid.core.numeric.Refusal;
  * @param haveMm the length in hand, of the form's own wire, or the length it must have over all
  * @param takesMm what one takes, or how long it is, as it stands
  * @param leftMm what is left of one length then, from 0; all of it where it makes none
- * @param pieces how many as it stands go into one length, whole
+ * @param copies how many as it stands go into one length, whole
  * @param lengths how many such lengths are in hand
- * @param piecesInAll how many all of them make
+ * @param copiesInAll how many all of them make
  * @param ways what it makes, one parameter free, the gentlest change first
  * @param none parameters that no value of makes it
  */
@@ -27,9 +29,9 @@ public record FromWire(
         double haveMm,
         double takesMm,
         double leftMm,
-        int pieces,
+        int copies,
         int lengths,
-        long piecesInAll,
+        long copiesInAll,
         List<Makes> ways,
         List<Reach> none) {
     public static final int MOST_LENGTHS = 10_000;
@@ -69,7 +71,7 @@ public record FromWire(
      * @param innerMm its inside diameter
      */
     public static double ofRingMm(double innerMm, double wireMm) {
-        Checks.within("ringInnerMm", innerMm, 0.1, 500, "mm", "Measure the ring's inside.");
+        Checks.within("ringInnerMm", innerMm, 0.1, 500, Unit.MM, Remedy.MEASURE_THE_RINGS_INSIDE);
         return Math.PI * (innerMm + wireMm);
     }
 
@@ -77,9 +79,9 @@ public record FromWire(
      * @throws Refusal for a length that is none, or when the form as it stands cannot be made
      */
     public static FromWire of(Form form, FormRequest request, Measure measure, double haveMm, int lengths) {
-        Checks.within("lengths", lengths, 1, MOST_LENGTHS, "lengths", "Count them again.");
+        Checks.within("lengths", lengths, 1, MOST_LENGTHS, Unit.LENGTHS, Remedy.COUNT_THEM_AGAIN);
         String field = measure == Measure.WIRE ? "haveMm" : "overAllMm";
-        Checks.within(field, haveMm, SHORTEST_MM, LONGEST_MM, "mm", "Measure it again.");
+        Checks.within(field, haveMm, SHORTEST_MM, LONGEST_MM, Unit.MM, Remedy.MEASURE_IT_AGAIN);
         double asItStands = FormSolver.measured(form, request, measure);
         FormValues values = FormValues.of(form, request);
         var search = new Search(form, request, measure, haveMm);
@@ -92,15 +94,15 @@ public record FromWire(
                 search.free(parameter, values.number(parameter.id()));
             }
         }
-        int pieces = (int) Math.floor((haveMm + CLOSE_MM) / asItStands);
+        int copies = (int) Math.floor((haveMm + CLOSE_MM) / asItStands);
         search.ways.sort((a, b) -> Double.compare(a.change, b.change));
         return new FromWire(
                 haveMm,
                 asItStands,
-                Math.max(0, haveMm - pieces * asItStands),
-                pieces,
+                Math.max(0, haveMm - copies * asItStands),
+                copies,
                 lengths,
-                (long) lengths * pieces,
+                (long) lengths * copies,
                 search.ways.stream().map(Ranked::way).toList(),
                 List.copyOf(search.none));
     }

@@ -1,7 +1,7 @@
 package toroid.core.form;
 
 /**
- * What measured pieces say of a share that is the hand's own, per cent: the best value for the next, within what 95 % of the next lie, and
+ * What measured copies say of a share that is the hand's own, per cent: the best value for the next, within what 95 % of the next lie, and
  * from how many.
  *
  * @param best per cent

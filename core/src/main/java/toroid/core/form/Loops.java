@@ -7,6 +7,7 @@ import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /**
  * The loops every finding is made of, bent on from where the wire is. The frame's normal is the side the stem is first tipped
@@ -24,7 +25,7 @@ public final class Loops {
         double needed = maker.mm("through") + PLAY_MM;
         if (insideMm < needed) {
             maker.care(
-                    "nothing-goes-through",
+                    NoteCode.NOTHING_GOES_THROUGH,
                     Map.of("insideMm", insideMm, "throughMm", maker.mm("through"), "neededMm", needed));
         }
     }
@@ -134,7 +135,7 @@ public final class Loops {
         if (wraps * d > neckMm + 1e-9) {
             wire.form()
                     .note(Note.care(
-                            "wraps-do-not-fit",
+                            NoteCode.WRAPS_DO_NOT_FIT,
                             Map.of("neckMm", neckMm, "wraps", wraps, "needMm", neckMm(d, wraps), "wireMm", d)));
         }
         wire.leave(part + ", neck", neckMm);

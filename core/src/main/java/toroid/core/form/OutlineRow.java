@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Map;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * One row of a bend table: feed, turn the plane, bend.
@@ -18,10 +21,10 @@ public record OutlineRow(double feedMm, double rotateDegrees, double bendDegrees
     public static final int MOST_ROWS = 400;
 
     public OutlineRow {
-        Checks.within("feedMm", feedMm, 0, 2000, "mm", "Feed less.");
-        Checks.within("rotateDegrees", rotateDegrees, -360, 360, "°", "One turn at most.");
-        Checks.within("bendDegrees", bendDegrees, -350, 350, "°", "Make more than one row of it.");
-        Checks.within("insideRadiusMm", insideRadiusMm, 0, 500, "mm", "Bend it on another tool.");
+        Checks.within("feedMm", feedMm, 0, 2000, Unit.MM, Remedy.FEED_LESS);
+        Checks.within("rotateDegrees", rotateDegrees, -360, 360, Unit.DEGREES, Remedy.ONE_TURN_AT_MOST);
+        Checks.within("bendDegrees", bendDegrees, -350, 350, Unit.DEGREES, Remedy.MAKE_SEVERAL_ROWS_OF_IT);
+        Checks.within("insideRadiusMm", insideRadiusMm, 0, 500, Unit.MM, Remedy.BEND_IT_ON_ANOTHER_TOOL);
     }
 
     /**
@@ -31,13 +34,12 @@ public record OutlineRow(double feedMm, double rotateDegrees, double bendDegrees
      */
     public static List<OutlineRow> read(Object given) {
         if (!(given instanceof List<?> list) || list.isEmpty() || list.size() > MOST_ROWS) {
-            throw Refusal.of("bad-rows", "bends", null, "An outline has 1 to " + MOST_ROWS + " rows.", "Add a row.");
+            throw Refusal.of(RefusalCode.OUTLINE_ROWS, "bends", null).with("most", MOST_ROWS);
         }
         var rows = new ArrayList<OutlineRow>();
         for (Object row : list) {
             if (!(row instanceof OutlineRow || row instanceof Map<?, ?>)) {
-                throw Refusal.of(
-                        "bad-rows", "bends", String.valueOf(row), "A row of the outline is no row.", "Take it away.");
+                throw Refusal.of(RefusalCode.OUTLINE_ROW_IS_NONE, "bends", String.valueOf(row));
             }
             rows.add(row instanceof OutlineRow outline ? outline : ofMap(row));
         }
@@ -60,7 +62,6 @@ public record OutlineRow(double feedMm, double rotateDegrees, double bendDegrees
         if (value instanceof Number number) {
             return number.doubleValue();
         }
-        throw Refusal.of(
-                "bad-rows", name, String.valueOf(value), "A row's " + name + " is no number.", "Give a number.");
+        throw Refusal.of(RefusalCode.OUTLINE_ROW_NO_NUMBER, name, String.valueOf(value));
     }
 }

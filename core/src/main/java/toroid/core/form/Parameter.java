@@ -12,7 +12,8 @@ import java.util.function.DoubleUnaryOperator;
  * @param usual default from the wire's diameter in mm
  * @param least lower limit from the wire's diameter
  * @param most upper limit from the wire's diameter
- * @param reason what it is or how to choose it, why the limits stand: a few words, never empty
+ * @param reason what it is or how to choose it, why the limits stand: a few words, never empty; lengths in it stand in braces as
+ *     {@code {8..10}} or {@code {0.3}}, mm, and are shown in the maker's unit
  * @param measured whether it is measured on what is there, a bead, a ring, a cord, and not chosen
  * @param onlyWhen choices as {@code id=word}, one of which must be taken for it to count; empty when it always does
  */

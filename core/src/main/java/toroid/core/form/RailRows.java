@@ -6,6 +6,8 @@ import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * Fine wire carried from rail to rail, some wraps on each, row by row, bare or with beads on every crossing. A rail's wraps reach along it from
@@ -46,7 +48,7 @@ public final class RailRows {
     /** The wire, its wraps, and what its crossings carry. */
     public static List<Parameter> parameters() {
         return List.of(
-                Parameter.length("fine", "weaving wire", d -> 0.4, d -> 0.15, d -> d, "0.3 to 0.5 mm is usual."),
+                Parameter.length("fine", "weaving wire", d -> 0.4, d -> 0.15, d -> d, "{0.3..0.5} is usual."),
                 Parameter.count("wraps", "wraps on each rail", 2, 1, 6, "Two or three."),
                 Parameter.choice(CARRIES, "crossings", BARE, BEADS).because("Beads go on at each crossing."),
                 Parameter.fixed("bead", "bead", 3, 1, 20, "Measure the bead.")
@@ -79,11 +81,11 @@ public final class RailRows {
         int most = (int) Math.floor(room / m.mm("bead") + 1e-9);
         if (beaded && m.count("each") > most) {
             throw Refusal.outOfRange(
-                    "each", m.count("each"), 0, most, "beads", "Take smaller beads, or rails further apart.");
+                    "each", m.count("each"), 0, most, Unit.BEADS, Remedy.TAKE_SMALLER_BEADS_OR_WIDER_RAILS);
         }
         if (beaded && (rows - 1) * m.count("each") > MOST_BEADS) {
             throw Refusal.outOfRange(
-                    "rows", rows, 1, 1 + MOST_BEADS / m.count("each"), "rows", "Weave it in several lengths.");
+                    "rows", rows, 1, 1 + MOST_BEADS / m.count("each"), Unit.ROWS, Remedy.WEAVE_IT_IN_SEVERAL_LENGTHS);
         }
     }
 

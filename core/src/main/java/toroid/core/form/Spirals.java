@@ -6,6 +6,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.FlatSpiral;
 import toroid.core.bend.program.SpiralRun;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /** Flat spirals at a wire's end. The innermost turn is as tight as round-nose tips turn it. */
 public final class Spirals {
@@ -71,7 +72,7 @@ public final class Spirals {
     /** Notes a spiral wider than the bead it is to lie on. */
     public static void checkAgainstBead(FormMaker maker, double widthMm, double beadMm) {
         if (beadMm > 0 && widthMm > beadMm) {
-            maker.note(Note.care("spiral-wider-than-bead", Map.of("widthMm", widthMm, "beadMm", beadMm)));
+            maker.note(Note.care(NoteCode.SPIRAL_WIDER_THAN_BEAD, Map.of("widthMm", widthMm, "beadMm", beadMm)));
         }
     }
 }

@@ -7,6 +7,7 @@ import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 
 /**
  * A row threaded on a straight of the wire, whatever form the wire has before and after it: beads of any sizes, spacers, caps and coils. It
@@ -69,12 +70,7 @@ public final class Stack {
                 .mapToInt(StackItem::count)
                 .sum();
         if (coils > MOST_COILS) {
-            throw Refusal.of(
-                    "bad-row",
-                    ROW,
-                    coils + " coils",
-                    "A row has " + MOST_COILS + " coils at most; this one has " + coils + ".",
-                    "Make it in parts, or wind longer coils.");
+            throw Refusal.of(RefusalCode.TOO_MANY_COILS, ROW, coils).with("most", MOST_COILS);
         }
         return new Stack(row);
     }

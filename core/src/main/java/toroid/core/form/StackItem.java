@@ -6,6 +6,9 @@ import java.util.Locale;
 import java.util.Map;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * One thing in a row threaded on a wire, or several alike in a row.
@@ -33,14 +36,14 @@ public record StackItem(Kind kind, int count, double acrossMm, double longMm, do
     }
 
     public StackItem {
-        Checks.within("count", count, 1, MOST_ALIKE, "alike", "Make another row of it.");
+        Checks.within("count", count, 1, MOST_ALIKE, Unit.ALIKE, Remedy.MAKE_ANOTHER_ROW_OF_IT);
         if (kind == Kind.COIL) {
-            Checks.within("acrossMm", acrossMm, 0.1, 3, "mm", "Wind it of finer wire.");
+            Checks.within("acrossMm", acrossMm, 0.1, 3, Unit.MM, Remedy.WIND_IT_OF_FINER_WIRE);
         } else {
-            Checks.within("acrossMm", acrossMm, 0.3, 60, "mm", "Measure it.");
-            Checks.within("holeMm", holeMm, 0.2, 20, "mm", "Try it with the thickest wire that goes in.");
+            Checks.within("acrossMm", acrossMm, 0.3, 60, Unit.MM, Remedy.MEASURE_IT);
+            Checks.within("holeMm", holeMm, 0.2, 20, Unit.MM, Remedy.TRY_THE_HOLE_WITH_WIRE);
         }
-        Checks.within("longMm", longMm, 0.2, 100, "mm", "Measure it along the wire.");
+        Checks.within("longMm", longMm, 0.2, 100, Unit.MM, Remedy.MEASURE_IT_ALONG_THE_WIRE);
     }
 
     public static StackItem bead(double acrossMm, double longMm, double holeMm) {
@@ -59,8 +62,7 @@ public record StackItem(Kind kind, int count, double acrossMm, double longMm, do
      */
     public static List<StackItem> read(Object given) {
         if (!(given instanceof List<?> list) || list.isEmpty() || list.size() > MOST_ITEMS) {
-            throw Refusal.of(
-                    "bad-row", "row", null, "A row has 1 to " + MOST_ITEMS + " kinds of thing.", "Thread one.");
+            throw Refusal.of(RefusalCode.STACK_KINDS, "row", null).with("most", MOST_ITEMS);
         }
         var items = new ArrayList<StackItem>();
         for (Object item : list) {
@@ -71,7 +73,7 @@ public record StackItem(Kind kind, int count, double acrossMm, double longMm, do
 
     private static StackItem ofMap(Object given) {
         if (!(given instanceof Map<?, ?> map)) {
-            throw bad("row", given, "One thing of the row is none.");
+            throw bad(RefusalCode.STACK_ITEM_IS_NONE, "row", given);
         }
         return new StackItem(
                 kind(map.get("kind")),
@@ -87,7 +89,7 @@ public record StackItem(Kind kind, int count, double acrossMm, double longMm, do
                 return kind;
             }
         }
-        throw bad("kind", word, "A row has beads, spacers, caps and coils.");
+        throw bad(RefusalCode.STACK_KIND, "kind", word);
     }
 
     private static double number(Map<?, ?> map, String name, double usual) {
@@ -98,10 +100,10 @@ public record StackItem(Kind kind, int count, double acrossMm, double longMm, do
         if (value instanceof Number number) {
             return number.doubleValue();
         }
-        throw bad(name, value, "The " + name + " of a thing in the row is no number.");
+        throw bad(RefusalCode.STACK_NO_NUMBER, name, value);
     }
 
-    private static Refusal bad(String field, Object value, String what) {
-        return Refusal.of("bad-row", field, String.valueOf(value), what, "Take it out, or give what is asked.");
+    private static Refusal bad(RefusalCode code, String field, Object value) {
+        return Refusal.of(code, field, String.valueOf(value));
     }
 }

@@ -5,6 +5,8 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.WirePoint;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * A wire as a closed skin of triangles, for other programs to look at or print. Its rings of corners are carried along without
@@ -35,13 +37,7 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
                 .mapToDouble(wire -> wire.program()
                         .pointsSampled(SAGITTA_SHARE * wire.diameterMm(), LONGEST_SHARE * wire.diameterMm()))
                 .sum();
-        Checks.within(
-                "length",
-                points,
-                0,
-                MOST_CORNERS / LEAST_SIDES,
-                "points along the wires",
-                "Take SVG or DXF, or a part.");
+        Checks.within("length", points, 0, MOST_CORNERS / LEAST_SIDES, Unit.POINTS, Remedy.TAKE_SVG_OR_DXF);
         return (int) Math.max(LEAST_SIDES, Math.min(FINE_SIDES, MOST_CORNERS / points));
     }
 

@@ -5,6 +5,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 
 /**
  * Two pairs of wings from one wire about a middle loop. Either half of the wire lies in a plane of its own, a wire and a little apart, as the
@@ -200,11 +201,10 @@ public final class WingPairs {
         if (mm < 0) {
             String edge = part.equals(FIRST) ? "first" : "second";
             throw Refusal.of(
-                    "wing-too-small",
-                    edge,
-                    "%.1f".formatted(m.mm(edge)),
-                    "The %s's edge of %.1f mm has no room for its bends.".formatted(part, m.mm(edge)),
-                    "Make it longer, or " + (part.equals(SECOND) ? "let it droop less." : "its tip smaller."));
+                            part.equals(SECOND) ? RefusalCode.SECOND_WING_TOO_SHORT : RefusalCode.FIRST_WING_TOO_SHORT,
+                            edge,
+                            m.mm(edge))
+                    .with("edgeMm", m.mm(edge));
         }
         return mm;
     }
@@ -227,11 +227,9 @@ public final class WingPairs {
         double square = wx * wx + wy * wy - radius * radius;
         if (square <= 0) {
             throw Refusal.of(
-                    "wing-too-small",
+                    part.equals(SECOND) ? RefusalCode.SECOND_TIP_TOO_WIDE : RefusalCode.FIRST_TIP_TOO_WIDE,
                     "tip",
-                    null,
-                    "The tip of the %s is wider than the wing.".formatted(part),
-                    "Take a smaller tip, or a longer edge.");
+                    null);
         }
         double back = Math.sqrt(square);
         double leaves = Math.atan2(wy, wx) + Math.atan2(back, radius);

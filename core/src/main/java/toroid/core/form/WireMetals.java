@@ -3,11 +3,12 @@ package toroid.core.form;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import toroid.core.bend.FlowEstimate;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 
 /**
  * Wires of a form that are of a metal of their own: what binds, lashes or runs through a coil. Kept under {@link #ID} among the parameters'
@@ -44,7 +45,7 @@ public final class WireMetals {
             try {
                 metals.put(parts[0], MetalNames.metalOrRefuse(parts[1]));
             } catch (Refusal unknown) {
-                throw Refusal.of(unknown.code(), ID, unknown.value(), unknown.getMessage(), "");
+                throw unknown.of(ID);
             }
         }
         return metals;
@@ -52,12 +53,7 @@ public final class WireMetals {
 
     private static Refusal unreadable(Object given) {
         String said = String.valueOf(given);
-        return Refusal.of(
-                "bad-wire-metal",
-                ID,
-                said.substring(0, Math.min(40, said.length())),
-                "Which wire is of which metal is told as \"binding wire=fine-silver\".",
-                "Name the wire and its metal.");
+        return Refusal.of(RefusalCode.BAD_WIRE_METAL, ID, said);
     }
 
     /** @throws Refusal where a wire is named that the form has not, or its first, which is of the form's own metal */
@@ -65,23 +61,13 @@ public final class WireMetals {
         for (String name : request.wireMetals().keySet()) {
             boolean there = wires.stream().anyMatch(wire -> wire.name().equals(name));
             if (!there || wires.get(0).name().equals(name)) {
-                throw Refusal.of(
-                        "no-such-wire",
-                        ID,
-                        name,
-                        there
-                                ? "The " + name + " is of the form's own metal."
-                                : "There is no wire called \"" + name + "\" in it.",
-                        "Choose the metal of the form itself, or leave it out.");
+                throw Refusal.of(there ? RefusalCode.WIRE_OF_OWN_METAL : RefusalCode.NO_WIRE_OF_THAT_NAME, ID, name);
             }
         }
     }
 
     /** How a wire of that metal flows: by the handbook, in the form's temper where it is sold so, else in the softest it is. */
     static FlowEstimate flowOf(Metal metal, Temper temper) {
-        Temper sold = metal.yields().containsKey(temper)
-                ? temper
-                : metal.yields().keySet().stream().sorted().findFirst().orElseThrow();
-        return FlowEstimate.ofHandbook(metal.flow(sold));
+        return FlowEstimate.ofHandbook(metal.flow(metal.soldIn(temper)));
     }
 }

@@ -1,6 +1,8 @@
 package toroid.core.form;
 
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.wire.Wire;
 
 /**
@@ -24,12 +26,13 @@ record WireRange(double thinnestMm, double thickestMm) {
         if (!stands(form, wireDiameterMm)) {
             WireRange range = of(form);
             throw Refusal.outOfRange(
-                    "wireDiameterMm",
-                    wireDiameterMm,
-                    range.thinnestMm,
-                    range.thickestMm,
-                    "mm",
-                    "A " + form.info().name() + " cannot be made of it.");
+                            "wireDiameterMm",
+                            wireDiameterMm,
+                            range.thinnestMm,
+                            range.thickestMm,
+                            Unit.MM,
+                            Remedy.TAKE_A_WIRE_IT_CAN_BE_MADE_OF)
+                    .with("form", form.info().name());
         }
     }
 

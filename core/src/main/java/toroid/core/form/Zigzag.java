@@ -2,7 +2,10 @@ package toroid.core.form;
 
 import java.util.Map;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Roots;
+import toroid.core.numeric.Unit;
+import toroid.core.quantity.NoteCode;
 
 /**
  * One wave of crimped wire: two flanks at ±θ to its run and two rounds of centre-line radius R.
@@ -29,8 +32,7 @@ public record Zigzag(double angle, double flankMm, double radiusMm) {
         double steepest = Math.asin(Math.min(0.999, p / (4 * radius)));
         double highest = rise(steepest, p, radius);
         if (h > highest) {
-            throw Refusal.outOfRange(
-                    "height", h, 0.2 * maker.d(), highest, "mm", "So short a wave does not rise that high.");
+            throw Refusal.outOfRange("height", h, 0.2 * maker.d(), highest, Unit.MM, Remedy.WAVE_TOO_SHORT_TO_RISE);
         }
         double angle = Roots.between(a -> rise(a, p, radius) - h, 0, steepest, 1e-12);
         return new Zigzag(angle, straight(angle, p, radius), radius);
@@ -101,7 +103,7 @@ public record Zigzag(double angle, double flankMm, double radiusMm) {
     /** Notes wire that the wheels do not take. */
     public static void checkWheels(FormMaker maker) {
         if (maker.d() < WHEELS_FROM - MEASURED || maker.d() > WHEELS_TO + MEASURED) {
-            maker.care("wheels-take", Map.of("wireMm", maker.d(), "fromMm", WHEELS_FROM, "toMm", WHEELS_TO));
+            maker.care(NoteCode.WHEELS_TAKE, Map.of("wireMm", maker.d(), "fromMm", WHEELS_FROM, "toMm", WHEELS_TO));
         }
     }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.core.quantity.GaugeTable;
 import toroid.core.quantity.LengthReading;
 
@@ -52,12 +53,7 @@ public final class BenchLine {
      */
     public static RingLine read(String text, GaugeTable bareGauge) {
         if (!LineWords.isReadable(text)) {
-            throw Refusal.of(
-                    "line-empty",
-                    "line",
-                    "",
-                    "There is nothing to work out yet.",
-                    "Try 1.0 on 4.5, or 300 rings 0.9 id 3.5.");
+            throw Refusal.of(RefusalCode.LINE_EMPTY, "line", "");
         }
         return new BenchLine(text, bareGauge).readAll();
     }
@@ -65,10 +61,7 @@ public final class BenchLine {
     private RingLine readAll() {
         while (line.hasMore()) {
             if (!readPart(line.word())) {
-                throw LineWords.unreadable(
-                        line.word(),
-                        "here",
-                        "Say sizes with on, id, od or ar: 1.0 on 4.5, od 9 18ga, 300 rings 0.9 id 3.5.");
+                throw LineWords.unreadable(RefusalCode.LINE_UNREADABLE, line.word());
             }
         }
         return found.build();
@@ -102,9 +95,10 @@ public final class BenchLine {
             return true;
         }
         if (!found.has("wire") || found.isSized()) {
-            throw LineWords.missing("x", "how many", "x 100");
+            throw LineWords.missing(RefusalCode.LINE_WANTS_HOW_MANY, "x", "x 100");
         }
-        LengthReading reading = length().orElseThrow(() -> LineWords.missing("x", "the inside", "1.2 x 5"));
+        LengthReading reading =
+                length().orElseThrow(() -> LineWords.missing(RefusalCode.LINE_WANTS_THE_INSIDE, "x", "1.2 x 5"));
         second(reading);
         return true;
     }
@@ -152,16 +146,10 @@ public final class BenchLine {
     private void second(LengthReading size) {
         double ratio = size.length().inMillimetres() / found.mm("wire");
         if (found.isSized()) {
-            throw LineWords.asks(
-                    lastWords,
-                    "Wire and ring are said already; \"%s\" is one size more.".formatted(lastWords),
-                    "Say what it is with on, id or od, or leave it out.");
+            throw LineWords.asks(RefusalCode.LINE_ONE_SIZE_MORE, lastWords);
         }
         if (ratio < LEAST_RATIO || ratio > MOST_RATIO) {
-            throw LineWords.asks(
-                    lastWords,
-                    "Two sizes could both be the wire, or they are changed about.",
-                    "Say which is which with on, id or od.");
+            throw LineWords.asks(RefusalCode.LINE_WHICH_IS_THE_WIRE, lastWords);
         }
         found.size("inner", size);
     }
@@ -210,7 +198,8 @@ public final class BenchLine {
         if (line.hasMore() && line.word().matches("a|an|the")) {
             line.at++;
         }
-        LengthReading reading = length().orElseThrow(() -> LineWords.missing(keyword, "a size", keyword + " 4.5"));
+        LengthReading reading =
+                length().orElseThrow(() -> LineWords.missing(RefusalCode.LINE_WANTS_A_SIZE, keyword, keyword + " 4.5"));
         found.size(role, reading);
         if (role.equals("mandrel") && line.hasMore() && line.word().matches(ROD)) {
             line.at++; // on a 5 mm rod
@@ -221,7 +210,7 @@ public final class BenchLine {
     private boolean aspectRatio() {
         line.at++;
         if (line.at >= line.words.size() || !line.word().matches("\\d+(?:[.,]\\d+)?")) {
-            throw LineWords.missing("ar", "a number", "ar 4.2");
+            throw LineWords.missing(RefusalCode.LINE_WANTS_A_NUMBER, "ar", "ar 4.2");
         }
         String said = line.words.get(line.at++);
         found.aspectRatio(Double.parseDouble(said.replace(',', '.')));
@@ -251,8 +240,8 @@ public final class BenchLine {
                 return true;
             }
         }
-        LengthReading reading =
-                length().orElseThrow(() -> LineWords.missing("from", "a length or a weight", "from 10 m"));
+        LengthReading reading = length().orElseThrow(
+                        () -> LineWords.missing(RefusalCode.LINE_WANTS_A_LENGTH_OR_A_WEIGHT, "from", "from 10 m"));
         found.fromLength(reading.length().inMillimetres());
         found.say("from", "from", reading.understoodAs());
         return true;

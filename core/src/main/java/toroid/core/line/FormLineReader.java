@@ -1,6 +1,7 @@
 package toroid.core.line;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -11,6 +12,7 @@ import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.core.quantity.GaugeTable;
 import toroid.core.quantity.LengthReading;
 
@@ -121,14 +123,16 @@ public final class FormLineReader {
         while (line.hasMore()) {
             String word = line.word();
             if (!(count() || parameter(word) || choice() || metal() || temper() || size() || filler(word))) {
-                throw LineWords.unreadable(word, "for a " + form.info().name(), "It knows " + known() + ".");
+                throw LineWords.unreadable(RefusalCode.LINE_UNREADABLE_FOR_A_FORM, word)
+                        .with("form", form.info().name())
+                        .with("known", known());
             }
         }
         return new FormLine(form, wire, values, count, metal, temper, line.understood);
     }
 
-    private String known() {
-        return String.join(", ", form.parameters().stream().map(Parameter::id).toList());
+    private List<String> known() {
+        return form.parameters().stream().map(Parameter::id).toList();
     }
 
     private boolean filler(String word) {
@@ -154,7 +158,7 @@ public final class FormLineReader {
         line.at = until;
         String said = String.join(" ", line.words.subList(from, until));
         if (count != null) {
-            throw LineWords.twice(said, "number of pieces");
+            throw LineWords.twice(said, "copies");
         }
         count = found;
         line.say(said, "count", count + " of them");
@@ -181,7 +185,11 @@ public final class FormLineReader {
         }
         line.at++;
         if (parameter.kind() == Parameter.Kind.LENGTH) {
-            set(parameter, word, line.length().orElseThrow(() -> LineWords.missing(word, "a size", word + " 3")));
+            set(
+                    parameter,
+                    word,
+                    line.length()
+                            .orElseThrow(() -> LineWords.missing(RefusalCode.LINE_WANTS_A_SIZE, word, word + " 3")));
         } else {
             double value = line.number(word, word + " 3");
             set(parameter, word, value, line.words.get(line.at - 1));

@@ -7,6 +7,7 @@ import java.util.Optional;
 import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.core.quantity.GaugeTable;
 import toroid.core.quantity.LengthReading;
 import toroid.core.quantity.MakerLength;
@@ -134,7 +135,7 @@ class LineWords {
     /** A plain number after a word that wants one. */
     double number(String after, String example) {
         if (!hasMore() || !word().matches("\\d+(?:[.,]\\d+)?")) {
-            throw missing(after, "a number", example);
+            throw missing(RefusalCode.LINE_WANTS_A_NUMBER, after, example);
         }
         return Double.parseDouble(words.get(at++).replace(',', '.'));
     }
@@ -157,31 +158,20 @@ class LineWords {
     }
 
     /** Something only the maker can say. */
-    static Refusal asks(String word, String question, String remedy) {
-        return Refusal.of("line-asks", "line", word, question, remedy);
+    static Refusal asks(RefusalCode question, String word) {
+        return Refusal.of(question, "line", word);
     }
 
     /** A second value for what has one already. */
     static Refusal twice(String word, String role) {
-        return Refusal.of(
-                "line-twice",
-                "line",
-                word,
-                "The %s is said twice: \"%s\" is the second.".formatted(role, word),
-                "Leave one out, or say what it is: on, id, od.");
+        return Refusal.of(RefusalCode.LINE_TWICE, "line", word).with("role", role);
     }
 
-    static Refusal missing(String keyword, String what, String example) {
-        return Refusal.of(
-                "line-incomplete",
-                "line",
-                keyword,
-                "After \"" + keyword + "\" comes " + what + ".",
-                "For instance " + example + ".");
+    static Refusal missing(RefusalCode wanted, String keyword, String example) {
+        return Refusal.of(wanted, "line", keyword).with("example", example);
     }
 
-    static Refusal unreadable(String word, String about, String remedy) {
-        return Refusal.of(
-                "line-unreadable", "line", word, "I do not know what \"" + word + "\" means " + about + ".", remedy);
+    static Refusal unreadable(RefusalCode code, String word) {
+        return Refusal.of(code, "line", word);
     }
 }

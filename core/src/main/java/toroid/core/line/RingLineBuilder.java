@@ -8,6 +8,7 @@ import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.core.quantity.LengthReading;
 import toroid.core.ring.RingCut;
 
@@ -41,11 +42,8 @@ final class RingLineBuilder {
     void size(String role, LengthReading reading) {
         if (sizes.putIfAbsent(role, reading) != null) {
             throw Refusal.of(
-                    "line-twice",
-                    "line",
-                    lastSaid,
-                    role.equals("wire") ? "Two sizes could both be the wire." : "The " + role + " is said twice.",
-                    "Say which is which with on, id or od.");
+                            role.equals("wire") ? RefusalCode.LINE_TWO_WIRES : RefusalCode.LINE_TWICE, "line", lastSaid)
+                    .with("role", role);
         }
         say(lastSaid, role, reading.understoodAs());
     }
@@ -70,7 +68,7 @@ final class RingLineBuilder {
     }
 
     void count(int value, String word) {
-        once(count != null, "number of rings", word);
+        once(count != null, "count", word);
         count = value;
     }
 
@@ -91,17 +89,17 @@ final class RingLineBuilder {
     }
 
     void turns(int value) {
-        once(turns > 1, "number of turns", value == 2 ? "double" : "triple");
+        once(turns > 1, "turns", value == 2 ? "double" : "triple");
         turns = value;
     }
 
     void fromLength(double millimetres) {
-        once(fromLength != null || fromMass != null, "wire there is", "from");
+        once(fromLength != null || fromMass != null, "from", "from");
         fromLength = millimetres;
     }
 
     void fromMass(double grams) {
-        once(fromLength != null || fromMass != null, "wire there is", "from");
+        once(fromLength != null || fromMass != null, "from", "from");
         fromMass = grams;
     }
 
@@ -131,27 +129,26 @@ final class RingLineBuilder {
             if (has(role)) {
                 double inner = role.equals("outer") ? mm(role) - 2 * wire : mm(role);
                 if (inner < LEAST_RATIO * wire) {
+                    boolean changedAbout = inner > 0 && wire > mm(role);
                     throw LineWords.asks(
-                            lastSaid,
-                            "Wire of %s for a ring of %s %s has hardly a hole."
-                                    .formatted(said("wire"), said(role), NAMES.get(role)),
-                            inner > 0 && wire > mm(role)
-                                    ? "Are the two changed about? %s is the thinner one.".formatted(said(role))
-                                    : "Check both, or say which is which with on, id, od.");
+                                    changedAbout
+                                            ? RefusalCode.LINE_HARDLY_A_HOLE_CHANGED_ABOUT
+                                            : RefusalCode.LINE_HARDLY_A_HOLE,
+                                    lastSaid)
+                            .with("wire", said("wire"))
+                            .with("ring", said(role))
+                            .with("role", role);
                 }
             }
         }
         if (aspectRatio != null && aspectRatio < LEAST_RATIO) {
-            throw LineWords.asks("ar", "An aspect ratio of %s has hardly a hole.".formatted(aspectRatio), "Check it.");
+            throw LineWords.asks(RefusalCode.LINE_RATIO_HARDLY_A_HOLE, "ar").with("ratio", aspectRatio);
         }
     }
 
     private String said(String role) {
         return sizes.get(role).understoodAs();
     }
-
-    private static final Map<String, String> NAMES =
-            Map.of("mandrel", "on the rod", "inner", "inside", "outer", "outside");
 
     /** Below this a line is asked about, not answered. */
     private static final double LEAST_RATIO = 1.5;

@@ -12,7 +12,7 @@ import toroid.core.weave.pattern.WeavePattern;
  * @param inner after "id", of the first ring size
  * @param mandrel the rod they are wound on; null when none was said
  * @param aspectRatio after "ar", true, of the first ring size
- * @param length of the piece
+ * @param length of the patch
  * @param units after "units", or "so many units"
  * @param rows of "rows x columns"
  * @param columns of "rows x columns"

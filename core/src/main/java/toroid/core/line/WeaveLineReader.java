@@ -7,6 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import toroid.core.metal.Metal;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.core.quantity.GaugeTable;
 import toroid.core.quantity.LengthReading;
 import toroid.core.weave.pattern.Lattice;
@@ -18,13 +19,13 @@ import toroid.core.weave.pattern.WeavePattern;
  * <pre>
  *   line   := weave part*
  *   weave  := a weave's name or id, or as many of its first words as name no other
- *   part   := length                     the wire below 5 mm, the piece from there on
+ *   part   := length                     the wire below 5 mm, the patch from there on
  *           | "id" length | "ar" number | N "units" | rows "x" columns | metal
  * </pre>
  */
 public final class WeaveLineReader {
-    /** A bare length from here on is the piece's, mm; no maker's ring wire is so thick. */
-    private static final double PIECE_FROM_MM = 5;
+    /** A bare length from here on is the patch's, mm; no maker's ring wire is so thick. */
+    private static final double PATCH_FROM_MM = 5;
 
     private static final int MOST_WORDS = 5;
 
@@ -101,11 +102,11 @@ public final class WeaveLineReader {
                     || bareLength()
                     || filler(word))) {
                 throw LineWords.unreadable(
-                        word,
-                        "for a " + weave.name(),
-                        isSheet()
-                                ? "Say rows and columns, wire and rings: 10x12 1.0 id 4."
-                                : "Say a length, wire and rings: 190 0.9 id 3.4.");
+                                isSheet()
+                                        ? RefusalCode.LINE_UNREADABLE_FOR_A_SHEET
+                                        : RefusalCode.LINE_UNREADABLE_FOR_A_WEAVE,
+                                word)
+                        .with("weave", weave.name());
             }
         }
         checkRatio();
@@ -138,7 +139,8 @@ public final class WeaveLineReader {
             return false;
         }
         line.at++;
-        LengthReading size = line.length().orElseThrow(() -> LineWords.missing(word, "a size", word + " 3.4"));
+        LengthReading size =
+                line.length().orElseThrow(() -> LineWords.missing(RefusalCode.LINE_WANTS_A_SIZE, word, word + " 3.4"));
         if (word.matches("id|inside")) {
             inside(size, word);
         } else {
@@ -149,7 +151,7 @@ public final class WeaveLineReader {
 
     private void demandNoRing(String said) {
         if (inner != null || aspectRatio != null || mandrel != null) {
-            throw LineWords.twice(said, "ring's size");
+            throw LineWords.twice(said, "ring-size");
         }
     }
 
@@ -182,11 +184,11 @@ public final class WeaveLineReader {
             return false;
         }
         if (rows != null) {
-            throw LineWords.twice(line.next(3), "size of the sheet");
+            throw LineWords.twice(line.next(3), "sheet-size");
         }
         rows = Integer.valueOf(matcher.group(1));
         columns = Integer.valueOf(matcher.group(2));
-        line.say(line.next(3), "piece", rows + " rows of " + columns);
+        line.say(line.next(3), "patch", rows + " rows of " + columns);
         line.at += 3;
         return true;
     }
@@ -197,10 +199,10 @@ public final class WeaveLineReader {
             return false;
         }
         if (units != null || length != null) {
-            throw LineWords.twice(line.next(2), "length of the piece");
+            throw LineWords.twice(line.next(2), "patch-length");
         }
         units = Integer.valueOf(word);
-        line.say(word, "piece", units + " units");
+        line.say(word, "patch", units + " units");
         line.at += 2;
         return true;
     }
@@ -228,24 +230,24 @@ public final class WeaveLineReader {
             onRod(size, word);
         } else if (word.equals("long")) {
             line.at++;
-            piece(size);
+            patch(size);
         } else {
             return false;
         }
         return true;
     }
 
-    private void piece(LengthReading size) {
+    private void patch(LengthReading size) {
         if (length != null || units != null) {
-            throw LineWords.twice(size.understoodAs(), "length of the piece");
+            throw LineWords.twice(size.understoodAs(), "patch-length");
         }
         length = size;
-        line.say(size.understoodAs(), "piece", size.understoodAs() + " long");
+        line.say(size.understoodAs(), "patch", size.understoodAs() + " long");
     }
 
     /**
      * A bare size below 5 mm, or a gauge, is the wire; a second one, 1.5 to 12 wires across and below 16 mm, the rings' inside; what is longer
-     * is the piece's.
+     * is the patch's.
      */
     private boolean bareLength() {
         Optional<LengthReading> reading = line.length();
@@ -255,13 +257,13 @@ public final class WeaveLineReader {
         LengthReading found = reading.get();
         double mm = found.length().inMillimetres();
         boolean gauge = found.kind() == LengthReading.Kind.GAUGE || found.kind() == LengthReading.Kind.BARE_GAUGE;
-        if (wire == null && (gauge || mm < PIECE_FROM_MM)) {
+        if (wire == null && (gauge || mm < PATCH_FROM_MM)) {
             wire = found;
             line.say(found.understoodAs(), "wire", found.understoodAs());
         } else if (!gauge && wire != null && isInside(mm)) {
             inside(found, found.understoodAs());
-        } else if (!gauge && mm >= PIECE_FROM_MM && (wire == null || mm >= INSIDE_BELOW_MM)) {
-            piece(found);
+        } else if (!gauge && mm >= PATCH_FROM_MM && (wire == null || mm >= INSIDE_BELOW_MM)) {
+            patch(found);
         } else {
             throw LineWords.twice(found.understoodAs(), "wire");
         }
@@ -279,13 +281,12 @@ public final class WeaveLineReader {
         if (wire != null
                 && size != null
                 && size.length().inMillimetres() < LEAST_RATIO * wire.length().inMillimetres()) {
-            throw LineWords.asks(
-                    size.understoodAs(),
-                    "Wire of %s for rings of %s has hardly a hole.".formatted(wire.understoodAs(), size.understoodAs()),
-                    "Are the two changed about?");
+            throw LineWords.asks(RefusalCode.LINE_HARDLY_A_HOLE_CHANGED_ABOUT, size.understoodAs())
+                    .with("wire", wire.understoodAs())
+                    .with("ring", size.understoodAs());
         }
         if (aspectRatio != null && aspectRatio < LEAST_RATIO) {
-            throw LineWords.asks("ar", "An aspect ratio of %s has hardly a hole.".formatted(aspectRatio), "Check it.");
+            throw LineWords.asks(RefusalCode.LINE_RATIO_HARDLY_A_HOLE, "ar").with("ratio", aspectRatio);
         }
     }
 

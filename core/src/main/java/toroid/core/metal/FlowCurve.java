@@ -1,6 +1,9 @@
 package toroid.core.metal;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+import toroid.core.numeric.Usual;
 
 /**
  * How hard a metal pushes back as it is bent further: elastic, {@code σ = E ε}, up to yield, then {@code σ = K εⁿ} (Hollomon, Tensile
@@ -14,8 +17,8 @@ public record FlowCurve(double strengthMpa, double exponent) {
     public static final double REFERENCE_STRAIN = 0.15;
 
     public FlowCurve {
-        Checks.within("flow stress", strengthMpa, 0.1, 10_000, "MPa", "Check the metal's data.");
-        Checks.within("hardening exponent", exponent, 0, 0.9, "", "Metals have 0 to 0.6.");
+        Checks.within("flow stress", strengthMpa, 0.1, 10_000, Unit.MPA, Remedy.CHECK_THE_METALS_DATA);
+        Checks.within("hardening exponent", exponent, 0, 0.9, Unit.NONE, Usual.between(0, 0.6, Unit.NONE));
     }
 
     /** From the two constants as handbooks give them. */

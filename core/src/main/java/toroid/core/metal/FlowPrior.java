@@ -1,6 +1,8 @@
 package toroid.core.metal;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Unit;
+import toroid.core.numeric.Usual;
 
 /**
  * What is known of a wire's flow curve before any of it was measured: the handbook's curve, and how far wire sold under that name
@@ -20,7 +22,7 @@ public record FlowPrior(FlowCurve typical, double strengthSpread, double exponen
     static final double WORKED_EXPONENT_SPREAD = 0.5;
 
     public FlowPrior {
-        Checks.within("strength spread", strengthSpread, 1e-6, 2, "", "About 0.2 is usual.");
-        Checks.within("exponent spread", exponentSpread, 1e-6, 2, "", "About 0.2 to 0.5 is usual.");
+        Checks.within("strength spread", strengthSpread, 1e-6, 2, Unit.NONE, Usual.about(0.2, Unit.NONE));
+        Checks.within("exponent spread", exponentSpread, 1e-6, 2, Unit.NONE, Usual.between(0.2, 0.5, Unit.NONE));
     }
 }

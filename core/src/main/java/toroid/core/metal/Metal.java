@@ -4,6 +4,9 @@ import java.util.EnumMap;
 import java.util.Map;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.quantity.Stress;
 
 /**
@@ -42,8 +45,16 @@ public record Metal(
             Map.of(Temper.HALF_HARD, 0.06, Temper.HARD, 0.04, Temper.SPRING, 0.03);
 
     public Metal {
-        Checks.within("density", densityGramsPerCubicCentimetre, 1, 25, "g/cm³", "Check the metal's data.");
+        Checks.within(
+                "density", densityGramsPerCubicCentimetre, 1, 25, Unit.GRAMS_PER_CM3, Remedy.CHECK_THE_METALS_DATA);
         yields = java.util.Collections.unmodifiableMap(new EnumMap<>(yields));
+    }
+
+    /** That temper where it is sold so, else the softest it is. */
+    public Temper soldIn(Temper wanted) {
+        return yields.containsKey(wanted)
+                ? wanted
+                : yields.keySet().stream().sorted().findFirst().orElseThrow();
     }
 
     /**
@@ -54,17 +65,9 @@ public record Metal(
     public YieldStrength yieldStrength(Temper temper) {
         YieldStrength found = yields.get(temper);
         if (found == null) {
-            throw Refusal.of(
-                    "temper-not-kept",
-                    "temper",
-                    temper.name(),
-                    "No yield strength is kept for " + name + " in " + temper.inWords() + ".",
-                    "Choose one of "
-                            + String.join(
-                                    ", ",
-                                    yields.keySet().stream()
-                                            .map(Temper::inWords)
-                                            .toList()) + ".");
+            throw Refusal.of(RefusalCode.TEMPER_NOT_KEPT, "temper", temper.name())
+                    .with("metal", name)
+                    .with("known", yields.keySet().stream().map(Temper::name).toList());
         }
         return found;
     }

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 
 /** What makers call metals and tempers, beside their ids: "brass" is yellow brass, "silver" is sterling. */
 public final class MetalNames {
@@ -54,13 +55,7 @@ public final class MetalNames {
 
     /** As {@link #temper}, refusing an unknown one. */
     public static Temper temperOrRefuse(String said) {
-        return temper(said)
-                .orElseThrow(() -> Refusal.of(
-                        "unknown-temper",
-                        "temper",
-                        said,
-                        "No temper is called \"" + said + "\".",
-                        "Use dead soft, half hard, hard or spring."));
+        return temper(said).orElseThrow(() -> Refusal.of(RefusalCode.UNKNOWN_TEMPER, "temper", said));
     }
 
     private static String key(String said) {

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.core.quantity.Stress;
 
 /**
@@ -241,13 +242,8 @@ public final class Metals {
     public static Metal byId(String id) {
         Metal metal = id == null ? null : BY_ID.get(id);
         if (metal == null) {
-            throw Refusal.of(
-                    "unknown-metal",
-                    "metal",
-                    id,
-                    "No metal is kept under \"" + id + "\".",
-                    "Use one of "
-                            + String.join(", ", ALL.stream().map(Metal::id).toList()) + ".");
+            throw Refusal.of(RefusalCode.UNKNOWN_METAL, "metal", id)
+                    .with("known", ALL.stream().map(Metal::id).toList());
         }
         return metal;
     }

@@ -12,8 +12,7 @@ public final class Checks {
      * @throws Refusal otherwise
      * @throws IllegalArgumentException when the limits are upside down
      */
-    public static double within(
-            String field, double value, double minimum, double maximum, String unit, String remedy) {
+    public static double within(String field, double value, double minimum, double maximum, Unit unit, Hint remedy) {
         if (minimum > maximum + slack(maximum)) {
             throw new IllegalArgumentException(field + ": limits upside down, " + minimum + " to " + maximum);
         }
@@ -33,7 +32,7 @@ public final class Checks {
      * @return {@code value} when it is within {@code [minimum, maximum]}
      * @throws Refusal otherwise
      */
-    public static int within(String field, int value, int minimum, int maximum, String unit, String remedy) {
+    public static int within(String field, int value, int minimum, int maximum, Unit unit, Hint remedy) {
         return (int) within(field, (double) value, minimum, maximum, unit, remedy);
     }
 }

@@ -1,6 +1,8 @@
 package toroid.core.quantity;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * American wire gauge: {@code d = 0.127 mm · 92^((36 − n)/39)}.
@@ -22,7 +24,7 @@ public final class AmericanWireGauge {
      * @param gauge n; 0 is 1/0, −1 is 2/0, −2 is 3/0, −3 is 4/0
      */
     public static Length diameterOf(int gauge) {
-        Checks.within("AWG number", gauge, THICKEST, THINNEST, "", "Give the wire's diameter in mm instead.");
+        Checks.within("AWG number", gauge, THICKEST, THINNEST, Unit.NONE, Remedy.GIVE_THE_WIRES_DIAMETER_INSTEAD);
         return Length.ofMillimetres(DIAMETER_OF_36_MM * Math.pow(RATIO_36_TO_4_0, (36 - gauge) / STEPS_36_TO_4_0));
     }
 

@@ -2,6 +2,9 @@ package toroid.core.quantity;
 
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * Number drills 1–80 and letter drills A–Z, in inches: a drill's shank is a common mandrel.
@@ -26,7 +29,7 @@ public final class DrillSizes {
 
     /** Number drill {@code number}, 1 (thickest) to 80. */
     public static Length number(int number) {
-        Checks.within("drill number", number, 1, NUMBERS.length, "", "Give the drill's diameter in mm instead.");
+        Checks.within("drill number", number, 1, NUMBERS.length, Unit.NONE, Remedy.GIVE_THE_DRILLS_DIAMETER_INSTEAD);
         return Length.ofInches(NUMBERS[number - 1]);
     }
 
@@ -34,12 +37,7 @@ public final class DrillSizes {
     public static Length letter(char letter) {
         int index = Character.toUpperCase(letter) - 'A';
         if (index < 0 || index >= LETTERS.length) {
-            throw Refusal.of(
-                    "unknown-drill",
-                    "drill",
-                    String.valueOf(letter),
-                    "No letter drill is called " + letter + ".",
-                    "Use A to Z.");
+            throw Refusal.of(RefusalCode.UNKNOWN_DRILL, "drill", letter);
         }
         return Length.ofInches(LETTERS[index]);
     }

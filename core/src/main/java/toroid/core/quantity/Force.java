@@ -1,6 +1,8 @@
 package toroid.core.quantity;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /** A force in newtons. Finite. */
 public record Force(double inNewtons) {
@@ -8,7 +10,13 @@ public record Force(double inNewtons) {
     public static final double STANDARD_GRAVITY = 9.80665;
 
     public Force {
-        Checks.within("force", inNewtons, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, "N", "Give a number.");
+        Checks.within(
+                "force",
+                inNewtons,
+                Double.NEGATIVE_INFINITY,
+                Double.POSITIVE_INFINITY,
+                Unit.NEWTONS,
+                Remedy.GIVE_A_NUMBER);
     }
 
     public static Force ofNewtons(double newtons) {

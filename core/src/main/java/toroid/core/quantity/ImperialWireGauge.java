@@ -1,6 +1,8 @@
 package toroid.core.quantity;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * Imperial standard wire gauge (SWG), a table and no law, in inches.
@@ -25,7 +27,7 @@ public final class ImperialWireGauge {
      * @param gauge n; 0 is 1/0, −1 is 2/0 … −6 is 7/0
      */
     public static Length diameterOf(int gauge) {
-        Checks.within("SWG number", gauge, THICKEST, THINNEST, "", "Give the wire's diameter in mm instead.");
+        Checks.within("SWG number", gauge, THICKEST, THINNEST, Unit.NONE, Remedy.GIVE_THE_WIRES_DIAMETER_INSTEAD);
         return Length.ofInches(INCHES[gauge - THICKEST]);
     }
 

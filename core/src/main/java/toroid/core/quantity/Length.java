@@ -1,6 +1,8 @@
 package toroid.core.quantity;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /** A length. Finite; may be zero or negative (a difference). Kept in millimetres, exactly as given. */
 public record Length(double inMillimetres) implements Comparable<Length> {
@@ -11,7 +13,12 @@ public record Length(double inMillimetres) implements Comparable<Length> {
 
     public Length {
         Checks.within(
-                "length", inMillimetres, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, "mm", "Give a number.");
+                "length",
+                inMillimetres,
+                Double.NEGATIVE_INFINITY,
+                Double.POSITIVE_INFINITY,
+                Unit.MM,
+                Remedy.GIVE_A_NUMBER);
     }
 
     public static Length ofMillimetres(double millimetres) {

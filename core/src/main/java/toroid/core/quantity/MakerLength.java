@@ -16,6 +16,7 @@ import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 
 /**
  * Reads a length as makers type it, in either tongue: {@code 1.2}, {@code 1.2mm}, {@code 18ga}, {@code 18awg}, {@code
@@ -64,12 +65,9 @@ public final class MakerLength {
     public static LengthReading read(String text, GaugeTable bareGauge) {
         return tryRead(text, bareGauge)
                 .orElseThrow(() -> Refusal.of(
-                        "unreadable-length",
+                        RefusalCode.UNREADABLE_LENGTH,
                         "length",
-                        text == null ? "" : text.length() > LONGEST_INPUT ? text.substring(0, LONGEST_INPUT) : text,
-                        "\"" + (text == null || text.length() > LONGEST_INPUT ? "that" : text)
-                                + "\" is not a length I can read.",
-                        "Try 1.2, 1.2mm, 18awg, 18swg, 1/4in or 0.048in."));
+                        text == null || text.length() > LONGEST_INPUT ? "" : text));
     }
 
     /** As {@link #read}, empty when the text has the shape of no length; a shape with an impossible number is refused. */
@@ -129,17 +127,10 @@ public final class MakerLength {
         double whole = m.group(1) == null ? 0 : Double.parseDouble(m.group(1));
         double denominator = Double.parseDouble(m.group(3));
         if (denominator == 0) {
-            throw Refusal.of(
-                    "unreadable-length", "length", m.group(), "A fraction cannot have 0 below the line.", "Try 1/4in.");
+            throw Refusal.of(RefusalCode.FRACTION_OVER_ZERO, "length", m.group());
         }
         if (!BINARY.contains((int) denominator)) {
-            throw Refusal.of(
-                    "line-asks",
-                    "length",
-                    m.group(),
-                    "\"%s\" may be inches or tenths of a millimetre."
-                            .formatted(m.group().strip()),
-                    "Say which: 0.8 mm, or 0.8 in.");
+            throw Refusal.of(RefusalCode.INCHES_OR_TENTHS, "length", m.group().strip());
         }
         String said = (m.group(1) == null ? "" : m.group(1) + " ") + m.group(2) + "/" + m.group(3) + " in";
         return new LengthReading(
@@ -150,12 +141,7 @@ public final class MakerLength {
     private static final java.util.Set<Integer> BINARY = java.util.Set.of(2, 3, 4, 8, 16, 32, 64);
 
     private static LengthReading bareNumber(String number) {
-        throw Refusal.of(
-                "line-asks",
-                "length",
-                "#" + number,
-                "\"#%s\" may be a gauge or a drill.".formatted(number),
-                "Say which: %s awg, %s swg, or #%s drill.".formatted(number, number, number));
+        throw Refusal.of(RefusalCode.GAUGE_OR_DRILL, "length", "#" + number).with("number", number);
     }
 
     private static LengthReading gauge(int number, String said, GaugeTable bareGauge) {

@@ -1,6 +1,8 @@
 package toroid.core.quantity;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /** A mass in grams. Finite. */
 public record Mass(double inGrams) {
@@ -8,7 +10,8 @@ public record Mass(double inGrams) {
     public static final double GRAMS_PER_OUNCE = 28.349523125;
 
     public Mass {
-        Checks.within("mass", inGrams, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, "g", "Give a number.");
+        Checks.within(
+                "mass", inGrams, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, Unit.GRAMS, Remedy.GIVE_A_NUMBER);
     }
 
     public static Mass ofGrams(double grams) {

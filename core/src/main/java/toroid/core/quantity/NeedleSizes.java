@@ -3,6 +3,7 @@ package toroid.core.quantity;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 
 /**
  * Knitting needles as mandrels. Metric needles carry their diameter in millimetres; US numbers are a table.
@@ -34,12 +35,7 @@ public final class NeedleSizes {
     public static Length us(String number) {
         Double millimetres = US_TO_MM.get(number.replaceFirst("\\.0$", "").replace("½", ".5"));
         if (millimetres == null) {
-            throw Refusal.of(
-                    "unknown-needle",
-                    "needle",
-                    number,
-                    "No US needle size is called " + number + ".",
-                    "Use 0 to 15 (with 1.5, 2.5, 10.5), or the needle's millimetres.");
+            throw Refusal.of(RefusalCode.UNKNOWN_NEEDLE, "needle", number);
         }
         return Length.ofMillimetres(millimetres);
     }

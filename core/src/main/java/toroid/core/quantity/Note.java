@@ -20,15 +20,24 @@ public record Note(String code, Severity severity, Map<String, Object> values) {
         values = java.util.Collections.unmodifiableMap(new TreeMap<>(values));
     }
 
-    public static Note good(String code, Map<String, Object> values) {
+    public Note(NoteCode code, Severity severity, Map<String, Object> values) {
+        this(code.id(), severity, values);
+    }
+
+    /** Whether this is what it says. */
+    public boolean is(NoteCode other) {
+        return code.equals(other.id());
+    }
+
+    public static Note good(NoteCode code, Map<String, Object> values) {
         return new Note(code, Severity.GOOD, values);
     }
 
-    public static Note info(String code, Map<String, Object> values) {
+    public static Note info(NoteCode code, Map<String, Object> values) {
         return new Note(code, Severity.INFO, values);
     }
 
-    public static Note care(String code, Map<String, Object> values) {
+    public static Note care(NoteCode code, Map<String, Object> values) {
         return new Note(code, Severity.CARE, values);
     }
 }

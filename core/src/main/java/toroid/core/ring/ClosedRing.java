@@ -1,6 +1,8 @@
 package toroid.core.ring;
 
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * What becomes of a sprung turn when it is cut and closed flush.
@@ -32,8 +34,8 @@ public final class ClosedRing {
                     kerf,
                     0,
                     turns * (sprung.turnLengthMm() - Math.PI * (d + Ring.SMALLEST_INNER_MM)),
-                    "mm",
-                    "The cut takes the whole hole: use a finer blade or flush cutters.");
+                    Unit.MM,
+                    Remedy.USE_A_FINER_BLADE);
         }
         return new Ring(d, inner);
     }

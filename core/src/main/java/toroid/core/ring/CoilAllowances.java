@@ -1,6 +1,9 @@
 package toroid.core.ring;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+import toroid.core.numeric.Usual;
 
 /**
  * What the hand needs beyond the rings.
@@ -21,13 +24,13 @@ public record CoilAllowances(
     public static final CoilAllowances NONE = new CoilAllowances(0, 0, 0, 3000, Double.POSITIVE_INFINITY);
 
     public CoilAllowances {
-        Checks.within("leadMm", leadMm, 0, 500, "mm", "About 25 is usual.");
-        Checks.within("tailMm", tailMm, 0, 500, "mm", "About 40 is usual.");
-        Checks.within("spoiltTurnsPerEnd", spoiltTurnsPerEnd, 0, 10, "turns", "One is usual.");
-        Checks.within("usableMandrelMm", usableMandrelMm, 5, 3000, "mm", "Measure the rod's free length.");
+        Checks.within("leadMm", leadMm, 0, 500, Unit.MM, Usual.about(25, Unit.MM));
+        Checks.within("tailMm", tailMm, 0, 500, Unit.MM, Usual.about(40, Unit.MM));
+        Checks.within("spoiltTurnsPerEnd", spoiltTurnsPerEnd, 0, 10, Unit.TURNS, Usual.about(1, Unit.TURNS));
+        Checks.within("usableMandrelMm", usableMandrelMm, 5, 3000, Unit.MM, Remedy.MEASURE_THE_RODS_FREE_LENGTH);
         if (Double.isNaN(longestFeedMm) || longestFeedMm < 100) {
             throw toroid.core.numeric.Refusal.outOfRange(
-                    "longestFeedMm", longestFeedMm, 100, Double.POSITIVE_INFINITY, "mm", "About 1500 is usual.");
+                    "longestFeedMm", longestFeedMm, 100, Double.POSITIVE_INFINITY, Unit.MM, Usual.about(1500, Unit.MM));
         }
     }
 }

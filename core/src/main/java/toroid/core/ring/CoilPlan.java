@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * How many coils, each how long, for a job; and the inverse, how many rings a length of wire gives. Coils are made as equal as
@@ -25,7 +27,7 @@ public record CoilPlan(List<Coil> coils) {
     public static CoilPlan forJob(CoilRequest job) {
         int most = mostPerCoil(job);
         int count = (job.rings() + most - 1) / most;
-        Checks.within("coils", count, 1, MOST_COILS, "coils", "Take fewer rings at once, or a longer rod.");
+        Checks.within("coils", count, 1, MOST_COILS, Unit.COILS, Remedy.TAKE_FEWER_RINGS_OR_A_LONGER_ROD);
         var coils = new ArrayList<Coil>(count);
         for (int i = 0; i < count; i++) {
             coils.add(Coil.forRings(job, job.rings() / count + (i < job.rings() % count ? 1 : 0)));
@@ -72,10 +74,8 @@ public record CoilPlan(List<Coil> coils) {
                     rod ? job.hand().usableMandrelMm() : job.hand().longestFeedMm(),
                     rod ? one.woundLengthMm() : one.wireMm(),
                     Double.POSITIVE_INFINITY,
-                    "mm",
-                    rod
-                            ? "One ring and its spoilt turns need a longer rod."
-                            : "One ring and its lead and tail need a longer feed.");
+                    Unit.MM,
+                    rod ? Remedy.ONE_RING_NEEDS_A_LONGER_ROD : Remedy.ONE_RING_NEEDS_A_LONGER_FEED);
         }
         return low;
     }

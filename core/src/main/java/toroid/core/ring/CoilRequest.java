@@ -1,6 +1,8 @@
 package toroid.core.ring;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * What is to be wound.
@@ -17,8 +19,8 @@ public record CoilRequest(Ring wound, Ring sprung, int rings, int turnsPerRing, 
     public static final int MOST_TURNS = 12;
 
     public CoilRequest {
-        Checks.within("ringCount", rings, 1, MOST_RINGS, "rings", "Split the job.");
-        Checks.within("turnsPerRing", turnsPerRing, 1, MOST_TURNS, "turns", "One is a plain ring, two a double.");
+        Checks.within("ringCount", rings, 1, MOST_RINGS, Unit.RINGS, Remedy.SPLIT_THE_JOB);
+        Checks.within("turnsPerRing", turnsPerRing, 1, MOST_TURNS, Unit.TURNS, Remedy.ONE_IS_PLAIN_TWO_A_DOUBLE);
         if (wound.wireDiameterMm() != sprung.wireDiameterMm()) {
             throw new IllegalArgumentException("the wound and the sprung turn must be of one wire");
         }

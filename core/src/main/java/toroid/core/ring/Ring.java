@@ -2,6 +2,8 @@ package toroid.core.ring;
 
 import toroid.core.bend.Springback;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.wire.Wire;
 
 /**
@@ -18,8 +20,8 @@ public record Ring(double wireDiameterMm, double innerDiameterMm) {
                 innerDiameterMm,
                 SMALLEST_INNER_MM,
                 LARGEST_INNER_MM,
-                "mm",
-                "Check which of mandrel, inner and outer diameter was meant.");
+                Unit.MM,
+                Remedy.CHECK_WHICH_DIAMETER_WAS_MEANT);
     }
 
     /** {@code OD = ID + 2d}, mm. */

@@ -4,6 +4,9 @@ import java.util.function.DoubleUnaryOperator;
 import toroid.core.bend.Springback;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+import toroid.core.numeric.Usual;
 
 /**
  * Which size the maker holds fixed, and its value: mm, or a pure number for {@link Convention#ASPECT_RATIO}. Inner, outer and
@@ -27,10 +30,11 @@ public record RingAim(Convention convention, double value) {
                         value,
                         Ring.SMALLEST_INNER_MM,
                         Ring.LARGEST_INNER_MM,
-                        "mm",
-                        "Check the ring's size.");
-            case OUTER -> Checks.within("outerDiameterMm", value, 0.2, 274, "mm", "Check the ring's size.");
-            case ASPECT_RATIO -> Checks.within("aspectRatio", value, 0.1, 500, "", "Usual rings are 2.5 to 8.");
+                        Unit.MM,
+                        Remedy.CHECK_THE_RINGS_SIZE);
+            case OUTER -> Checks.within("outerDiameterMm", value, 0.2, 274, Unit.MM, Remedy.CHECK_THE_RINGS_SIZE);
+            case ASPECT_RATIO ->
+                Checks.within("aspectRatio", value, 0.1, 500, Unit.NONE, Usual.between(2.5, 8, Unit.NONE));
         }
     }
 
@@ -46,9 +50,9 @@ public record RingAim(Convention convention, double value) {
         return switch (convention) {
             case OUTER ->
                 refusal.askedBy(
-                        "outerDiameterMm", value, inner -> closed.applyAsDouble(inner) + 2 * wireDiameterMm, "mm");
+                        "outerDiameterMm", value, inner -> closed.applyAsDouble(inner) + 2 * wireDiameterMm, Unit.MM);
             case ASPECT_RATIO ->
-                refusal.askedBy("aspectRatio", value, inner -> closed.applyAsDouble(inner) / wireDiameterMm, "");
+                refusal.askedBy("aspectRatio", value, inner -> closed.applyAsDouble(inner) / wireDiameterMm, Unit.NONE);
             default -> refusal;
         };
     }

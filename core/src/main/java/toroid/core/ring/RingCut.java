@@ -1,6 +1,9 @@
 package toroid.core.ring;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+import toroid.core.numeric.Usual;
 
 /** How rings are parted from the coil; it decides the ring. */
 public sealed interface RingCut {
@@ -16,7 +19,7 @@ public sealed interface RingCut {
      */
     record Saw(double kerfMm) implements RingCut {
         public Saw {
-            Checks.within("kerfMm", kerfMm, 0, 2, "mm", "Measure a cut in scrap; usual blades take 0.2 to 0.5.");
+            Checks.within("kerfMm", kerfMm, 0, 2, Unit.MM, Usual.between(0.2, 0.5, Unit.MM));
         }
     }
 
@@ -28,7 +31,7 @@ public sealed interface RingCut {
      */
     record Flush(double trimMm, boolean flipped) implements RingCut {
         public Flush {
-            Checks.within("trimMm", trimMm, 0, 5, "mm", "Half to one wire diameter is usual.");
+            Checks.within("trimMm", trimMm, 0, 5, Unit.MM, Remedy.HALF_TO_ONE_WIRE_IS_USUAL);
         }
 
         /** The usual trim: three quarters of the wire (common practice: half to one wire diameter). */

@@ -1,6 +1,6 @@
 package toroid.core.ring;
 
-import toroid.core.bend.FlowEstimate;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metal;
 
 /**

@@ -6,6 +6,7 @@ import java.util.Map;
 import toroid.core.bend.BendingStrain;
 import toroid.core.metal.Temper;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /** Judgements on one ring, worst first within their kind; the words are made where they are shown. */
 public final class RingNotes {
@@ -19,12 +20,12 @@ public final class RingNotes {
         var notes = new ArrayList<Note>();
         double strain = BendingStrain.atOuterFibre(work.closed().wireDiameterMm(), work.mandrelDiameterMm());
         if (BendingStrain.shouldBeAnnealed(temper, strain)) {
-            notes.add(Note.care("anneal-first", Map.of("strainPercent", 100 * strain, "temper", temper.name())));
+            notes.add(Note.care(NoteCode.ANNEAL_FIRST, Map.of("strainPercent", 100 * strain, "temper", temper.name())));
         }
         double shrink = 1 - work.closed().innerDiameterMm() / work.sprung().innerDiameterMm();
         if (shrink > KERF_MATTERS) {
             notes.add(Note.info(
-                    "kerf-shrinks",
+                    NoteCode.KERF_SHRINKS,
                     Map.of(
                             "kerfMm",
                             work.cut().ringLossMm(),
@@ -32,7 +33,7 @@ public final class RingNotes {
                             work.sprung().innerDiameterMm() - work.closed().innerDiameterMm())));
         }
         if (work.cut() instanceof RingCut.Flush flush && !flush.flipped()) {
-            notes.add(Note.care("pointed-ends", Map.of()));
+            notes.add(Note.care(NoteCode.POINTED_ENDS, Map.of()));
         }
         RingStrength strength = RingStrength.of(work.closed(), work.effectiveYieldMpa(), work.turns());
         var values = Map.<String, Object>of(
@@ -41,8 +42,8 @@ public final class RingNotes {
                 "use", strength.use().name());
         notes.add(
                 strength.use() == RingStrength.Use.SOLDER_IT
-                        ? Note.care("opens-easily", values)
-                        : Note.info("bears", values));
+                        ? Note.care(NoteCode.OPENS_EASILY, values)
+                        : Note.info(NoteCode.BEARS, values));
         return notes;
     }
 }

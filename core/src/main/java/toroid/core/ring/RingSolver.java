@@ -10,7 +10,10 @@ import toroid.core.bend.BarInBending;
 import toroid.core.bend.Springback;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Roots;
+import toroid.core.numeric.Unit;
 import toroid.core.wire.Wire;
 
 /**
@@ -50,19 +53,19 @@ public final class RingSolver {
         if (given.mandrelDiameterMm() != null) {
             Springback.checkMandrel(given.mandrelDiameterMm());
         }
-        bounded("innerDiameterMm", given.innerDiameterMm(), Ring.SMALLEST_INNER_MM, Ring.LARGEST_INNER_MM, "mm");
+        bounded("innerDiameterMm", given.innerDiameterMm(), Ring.SMALLEST_INNER_MM, Ring.LARGEST_INNER_MM, Unit.MM);
         bounded(
                 "outerDiameterMm",
                 given.outerDiameterMm(),
                 Ring.SMALLEST_INNER_MM + 2 * Wire.THINNEST_MM,
                 Ring.LARGEST_INNER_MM + 2 * Wire.THICKEST_MM,
-                "mm");
-        bounded("aspectRatio", given.aspectRatio(), 0.1, 500, "");
+                Unit.MM);
+        bounded("aspectRatio", given.aspectRatio(), 0.1, 500, Unit.NONE);
     }
 
-    private static void bounded(String field, Double value, double minimum, double maximum, String unit) {
+    private static void bounded(String field, Double value, double minimum, double maximum, Unit unit) {
         if (value != null) {
-            Checks.within(field, value, minimum, maximum, unit, "Check the size and its unit.");
+            Checks.within(field, value, minimum, maximum, unit, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
         }
     }
 
@@ -75,11 +78,11 @@ public final class RingSolver {
             return new Ring(d, inner);
         }
         if (d != null && outer != null) {
-            bounded("outerDiameterMm", outer, 0, 2 * d + Ring.LARGEST_INNER_MM, "mm");
+            bounded("outerDiameterMm", outer, 0, 2 * d + Ring.LARGEST_INNER_MM, Unit.MM);
             return new Ring(d, positive(outer - 2 * d, "outerDiameterMm", outer, 2 * d + Ring.SMALLEST_INNER_MM));
         }
         if (d != null && aspect != null) {
-            bounded("aspectRatio", aspect, Ring.SMALLEST_INNER_MM / d, Ring.LARGEST_INNER_MM / d, "");
+            bounded("aspectRatio", aspect, Ring.SMALLEST_INNER_MM / d, Ring.LARGEST_INNER_MM / d, Unit.NONE);
             return new Ring(d, aspect * d);
         }
         if (inner != null && outer != null) {
@@ -110,13 +113,11 @@ public final class RingSolver {
             return new Ring(wire, g.outerDiameterMm() - 2 * wire);
         }
         throw Refusal.of(
-                "not-enough",
-                "wireDiameterMm",
-                null,
                 mandrel != null && g.innerDiameterMm() != null
-                        ? "Mandrel and inner diameter do not say how thick the wire is."
-                        : "One size alone does not fix a ring.",
-                "Give two of: wire diameter, inner diameter, outer diameter, aspect ratio, mandrel.");
+                        ? RefusalCode.MANDREL_AND_INSIDE_ALONE
+                        : RefusalCode.ONE_SIZE_ALONE,
+                "wireDiameterMm",
+                null);
     }
 
     /**
@@ -134,13 +135,10 @@ public final class RingSolver {
         if (atLower > 0 && condition.applyAsDouble(Wire.THICKEST_MM) <= 0) {
             return Roots.between(condition, lower, Wire.THICKEST_MM, ROOT_TOLERANCE_MM);
         }
-        throw Refusal.of(
-                "no-such-wire",
-                field,
-                null,
-                "No wire from %.2f to %.0f mm gives that ring on a %.2f mm rod."
-                        .formatted(thinnest, Wire.THICKEST_MM, g.mandrelDiameterMm()),
-                "Check the rod and the ring, or give the wire.");
+        throw Refusal.of(RefusalCode.NO_SUCH_WIRE, field, null)
+                .with("thinnestMm", thinnest)
+                .with("thickestMm", Wire.THICKEST_MM)
+                .with("rodMm", g.mandrelDiameterMm());
     }
 
     /** Where a condition with a single hump is largest, by Brent's method on ln d (Hipparchus). */
@@ -172,25 +170,16 @@ public final class RingSolver {
     private static double positive(double size, String field, double given, double minimum) {
         if (!(size > 0)) {
             throw Refusal.outOfRange(
-                    field,
-                    given,
-                    minimum,
-                    Double.POSITIVE_INFINITY,
-                    "mm",
-                    "The ring has no hole that way: check which size is which.");
+                    field, given, minimum, Double.POSITIVE_INFINITY, Unit.MM, Remedy.CHECK_WHICH_SIZE_IS_WHICH);
         }
         return size;
     }
 
     private static void agree(String field, Double givenMm, double foundMm) {
         if (givenMm != null && Math.abs(givenMm - foundMm) > AGREEMENT_MM) {
-            throw Refusal.of(
-                    "contradiction",
-                    field,
-                    Double.toString(givenMm),
-                    "The sizes given disagree: %s would be %.3f mm by the others, not %.3f mm."
-                            .formatted(field.equals("aspectRatio") ? "the inner diameter" : field, foundMm, givenMm),
-                    "Leave one of them out.");
+            throw Refusal.of(RefusalCode.CONTRADICTION, field, givenMm)
+                    .with("foundMm", foundMm)
+                    .with("givenMm", givenMm);
         }
     }
 }

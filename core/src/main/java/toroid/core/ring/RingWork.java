@@ -1,11 +1,13 @@
 package toroid.core.ring;
 
 import toroid.core.bend.BarInBending;
-import toroid.core.bend.FlowEstimate;
+import toroid.core.bend.BendingMoment;
 import toroid.core.bend.Springback;
 import toroid.core.bend.SprungDiameter;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 
 /**
  * One ring from mandrel to closed: wound → sprung → closed, with the 95 % bands of the last two (inner diameters, mm).
@@ -77,7 +79,7 @@ public record RingWork(
                     : Springback.mandrelForMm(
                             bar, ClosedRing.before(aimed, cut, turns).innerDiameterMm());
         } catch (Refusal refusal) {
-            boolean ofTheTurn = !"out-of-range".equals(refusal.code());
+            boolean ofTheTurn = !refusal.is(RefusalCode.OUT_OF_RANGE);
             throw aim.told(
                     refusal, wireDiameterMm, inner -> ofTheTurn ? closed(wireDiameterMm, inner, cut, turns) : inner);
         }
@@ -95,8 +97,8 @@ public record RingWork(
 
     /** The yield of a perfectly plastic wire as strong as this one wound to this ring, MPa. */
     public double effectiveYieldMpa() {
-        return flow.effectiveYieldMpa(
-                closed.wireDiameterMm(), metal.youngsModulus().inMegapascals(), mandrelDiameterMm);
+        return BendingMoment.effectiveYieldMpa(
+                flow, closed.wireDiameterMm(), metal.youngsModulus().inMegapascals(), mandrelDiameterMm);
     }
 
     /** {@code AR} as makers quote it: mandrel ÷ wire. */

@@ -4,6 +4,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Unit;
+import toroid.core.numeric.Usual;
 
 /**
  * Rings made on top, for those that drop or close badly: {@code ⌈count × share⌉} of each size and colour by itself, since no other
@@ -22,7 +24,7 @@ public final class Spare {
      * @param percent 0 to {@value #MOST_PERCENT}
      */
     public static int of(int count, double percent) {
-        Checks.within("sparePercent", percent, 0, MOST_PERCENT, "%", "Five is usual.");
+        Checks.within("sparePercent", percent, 0, MOST_PERCENT, Unit.PERCENT, Usual.about(5, Unit.PERCENT));
         double share = count * percent / 100;
         return share < LEAST - 1e-9 ? 0 : (int) Math.ceil(share - 1e-9);
     }

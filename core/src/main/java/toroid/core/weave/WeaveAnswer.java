@@ -1,5 +1,7 @@
 package toroid.core.weave;
 
+import toroid.core.ring.Tightness;
+
 /**
  * A weave solved for the maker's rings. Lengths mm, masses g. A figure that was not reached is null, never a guess.
  *

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import toroid.core.quantity.Figure;
 import toroid.core.ring.Ring;
+import toroid.core.ring.Tightness;
 import toroid.core.weave.pattern.WeavePattern;
 
 /** The figures of a solved weave, each with its formula, its worked values and where it comes from. */
@@ -53,6 +54,12 @@ public final class WeaveFigures {
                 say(
                         "How much thicker wire would go in. Ours: tight below %.0f %%, drapes to %.0f %%, floppy from %.0f %%.",
                         100 * Tightness.TIGHT_BELOW, 100 * Tightness.USUAL_BELOW, 100 * Tightness.LOOSE_BELOW)));
+        pitches(figures, answer);
+        perLength(figures, pattern, answer, rings, density);
+        return figures;
+    }
+
+    private static void pitches(List<Figure> figures, WeaveAnswer answer) {
         pitch(
                 figures,
                 "weave-taut",
@@ -83,8 +90,6 @@ public final class WeaveFigures {
                 answer.acrossShortestMm(),
                 "the shortest cell across in which no wire is nearer than d",
                 answer);
-        perLength(figures, pattern, answer, rings, density);
-        return figures;
     }
 
     private static void pitch(List<Figure> figures, String id, Double mm, String formula, WeaveAnswer answer) {

@@ -2,9 +2,10 @@ package toroid.core.weave;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
+import toroid.core.ring.Tightness;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.solve.Captives;
 
@@ -17,14 +18,14 @@ public final class WeaveNotes {
         var notes = new ArrayList<Note>();
         notes.add(verdict(pattern, rings, answer.aspectRatioMin()));
         if (answer.fits() && answer.restPitchMm() != null && answer.tautPitchMm() == null) {
-            notes.add(Note.info("pitch-not-reached", Map.of("which", "taut")));
+            notes.add(Note.info(NoteCode.PITCH_NOT_REACHED, Map.of("which", "taut")));
         }
         if (answer.fits() && answer.restPitchMm() != null && answer.shortestPitchMm() == null) {
-            notes.add(Note.info("pitch-not-reached", Map.of("which", "shortest")));
+            notes.add(Note.info(NoteCode.PITCH_NOT_REACHED, Map.of("which", "shortest")));
         }
         if (pattern.usual() != null) {
             notes.add(Note.info(
-                    "usual-window",
+                    NoteCode.USUAL_WINDOW,
                     Map.of("low", pattern.usual().low(), "high", pattern.usual().high())));
         }
         return notes;
@@ -41,7 +42,7 @@ public final class WeaveNotes {
             return verdict(rings.ring(0).aspectRatio(), smallest, rings.wireMm());
         }
         return new Note(
-                "weave-captive-slips",
+                NoteCode.WEAVE_CAPTIVE_SLIPS,
                 Note.Severity.STOP,
                 Map.of(
                         "innerMm",
@@ -72,7 +73,7 @@ public final class WeaveNotes {
                 wireMm * Tightness.aspectRatioAt(Tightness.TIGHT_BELOW, smallest),
                 "looseInnerMm",
                 wireMm * Tightness.aspectRatioAt(Tightness.USUAL_BELOW, smallest));
-        String code = "weave-" + tightness.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        NoteCode code = NoteCode.valueOf("WEAVE_" + tightness.name());
         return switch (tightness) {
             case WILL_NOT_CLOSE -> new Note(code, Note.Severity.STOP, values);
             case ON_THE_EDGE, FLOPPY -> Note.care(code, values);

@@ -2,6 +2,8 @@ package toroid.core.weave;
 
 import java.util.List;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.ring.Ring;
 
 /**
@@ -16,7 +18,12 @@ public record WeaveRings(double wireMm, List<Double> innerMm) {
     /** @throws toroid.core.numeric.Refusal for a ring that cannot be */
     public WeaveRings {
         Checks.within(
-                "innerDiameterMm", innerMm.size(), 1, MOST_SIZES, "sizes", "Give one for each ring size of the weave.");
+                "innerDiameterMm",
+                innerMm.size(),
+                1,
+                MOST_SIZES,
+                Unit.SIZES,
+                Remedy.GIVE_ONE_FOR_EACH_SIZE_OF_THE_WEAVE);
         innerMm = List.copyOf(innerMm);
         for (double inner : innerMm) {
             new Ring(wireMm, inner);

@@ -6,6 +6,10 @@ import java.util.List;
 import java.util.Map;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+import toroid.core.ring.Tightness;
 import toroid.core.weave.WeaveBend.Way;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
@@ -42,12 +46,12 @@ public final class WeaveWork {
         Closest closest = WeaveSolver.closest(pattern, rings.ratios());
         if (!closest.solved()) {
             throw Refusal.of(
-                    "not-solved",
-                    "innerDiameterMm",
-                    null,
-                    "%s could not be solved in these proportions%s."
-                            .formatted(pattern.name(), closest.linksVerified() ? "" : ": its links did not hold"),
-                    "Take sizes nearer to one another.");
+                            closest.linksVerified()
+                                    ? RefusalCode.WEAVE_NOT_SOLVED
+                                    : RefusalCode.WEAVE_LINKS_DID_NOT_HOLD,
+                            "innerDiameterMm",
+                            null)
+                    .with("weave", pattern.name());
         }
         return new WeaveWork(pattern, rings, closest);
     }
@@ -57,11 +61,11 @@ public final class WeaveWork {
         int sizes = pattern.classes().size();
         if (rings.innerMm().size() != sizes) {
             throw Refusal.of(
-                    "ring-sizes",
-                    "innerDiameterMm",
-                    String.valueOf(rings.innerMm().size()),
-                    "%s takes %d ring size%s.".formatted(pattern.name(), sizes, sizes == 1 ? "" : "s"),
-                    "Give one inner diameter for each.");
+                            RefusalCode.RING_SIZES,
+                            "innerDiameterMm",
+                            rings.innerMm().size())
+                    .with("weave", pattern.name())
+                    .with("sizes", sizes);
         }
     }
 
@@ -196,13 +200,13 @@ public final class WeaveWork {
     }
 
     /**
-     * Poses from shortest to taut, in mm; each with its rings as far from touching as that pitch allows. Of a finite piece, or
+     * Poses from shortest to taut, in mm; each with its rings as far from touching as that pitch allows. Of a finite patch, or
      * rings that do not fit, only the widest pose.
      *
      * @param count how many evenly apart, 2 to 15; the pose at rest comes besides
      */
     public List<Pose> poses(int count) {
-        Checks.within("poses", count, FEWEST_POSES, MOST_POSES, "poses", "Ask for fewer.");
+        Checks.within("poses", count, FEWEST_POSES, MOST_POSES, Unit.POSES, Remedy.ASK_FOR_FEWER);
         double unit = rings.unitMm();
         if (!fits() || pattern.lattice().kind() == Lattice.Kind.FINITE) {
             return List.of(rest().pose().scaled(unit));

@@ -2,6 +2,8 @@ package toroid.core.wire;
 
 import toroid.core.metal.Metal;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.quantity.Length;
 import toroid.core.quantity.Mass;
 
@@ -12,6 +14,9 @@ public record Wire(Length diameter, Metal metal) {
     public static final double THINNEST_MM = 0.05;
     public static final double THICKEST_MM = 12;
 
+    /** A stock wire so much thicker or thinner is still the wire asked for, as a share; common practice: gauges stand a tenth apart. */
+    public static final double SAME = 0.03;
+
     public Wire {
         checkDiameter(diameter.inMillimetres());
     }
@@ -19,7 +24,17 @@ public record Wire(Length diameter, Metal metal) {
     /** The range of diameters worked with. @throws toroid.core.numeric.Refusal outside it */
     public static double checkDiameter(double wireDiameterMm) {
         return Checks.within(
-                "wireDiameterMm", wireDiameterMm, THINNEST_MM, THICKEST_MM, "mm", "Measure the wire with a caliper.");
+                "wireDiameterMm",
+                wireDiameterMm,
+                THINNEST_MM,
+                THICKEST_MM,
+                Unit.MM,
+                Remedy.MEASURE_THE_WIRE_WITH_A_CALIPER);
+    }
+
+    /** Whether wire of that diameter stands for a wire asked for, both mm: within {@link #SAME} of it. */
+    public static boolean standsFor(double stockMm, double askedMm) {
+        return Math.abs(stockMm / askedMm - 1) <= SAME;
     }
 
     /** {@code m = ρ · π d²/4 · L}. Exact for a cylinder. */

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import toroid.core.metal.FlowCurve;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
@@ -167,7 +168,7 @@ class SpringbackTest {
                     assertThat(most).isLessThan(52.3);
                     assertThat(Springback.innerDiameterMm(spring, most)).isBetween(240.0, 250.0);
                 })
-                .hasMessageContaining("rod below");
+                .hasMessageContaining("rodBelowMm");
     }
 
     @Test

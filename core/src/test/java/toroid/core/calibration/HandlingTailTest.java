@@ -59,7 +59,7 @@ class HandlingTailTest {
         int reached = 0;
         int made = 0;
         double planned = 0;
-        for (int maker = 0; maker < 120; maker++) {
+        for (int maker = 0; maker < 60; maker++) {
             double middle = -0.3 + 0.2 * random.nextGaussian();
             var readings = new ArrayList<Reading>();
             for (int piece = 0; piece < 12; piece++) {

@@ -17,11 +17,11 @@ import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOpti
 import org.hipparchus.util.Pair;
 import org.junit.jupiter.api.Test;
 import toroid.core.bend.BarInBending;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.Springback;
 import toroid.core.bend.SprungDiameter;
 import toroid.core.calibration.SpringbackReading.Measured;
 import toroid.core.metal.FlowCurve;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.FlowPrior;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
@@ -220,7 +220,7 @@ class SpringbackFitTest {
     void slipsOfThePenAreRefused() {
         assertThatThrownBy(() -> SpringbackReading.of(Measured.COIL_INNER, 62, 1, 6, new RingCut.None(), 1))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("measure again");
+                .hasMessageContaining("no-coil-is-smaller-than-its-rod");
         assertThatThrownBy(() -> new SpringbackReading(1, 6, 5.5)).isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> SpringbackFit.of(List.of(), MODULUS, BRASS)).isInstanceOf(Refusal.class);
     }
@@ -252,7 +252,7 @@ class SpringbackFitTest {
         double impossible = Springback.innerDiameterMm(BarInBending.ofWire(1, 117_000, 4700), 6);
         assertThatThrownBy(() -> PossibleReading.check(new SpringbackReading(1, 6, impossible), copper))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("Check the rod");
+                .hasMessageContaining("check-rod-metal-and-side");
     }
 
     /** Sample standard deviation with n − 1; NIST/SEMATECH e-Handbook of Statistical Methods, 1.3.5.6. */

@@ -109,7 +109,8 @@ class CatalogueTest {
         assertThat(Forms.byId(id).parameters())
                 .allSatisfy(parameter -> assertThat(parameter.reason())
                         .as(parameter.name())
-                        .matches("[A-Z0-9].*[.]")
+                        .matches("[A-Z0-9{].*[.]")
+                        .doesNotContain(" mm")
                         .hasSizeBetween(8, 90));
     }
 
@@ -330,7 +331,7 @@ class CatalogueTest {
             cut += figures.get("wire-" + i + "-to-cut").value();
         }
         assertThat(steps).isCloseTo(work.inPiece().inMillimetres(), within(1e-3));
-        assertThat(figures.get("wire-for-pieces").value()).isCloseTo(3 * cut, within(1e-6));
+        assertThat(figures.get("wire-for-copies").value()).isCloseTo(3 * cut, within(1e-6));
     }
 
     private static List<BendProgram> programs(FormWork work, int stepsDone) {

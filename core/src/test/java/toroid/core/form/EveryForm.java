@@ -2,7 +2,7 @@ package toroid.core.form;
 
 import java.util.Map;
 import java.util.stream.Stream;
-import toroid.core.bend.FlowEstimate;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;

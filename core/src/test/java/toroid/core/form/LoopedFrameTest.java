@@ -135,7 +135,8 @@ class LoopedFrameTest {
     void oneWireCarriesSoManyBeads() {
         Map<String, Object> many =
                 Map.of("between", 80, "across", "carry beads", "bead", 2, "each", 30, "rows", 60, "fine", 0.3);
-        assertThatThrownBy(() -> EveryForm.solve("rail-wraps", 1.2, many)).hasMessageContaining("several lengths");
+        assertThatThrownBy(() -> EveryForm.solve("rail-wraps", 1.2, many))
+                .hasMessageContaining("weave-it-in-several-lengths");
     }
 
     /** The frame is closed before it is woven across, and the beads of a row go on before its wraps. */

@@ -65,7 +65,7 @@ class NewLinksTest {
         assertThat(kinds.lastIndexOf(FormStep.Kind.SOLDER)).isGreaterThan(kinds.lastIndexOf(FormStep.Kind.BEND));
         assertThatThrownBy(() -> EveryForm.solve("balled-link", 1, Map.of("gap", 0.4, "ball", 2.5)))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("turn before");
+                .hasMessageContaining("ball-lies-on-the-turn-before");
     }
 
     /** Beads side by side on a bow: round ones of D on a bow of ρ touch where {@code 2 ρ′ sin(θ/2) = D}, ρ′ their middles' radius. */
@@ -118,7 +118,7 @@ class NewLinksTest {
                         1,
                         Map.of("inside", 12.0, "row", List.of(new StackItem(StackItem.Kind.BEAD, 20, 3, 3, 1.5)))))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("further round");
+                .hasMessageContaining("row-longer-than-bow");
     }
 
     /** A drop asked for by its length is so long inside, by points; its legs lean as that needs and lie in nothing. */

@@ -86,7 +86,7 @@ class StackedWireTest {
                 .containsSubsequence("first loop", "2 beads", "second loop")
                 .doesNotHaveDuplicates();
         assertThatThrownBy(() -> carrying("curved-bar", List.of(new StackItem(StackItem.Kind.BEAD, 9, 6, 6, 2))))
-                .hasMessageContaining("further round than the bow");
+                .hasMessageContaining("row-longer-than-bow");
     }
 
     private static FormWork carrying(String id, List<StackItem> row) {
@@ -157,9 +157,9 @@ class StackedWireTest {
 
     @Test
     void badRowsAreRefusedInWords() {
-        assertThatThrownBy(() -> work(List.of(), Map.of())).hasMessageContaining("1 to 40 kinds");
+        assertThatThrownBy(() -> work(List.of(), Map.of())).hasMessageContaining("stack-kinds: row {most=40}");
         List<StackItem> many = Collections.nCopies(41, SPACER);
-        assertThatThrownBy(() -> work(many, Map.of())).hasMessageContaining("1 to 40 kinds");
+        assertThatThrownBy(() -> work(many, Map.of())).hasMessageContaining("stack-kinds: row {most=40}");
         for (Object bad : List.of(
                 "a bead",
                 Map.of("kind", "STONE", "acrossMm", 4, "longMm", 4, "holeMm", 1),
@@ -178,9 +178,9 @@ class StackedWireTest {
     void aRowHasAnEnd() {
         List<StackItem> coils =
                 Collections.nCopies(StackItem.MOST_ITEMS, new StackItem(StackItem.Kind.COIL, 60, 0.1, 100, 0));
-        assertThatThrownBy(() -> work(coils, Map.of())).hasMessageContaining("24 coils at most");
+        assertThatThrownBy(() -> work(coils, Map.of())).hasMessageContaining("too-many-coils");
         List<StackItem> fine = List.of(new StackItem(StackItem.Kind.COIL, 24, 0.1, 100, 0));
-        assertThatThrownBy(() -> work(fine, Map.of())).hasMessageContaining("in parts");
+        assertThatThrownBy(() -> work(fine, Map.of())).hasMessageContaining("make-it-in-parts");
         List<StackItem> beads = Collections.nCopies(10, new StackItem(StackItem.Kind.BEAD, 60, 3, 3, 1));
         assertThat(work(beads, Map.of()).solids()).hasSize(600);
     }

@@ -149,9 +149,9 @@ class WingPairsTest {
     void whatIsTooSmallIsRefusedWithItsRemedy() {
         var small = new HashMap<String, Object>(Map.of("second", 14.4, "wraps", 4));
         assertThatThrownBy(() -> wings("winged-link", small))
-                .hasMessageContaining("second wing")
-                .hasMessageContaining("14.4 mm");
+                .hasMessageContaining("second-wing-too-short")
+                .hasMessageContaining("edgeMm=14.4");
         assertThatThrownBy(() -> wings("winged-cuff", Map.of("inside", 8, "gap", 20)))
-                .hasMessageContaining("No gap is wider than the cuff");
+                .hasMessageContaining("no-gap-wider-than-the-cuff");
     }
 }

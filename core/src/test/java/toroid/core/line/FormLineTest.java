@@ -54,6 +54,6 @@ class FormLineTest {
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("sideways")
                 .hasMessageContaining("width");
-        assertThatThrownBy(() -> read("spiral 1.0 to")).hasMessageContaining("comes a size");
+        assertThatThrownBy(() -> read("spiral 1.0 to")).hasMessageContaining("line-wants-a-size");
     }
 }

@@ -74,7 +74,7 @@ class WeaveLineTest {
                 .hasMessageContaining("tomorrow");
         assertThatThrownBy(() -> read("byzantine id"))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("comes a size");
+                .hasMessageContaining("line-wants-a-size");
         assertThatThrownBy(() -> read("byzantine 10x12")).isInstanceOf(Refusal.class);
     }
 }

@@ -81,6 +81,6 @@ class MetalsTest {
     void unknownMetalsAndTempersAreRefusedWithWhatThereIs() {
         assertThatThrownBy(() -> Metals.byId("tin")).isInstanceOf(Refusal.class).hasMessageContaining("copper");
         assertThatThrownBy(() -> Metals.byId("copper").yieldStrength(Temper.SPRING))
-                .hasMessageContaining("half hard");
+                .hasMessageContaining("HALF_HARD");
     }
 }

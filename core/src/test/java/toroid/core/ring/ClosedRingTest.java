@@ -68,7 +68,7 @@ class ClosedRingTest {
     void aKerfThatLeavesNoHoleIsRefused() {
         assertThatThrownBy(() -> ClosedRing.close(new Ring(1, 0.5), new RingCut.Saw(1.9), 1))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("finer blade");
+                .hasMessageContaining("finer-blade");
         assertThatThrownBy(() -> new RingCut.Saw(3)).hasMessageContaining("2 mm");
         assertThatThrownBy(() -> new RingCut.Saw(Double.NaN)).isInstanceOf(Refusal.class);
     }

@@ -121,7 +121,7 @@ class CoilPlanTest {
         var stub = new CoilAllowances(0, 0, 10, 5, Double.POSITIVE_INFINITY);
         assertThatThrownBy(() -> CoilPlan.forJob(job(40, SAW, stub)))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("longer rod");
+                .hasMessageContaining("longer-rod");
         assertThatThrownBy(() -> new CoilAllowances(-1, 0, 0, 100, 1500)).isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> new CoilAllowances(0, 0, 0, 100, Double.NaN)).isInstanceOf(Refusal.class);
         assertThatThrownBy(() -> job(0, SAW, HAND)).hasMessageContaining("ringCount");

@@ -11,8 +11,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.FlowCurve;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
@@ -132,8 +132,8 @@ class RingWorkTest {
                         springy++;
                         assertThat(refusal.code())
                                 .as("%s %s %s on %s", metal.id(), temper, d, rod)
-                                .isEqualTo("too-springy");
-                        assertThat(refusal.getMessage()).contains("rod below");
+                                .isIn("too-springy", "hardly-takes-a-set");
+                        assertThat(refusal.values()).containsKey("rodBelowMm");
                         double most = refusal.maximum().orElseThrow();
                         assertThat(most).isLessThan(rod);
                         assertThat(WireOnMandrel.of(d, metal, flow, most, new RingCut.None(), 1)

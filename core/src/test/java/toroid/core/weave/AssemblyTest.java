@@ -21,9 +21,9 @@ import toroid.core.weave.assembly.Lie;
 import toroid.core.weave.assembly.Passage;
 import toroid.core.weave.assembly.PreClosed;
 import toroid.core.weave.assembly.Way;
+import toroid.core.weave.patch.Patch;
+import toroid.core.weave.patch.PatchShape;
 import toroid.core.weave.pattern.Lattice;
-import toroid.core.weave.piece.Piece;
-import toroid.core.weave.piece.PieceShape;
 import toroid.core.weave.solve.Pose;
 
 /** Orders of assembly, put together ring by ring in the test, and closed sets against every set there is. */
@@ -47,17 +47,17 @@ class AssemblyTest {
     /** Every ring comes in once; an open ring links what the pattern says and only what is there or loose in hand; closed rings never link. */
     @ParameterizedTest
     @MethodSource("ids")
-    void everyWayBuildsThePieceRingByRing(String id) {
+    void everyWayBuildsThePatchRingByRing(String id) {
         boolean sheet = Weaves.byId(id).lattice().kind() == Lattice.Kind.SHEET;
-        Piece piece = sheet
-                ? Piece.of(Weaves.byId(id), PieceShape.Rows.even(9, 5))
-                : Piece.of(Weaves.byId(id), new PieceShape.Cells(5));
+        Patch patch = sheet
+                ? Patch.of(Weaves.byId(id), PatchShape.Rows.even(9, 5))
+                : Patch.of(Weaves.byId(id), new PatchShape.Cells(5));
         for (Way way : ways()) {
-            build(piece, Assembly.of(piece, way), way);
+            build(patch, Assembly.of(patch, way), way);
         }
     }
 
-    private static void build(Piece piece, Assembly assembly, Way way) {
+    private static void build(Patch patch, Assembly assembly, Way way) {
         var there = new HashSet<Integer>();
         var links = new TreeSet<String>();
         for (AssemblyStep step : assembly.steps()) {
@@ -65,47 +65,47 @@ class AssemblyTest {
             if (step.closed()) {
                 assertThat(step.through()).isEmpty();
                 assertThat(step.over()).isEmpty();
-                assertThat(piece.isCaptive(step.ring())).isFalse();
-                assertThat(Arrays.stream(piece.neighbours(step.ring())).boxed()).noneMatch(there::contains);
+                assertThat(patch.isCaptive(step.ring())).isFalse();
+                assertThat(Arrays.stream(patch.neighbours(step.ring())).boxed()).noneMatch(there::contains);
             } else {
                 assertThat(there).containsAll(step.through());
                 assertThat(step.through()).isNotEmpty();
                 assertThat(step.pickUp()).hasSizeLessThanOrEqualTo(way.hold()).noneMatch(there::contains);
                 for (int other : step.pickUp()) {
-                    assertThat(piece.areLinked(step.ring(), other)).isTrue();
+                    assertThat(patch.areLinked(step.ring(), other)).isTrue();
                     there.add(other);
                 }
                 for (int captive : step.over()) {
-                    slippedOn(piece, captive, step, there);
+                    slippedOn(patch, captive, step, there);
                 }
                 Stream.concat(step.through().stream(), step.pickUp().stream())
                         .forEach(other -> links.add(Math.min(step.ring(), other) + " " + Math.max(step.ring(), other)));
             }
             there.add(step.ring());
         }
-        assertThat(there).hasSize(piece.size());
+        assertThat(there).hasSize(patch.size());
         var told = new TreeSet<String>();
-        for (int a = 0; a < piece.size(); a++) {
-            for (int b : piece.neighbours(a)) {
+        for (int a = 0; a < patch.size(); a++) {
+            for (int b : patch.neighbours(a)) {
                 told.add(Math.min(a, b) + " " + Math.max(a, b));
             }
         }
-        assertThat(links).as(piece.pattern().id() + " " + way).isEqualTo(told);
-        assertThat(assembly.order()).hasSize(piece.size()).doesNotHaveDuplicates();
-        assertThat(assembly.preClosed() + assembly.opened()).isEqualTo(piece.size());
+        assertThat(links).as(patch.pattern().id() + " " + way).isEqualTo(told);
+        assertThat(assembly.order()).hasSize(patch.size()).doesNotHaveDuplicates();
+        assertThat(assembly.preClosed() + assembly.opened()).isEqualTo(patch.size());
     }
 
     /** A captive goes on before the ring that shuts it in is closed: no two of the rings it lies round are linked before. */
-    private static void slippedOn(Piece piece, int captive, AssemblyStep step, Set<Integer> there) {
+    private static void slippedOn(Patch patch, int captive, AssemblyStep step, Set<Integer> there) {
         assertThat(there.add(captive)).isTrue();
-        List<Integer> round = Arrays.stream(piece.round(captive)).boxed().toList();
+        List<Integer> round = Arrays.stream(patch.round(captive)).boxed().toList();
         assertThat(round)
                 .contains(step.ring())
                 .anyMatch(one -> step.through().contains(one) || step.pickUp().contains(one));
         for (int a : round) {
             for (int b : round) {
                 boolean both = a != step.ring() && b != step.ring() && there.contains(a) && there.contains(b);
-                assertThat(both && piece.areLinked(a, b)).isFalse();
+                assertThat(both && patch.areLinked(a, b)).isFalse();
             }
         }
     }
@@ -113,48 +113,48 @@ class AssemblyTest {
     /** Six pairs, five captives between them: all captives and every second pair are closed beforehand. */
     @Test
     void captivesAreClosedBeforehandAndSlippedOnBetweenPairs() {
-        Piece piece = Piece.of(Weaves.byId("captive-chain"), new PieceShape.Cells(6));
-        assertThat(piece.countByClass()).containsExactly(12, 5);
-        Assembly assembly = Assembly.of(piece, Way.USUAL);
+        Patch patch = Patch.of(Weaves.byId("captive-chain"), new PatchShape.Cells(6));
+        assertThat(patch.countByClass()).containsExactly(12, 5);
+        Assembly assembly = Assembly.of(patch, Way.USUAL);
         assertThat(assembly.steps().stream()
                         .mapToInt(step -> step.over().size())
                         .sum())
                 .isEqualTo(5);
         assertThat(assembly.preClosed()).isEqualTo(6 + 5);
-        assertThat(LargestUnlinked.of(piece).size()).isEqualTo(6 + 5);
+        assertThat(LargestUnlinked.of(patch).size()).isEqualTo(6 + 5);
     }
 
-    /** Against every set of rings of small pieces. */
+    /** Against every set of rings of small patches. */
     @ParameterizedTest
     @MethodSource("ids")
     void largestUnlinkedSetIsThatOfEveryTry(String id) {
         for (int cells = 1; cells <= 3; cells++) {
             boolean sheet = Weaves.byId(id).lattice().kind() == Lattice.Kind.SHEET;
-            Piece piece = sheet
-                    ? Piece.of(Weaves.byId(id), PieceShape.Rows.even(2, cells))
-                    : Piece.of(Weaves.byId(id), new PieceShape.Cells(cells));
-            if (piece.size() <= 22) {
-                LargestUnlinked found = LargestUnlinked.of(piece);
+            Patch patch = sheet
+                    ? Patch.of(Weaves.byId(id), PatchShape.Rows.even(2, cells))
+                    : Patch.of(Weaves.byId(id), new PatchShape.Cells(cells));
+            if (patch.size() <= 22) {
+                LargestUnlinked found = LargestUnlinked.of(patch);
                 assertThat(found.exact()).isTrue();
-                assertThat(found.size()).isEqualTo(byTrying(piece));
+                assertThat(found.size()).isEqualTo(byTrying(patch));
             }
         }
     }
 
-    private static int byTrying(Piece piece) {
+    private static int byTrying(Patch patch) {
         int most = 0;
-        for (int set = 0; set < 1 << piece.size(); set++) {
-            if (Integer.bitCount(set) > most && unlinked(piece, set)) {
+        for (int set = 0; set < 1 << patch.size(); set++) {
+            if (Integer.bitCount(set) > most && unlinked(patch, set)) {
                 most = Integer.bitCount(set);
             }
         }
         return most;
     }
 
-    private static boolean unlinked(Piece piece, int set) {
-        for (int a = 0; a < piece.size(); a++) {
+    private static boolean unlinked(Patch patch, int set) {
+        for (int a = 0; a < patch.size(); a++) {
             if ((set >> a & 1) == 1) {
-                for (int b : piece.neighbours(a)) {
+                for (int b : patch.neighbours(a)) {
                     if ((set >> b & 1) == 1) {
                         return false;
                     }
@@ -174,8 +174,8 @@ class AssemblyTest {
         "three-in-a-spiral, 30, 10",
     })
     void closedBeforehandAsMakersDo(String id, int cells, int closed) {
-        Piece piece = Piece.of(Weaves.byId(id), new PieceShape.Cells(cells));
-        PreClosed three = PreClosed.of(piece, Way.USUAL);
+        Patch patch = Patch.of(Weaves.byId(id), new PatchShape.Cells(cells));
+        PreClosed three = PreClosed.of(patch, Way.USUAL);
         assertThat(three.upperBound()).isEqualTo(closed);
         assertThat(three.upperBoundExact()).isTrue();
         assertThat(three.thisOrder()).isEqualTo(closed);
@@ -184,12 +184,12 @@ class AssemblyTest {
 
     @Test
     void everySecondRowOfASheetIsClosedBeforehand() {
-        Piece piece = Piece.of(Weaves.byId("european-4-in-1"), PieceShape.Rows.even(9, 20));
-        PreClosed three = PreClosed.of(piece, Way.USUAL);
+        Patch patch = Patch.of(Weaves.byId("european-4-in-1"), PatchShape.Rows.even(9, 20));
+        PreClosed three = PreClosed.of(patch, Way.USUAL);
         assertThat(three.upperBound()).isEqualTo(100);
         assertThat(three.thisOrder()).isEqualTo(100);
         assertThat(three.inHand()).isLessThanOrEqualTo(three.thisOrder());
-        PreClosed none = PreClosed.of(piece, new Way(Way.Sheet.ROWS, Way.Doubling.TOGETHER, 0));
+        PreClosed none = PreClosed.of(patch, new Way(Way.Sheet.ROWS, Way.Doubling.TOGETHER, 0));
         assertThat(none.inHand()).isEqualTo(1);
     }
 
@@ -197,9 +197,9 @@ class AssemblyTest {
     @ParameterizedTest
     @MethodSource("ids")
     void theThreeNumbersStandInOrder(String id) {
-        Piece piece = PieceTest.small(id);
+        Patch patch = PatchTest.small(id);
         for (Way way : ways()) {
-            PreClosed three = PreClosed.of(piece, way);
+            PreClosed three = PreClosed.of(patch, way);
             assertThat(three.upperBound()).isGreaterThanOrEqualTo(three.thisOrder());
             assertThat(three.upperBound()).isGreaterThanOrEqualTo(three.inHand());
         }
@@ -209,10 +209,10 @@ class AssemblyTest {
     @ParameterizedTest
     @MethodSource("ids")
     void passagesAreWhereTheRingsCross(String id) {
-        Piece piece = PieceTest.small(id);
-        Pose pose = PieceTest.rest(piece.pattern());
-        for (AssemblyStep step : Assembly.of(piece, Way.USUAL).steps()) {
-            Lie.Seen seen = Lie.seen(piece, pose, step);
+        Patch patch = PatchTest.small(id);
+        Pose pose = PatchTest.rest(patch.pattern());
+        for (AssemblyStep step : Assembly.of(patch, Way.USUAL).steps()) {
+            Lie.Seen seen = Lie.seen(patch, pose, step);
             Set<Integer> wanted = new HashSet<>(step.through());
             wanted.addAll(step.pickUp());
             assertThat(seen.passages().stream().map(Passage::ring)).containsExactlyInAnyOrderElementsOf(wanted);

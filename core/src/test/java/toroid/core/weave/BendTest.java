@@ -47,7 +47,7 @@ class BendTest {
     }
 
     private static WeaveSolver.Closest closest(WeavePattern pattern) {
-        return WeaveSolver.closest(pattern, Weaves.usualRatios(pattern));
+        return Weaves.closest(pattern.id());
     }
 
     @ParameterizedTest
@@ -155,9 +155,9 @@ class BendTest {
     void aBendScalesWithItsWire(String id, double ratio, WeaveBend.Way way) {
         WeavePattern pattern = Weaves.byId(id);
         List<WeaveBend> ones =
-                WeaveWork.of(pattern, new WeaveRings(1, List.of(ratio))).bends();
+                Weaves.work(pattern.id(), new WeaveRings(1, List.of(ratio))).bends();
         List<WeaveBend> twos =
-                WeaveWork.of(pattern, new WeaveRings(2, List.of(2 * ratio))).bends();
+                Weaves.work(pattern.id(), new WeaveRings(2, List.of(2 * ratio))).bends();
         WeaveBend one = ones.get(0);
         WeaveBend two = twos.get(0);
         assertThat(one.way()).isEqualTo(way);
@@ -173,7 +173,7 @@ class BendTest {
     void aSheetBendsTwoWays() {
         WeavePattern sheet = Weaves.byId("european-4-in-1");
         assertThat(sheet.lattice().kind()).isEqualTo(Lattice.Kind.SHEET);
-        assertThat(WeaveWork.of(sheet, new WeaveRings(1, List.of(4.5))).bends())
+        assertThat(Weaves.work(sheet.id(), new WeaveRings(1, List.of(4.5))).bends())
                 .extracting(WeaveBend::way)
                 .containsExactly(WeaveBend.Way.ROWS_ROUND, WeaveBend.Way.ROWS_ALONG);
     }
@@ -181,8 +181,6 @@ class BendTest {
     @ParameterizedTest
     @CsvSource({"box-chain, 3.0", "mobius-4, 6.0"})
     void whatDoesNotFitOrIsFiniteHasNoBend(String id, double ratio) {
-        assertThat(WeaveWork.of(Weaves.byId(id), new WeaveRings(1, List.of(ratio)))
-                        .bends())
-                .isEmpty();
+        assertThat(Weaves.work(id, new WeaveRings(1, List.of(ratio))).bends()).isEmpty();
     }
 }

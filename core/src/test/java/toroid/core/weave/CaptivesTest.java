@@ -11,10 +11,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import toroid.core.numeric.Refusal;
 import toroid.core.weave.circle.Circle;
+import toroid.core.weave.patch.Patch;
+import toroid.core.weave.patch.PatchShape;
 import toroid.core.weave.pattern.WeaveJson;
 import toroid.core.weave.pattern.WeavePattern;
-import toroid.core.weave.piece.Piece;
-import toroid.core.weave.piece.PieceShape;
 import toroid.core.weave.solve.Captives;
 import toroid.core.weave.solve.Pose;
 import toroid.core.weave.solve.StartPose;
@@ -70,7 +70,7 @@ class CaptivesTest {
     /** At rest, taut and pushed together the captive still lies round the joint, by counting where circles go through its disc. */
     @Test
     void solvedPosesHoldTheirCaptives() {
-        WeaveSolver.Closest closest = WeaveSolver.closest(CHAIN, Weaves.usualRatios(CHAIN));
+        WeaveSolver.Closest closest = Weaves.closest(CHAIN.id());
         assertThat(closest.solved()).isTrue();
         double wire = closest.gap() / 1.15;
         for (boolean longest : new boolean[] {true, false}) {
@@ -113,9 +113,9 @@ class CaptivesTest {
         assertThat(far).isNotEqualTo(text);
         assertThatThrownBy(() -> StartPose.of(WeaveJson.read(far)))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("does not lie round all");
+                .hasMessageContaining("weave-not-round-all");
         String unknown = text.replace("{\"ring\": \"A1\", \"cells\": [1, 0]}", "{\"ring\": \"Q\", \"cells\": [1, 0]}");
-        assertThatThrownBy(() -> WeaveJson.read(unknown)).hasMessageContaining("No ring of that name");
+        assertThatThrownBy(() -> WeaveJson.read(unknown)).hasMessageContaining("weave-ring-unknown");
         String linked = Weaves.text("single-chain")
                 .replace(
                         "\"normal\": [0.0, 0.099504, 0.995037]}",
@@ -127,8 +127,8 @@ class CaptivesTest {
     @ParameterizedTest
     @CsvSource({"1, 2, 0", "2, 4, 1", "9, 18, 8"})
     void countsCaptivesBetweenPairs(int cells, int chain, int captives) {
-        Piece piece = Piece.of(CHAIN, new PieceShape.Cells(cells));
-        assertThat(piece.countByClass()).containsExactly(chain, captives);
-        assertThat(piece.linkCount()).isEqualTo(4 * (cells - 1));
+        Patch patch = Patch.of(CHAIN, new PatchShape.Cells(cells));
+        assertThat(patch.countByClass()).containsExactly(chain, captives);
+        assertThat(patch.linkCount()).isEqualTo(4 * (cells - 1));
     }
 }

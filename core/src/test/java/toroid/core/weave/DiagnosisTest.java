@@ -15,10 +15,10 @@ import toroid.core.weave.assembly.Way;
 import toroid.core.weave.fault.Diagnosis;
 import toroid.core.weave.fault.Fault;
 import toroid.core.weave.fault.Question;
+import toroid.core.weave.patch.Patch;
+import toroid.core.weave.patch.PatchShape;
+import toroid.core.weave.patch.RingGraph;
 import toroid.core.weave.pattern.Lattice;
-import toroid.core.weave.piece.Piece;
-import toroid.core.weave.piece.PieceShape;
-import toroid.core.weave.piece.RingGraph;
 
 /** Mistakes put into the model and looked for by what a maker would see of them; the seeing is the test's own. */
 class DiagnosisTest {
@@ -31,7 +31,7 @@ class DiagnosisTest {
     static Assembly assembly(String id) {
         boolean sheet = Weaves.byId(id).lattice().kind() == Lattice.Kind.SHEET;
         return Assembly.of(
-                Piece.of(Weaves.byId(id), sheet ? PieceShape.Rows.even(8, 8) : new PieceShape.Cells(14)), Way.USUAL);
+                Patch.of(Weaves.byId(id), sheet ? PatchShape.Rows.even(8, 8) : new PatchShape.Cells(14)), Way.USUAL);
     }
 
     @ParameterizedTest
@@ -62,7 +62,7 @@ class DiagnosisTest {
 
     /** What is seen, from the links as they were really made. */
     private static Question.Answer seen(Assembly assembly, int done, Fault fault, Question question) {
-        RingGraph piece = assembly.piece();
+        RingGraph patch = assembly.patch();
         var order = new ArrayList<Integer>();
         int at = -1;
         for (int s = 0; s < done; s++) {
@@ -76,7 +76,7 @@ class DiagnosisTest {
         }
         var through = new ArrayList<Integer>();
         for (int other : order) {
-            boolean linked = piece.areLinked(question.ring(), other);
+            boolean linked = patch.areLinked(question.ring(), other);
             boolean touched = (question.ring() == fault.ring() && other == fault.other())
                     || (question.ring() == fault.other() && other == fault.ring());
             if (touched ? fault.kind() == Fault.Kind.CAUGHT : linked) {

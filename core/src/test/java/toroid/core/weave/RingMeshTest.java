@@ -13,11 +13,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import toroid.core.form.TubeMesh;
 import toroid.core.weave.circle.Circle;
-import toroid.core.weave.piece.LinkedRings;
-import toroid.core.weave.piece.Piece;
-import toroid.core.weave.piece.RingMesh;
+import toroid.core.weave.patch.LinkedRings;
+import toroid.core.weave.patch.Patch;
+import toroid.core.weave.patch.RingMesh;
 
-/** Rings as skins and as bare links, against what a torus and a piece are. */
+/** Rings as skins and as bare links, against what a torus and a patch are. */
 class RingMeshTest {
     private static final Circle RING = new Circle(new Vector3D(3, -2, 7), new Vector3D(1, 2, 2).normalize(), 2.5);
 
@@ -94,27 +94,27 @@ class RingMeshTest {
         return Math.hypot(high, Math.sqrt(d.getNormSq() - high * high) - RING.radius());
     }
 
-    /** A piece kept by its links alone has the piece's neighbours. */
+    /** A patch kept by its links alone has the patch's neighbours. */
     @Test
-    void linkedRingsAreThePiecesLinks() {
-        Piece piece = PieceTest.small("byzantine");
+    void linkedRingsAreThePatchesLinks() {
+        Patch patch = PatchTest.small("byzantine");
         var links = new java.util.ArrayList<Integer>();
-        for (int a = 0; a < piece.size(); a++) {
-            for (int b : piece.neighbours(a)) {
+        for (int a = 0; a < patch.size(); a++) {
+            for (int b : patch.neighbours(a)) {
                 if (b > a) {
                     links.addAll(List.of(b, a));
                 }
             }
         }
         LinkedRings kept = LinkedRings.of(
-                piece.size(), links.stream().mapToInt(Integer::intValue).toArray());
-        assertThat(kept.size()).isEqualTo(piece.size());
-        assertThat(kept.linkCount()).isEqualTo(piece.linkCount());
-        for (int n = 0; n < piece.size(); n++) {
-            assertThat(kept.neighbours(n)).isEqualTo(piece.neighbours(n));
+                patch.size(), links.stream().mapToInt(Integer::intValue).toArray());
+        assertThat(kept.size()).isEqualTo(patch.size());
+        assertThat(kept.linkCount()).isEqualTo(patch.linkCount());
+        for (int n = 0; n < patch.size(); n++) {
+            assertThat(kept.neighbours(n)).isEqualTo(patch.neighbours(n));
             assertThat(kept.isCaptive(n)).isFalse();
         }
-        assertThat(kept.areLinked(0, piece.neighbours(0)[0])).isTrue();
+        assertThat(kept.areLinked(0, patch.neighbours(0)[0])).isTrue();
         assertThat(new TreeSet<>(List.of(kept.sizeClassOf(0), kept.partOf(0)))).containsExactly(0);
     }
 

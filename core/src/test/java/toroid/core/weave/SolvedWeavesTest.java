@@ -29,7 +29,7 @@ class SolvedWeavesTest {
     }
 
     private static Closest closest(WeavePattern pattern) {
-        return WeaveSolver.closest(pattern, Weaves.usualRatios(pattern));
+        return Weaves.closest(pattern.id());
     }
 
     /** Sampling can only miss the nearest place, by less than the circle bends between samples. */
@@ -140,7 +140,7 @@ class SolvedWeavesTest {
     })
     void aRowOfPosesGoesFromShortToTaut(String id, double ratio) {
         WeavePattern pattern = Weaves.byId(id);
-        WeaveWork work = WeaveWork.of(pattern, new WeaveRings(1, List.of(ratio)));
+        WeaveWork work = Weaves.work(pattern.id(), new WeaveRings(1, List.of(ratio)));
         WeaveAnswer answer = work.answer(8.96);
         List<Pose> row = work.poses(9);
         assertThat(row.size()).isBetween(6, 10);
@@ -174,7 +174,7 @@ class SolvedWeavesTest {
     void aSingleChainPullsToItsInnerDiameter(double ratio) {
         WeavePattern pattern = Weaves.byId("single-chain");
         WeaveAnswer answer =
-                WeaveWork.of(pattern, new WeaveRings(1, List.of(ratio))).answer(8.96);
+                Weaves.work(pattern.id(), new WeaveRings(1, List.of(ratio))).answer(8.96);
         assertThat(answer.tautPitchMm()).isCloseTo(ratio, within(1e-6));
     }
 
@@ -184,7 +184,7 @@ class SolvedWeavesTest {
     void threeInASpiralPullsToHalfItsInnerDiameter(double ratio) {
         WeavePattern pattern = Weaves.byId("three-in-a-spiral");
         WeaveAnswer answer =
-                WeaveWork.of(pattern, new WeaveRings(1, List.of(ratio))).answer(8.96);
+                Weaves.work(pattern.id(), new WeaveRings(1, List.of(ratio))).answer(8.96);
         assertThat(answer.tautPitchMm()).isCloseTo(ratio / 2, within(1e-6));
     }
 
@@ -192,7 +192,7 @@ class SolvedWeavesTest {
     @ParameterizedTest
     @CsvSource({"3, 3", "4, 2.5", "5, 4"})
     void squareJapanesePullsToBothInnerDiameters(double flat, double upright) {
-        WeaveAnswer answer = WeaveWork.of(Weaves.byId("japanese-4-in-1"), new WeaveRings(1, List.of(flat, upright)))
+        WeaveAnswer answer = Weaves.work("japanese-4-in-1", new WeaveRings(1, List.of(flat, upright)))
                 .answer(8.96);
         assertThat(answer.tautPitchMm()).isCloseTo(flat + upright, within(1e-6));
         assertThat(answer.acrossTautMm()).isCloseTo(flat + upright, within(1e-6));
@@ -298,7 +298,7 @@ class SolvedWeavesTest {
     void posesRunFromShortestToTautWithoutPenetration() {
         WeavePattern pattern = Weaves.byId("byzantine");
         WeaveRings rings = new WeaveRings(1, List.of(3.8));
-        WeaveWork work = WeaveWork.of(pattern, rings);
+        WeaveWork work = Weaves.work(pattern.id(), rings);
         WeaveAnswer answer = work.answer(8.96);
         List<Pose> poses = work.poses(7);
         assertThat(poses).hasSize(7 + 1);

@@ -14,6 +14,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import toroid.core.numeric.Refusal;
 import toroid.core.quantity.Figure;
+import toroid.core.ring.DrapeWindow;
+import toroid.core.ring.Tightness;
 import toroid.core.weave.pattern.WeavePattern;
 
 /** What is told of a solved weave, against sums done here. */
@@ -31,7 +33,7 @@ class WeaveFiguresTest {
     void aSingleChainsFiguresByHand() {
         WeavePattern pattern = Weaves.byId("single-chain");
         var rings = new WeaveRings(1, List.of(4.0));
-        WeaveAnswer answer = WeaveWork.of(pattern, rings).answer(COPPER);
+        WeaveAnswer answer = Weaves.work(pattern.id(), rings).answer(COPPER);
         Map<String, Figure> told = figures(pattern, rings, answer);
         assertThat(told.get("weave-aspect-ratio").value()).isEqualTo(4);
         assertThat(told.get("weave-aspect-ratio-min").value()).isCloseTo(2, within(1e-6));
@@ -48,7 +50,7 @@ class WeaveFiguresTest {
     void aSheetTellsBothDirections() {
         WeavePattern pattern = Weaves.byId("japanese-4-in-1");
         var rings = new WeaveRings(1, List.of(4.0, 2.5));
-        WeaveAnswer answer = WeaveWork.of(pattern, rings).answer(COPPER);
+        WeaveAnswer answer = Weaves.work(pattern.id(), rings).answer(COPPER);
         Map<String, Figure> told = figures(pattern, rings, answer);
         assertThat(told.get("weave-taut").value()).isCloseTo(6.5, within(1e-6));
         assertThat(told.get("weave-across").value()).isCloseTo(6.5, within(1e-6));
@@ -65,7 +67,7 @@ class WeaveFiguresTest {
         WeavePattern pattern = Weaves.byId(id);
         WeaveRings rings = Weaves.rings(pattern, 6);
         for (Figure figure : figures(
-                        pattern, rings, WeaveWork.of(pattern, rings).answer(COPPER))
+                        pattern, rings, Weaves.work(pattern.id(), rings).answer(COPPER))
                 .values()) {
             assertThat(figure.formula()).isNotBlank();
             assertThat(figure.worked()).isNotBlank();
@@ -80,7 +82,7 @@ class WeaveFiguresTest {
         WeavePattern pattern = Weaves.byId("byzantine");
         var rings = new WeaveRings(1, List.of(2.5));
         Map<String, Figure> told =
-                figures(pattern, rings, WeaveWork.of(pattern, rings).answer(COPPER));
+                figures(pattern, rings, Weaves.work(pattern.id(), rings).answer(COPPER));
         assertThat(told.keySet())
                 .containsExactlyInAnyOrder("weave-aspect-ratio", "weave-aspect-ratio-min", "weave-play");
         assertThat(told.get("weave-play").value()).isNegative();
@@ -92,9 +94,9 @@ class WeaveFiguresTest {
     void anAnswerScalesToOtherWire(String id, double ratio) {
         WeavePattern pattern = Weaves.byId(id);
         WeaveAnswer one =
-                WeaveWork.of(pattern, new WeaveRings(1, List.of(ratio))).answer(1);
+                Weaves.work(pattern.id(), new WeaveRings(1, List.of(ratio))).answer(1);
         WeaveAnswer two =
-                WeaveWork.of(pattern, new WeaveRings(2, List.of(2 * ratio))).answer(COPPER);
+                Weaves.work(pattern.id(), new WeaveRings(2, List.of(2 * ratio))).answer(COPPER);
         WeaveAnswer scaled = one.scaled(2, COPPER);
         assertThat(scaled.tautPitchMm()).isCloseTo(two.tautPitchMm(), within(1e-6));
         assertThat(scaled.restPitchMm()).isCloseTo(two.restPitchMm(), within(1e-6));

@@ -6,10 +6,12 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import toroid.core.weave.WeaveFit.Known;
-import toroid.core.weave.WeaveFit.Rod;
+import toroid.core.ring.DrapeWindow;
+import toroid.core.ring.Tightness;
+import toroid.core.ring.WeaveFit;
+import toroid.core.ring.WeaveFit.Known;
+import toroid.core.ring.WeaveFit.Rod;
 import toroid.core.weave.pattern.WeavePattern;
-import toroid.core.weave.solve.WeaveSolver;
 
 class WeaveFitTest {
     private static final Known BYZANTINE = new Known("byzantine", "byzantine", 3.266, 3.3, 4.2);
@@ -53,8 +55,7 @@ class WeaveFitTest {
         if (pattern.usual() == null) {
             return;
         }
-        double smallest =
-                WeaveSolver.closest(pattern, Weaves.usualRatios(pattern)).aspectRatioMin();
+        double smallest = Weaves.closest(pattern.id()).aspectRatioMin();
         assertThat(1.05 * pattern.usual().low()).as("low end").isGreaterThanOrEqualTo(smallest);
         assertThat(pattern.usual().high())
                 .as("high end")

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import toroid.core.numeric.Refusal;
+import toroid.core.ring.Tightness;
 import toroid.core.weave.pattern.WeaveJson;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.solve.StartPose;
@@ -62,13 +63,13 @@ class WeaveJsonTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "\"version\": 1|\"version\": 7|of a version this Toroid does not know",
-                "\"format\": \"toroid-weave\"|\"format\": \"other\"|This is no weave",
-                "\"kind\": \"chain\"|\"kind\": \"knot\"|finite, a chain, a sheet or a tube",
-                "\"from\": \"B1\", \"to\": \"C1\"|\"from\": \"B1\", \"to\": \"Q\"|No ring of that name",
-                "\"normal\": [-0.619417, 0.785062, 0.0]|\"normal\": [0, 0, 0]|must point somewhere",
-                "\"centre\": [0.0, 0.929, 0.0]|\"centre\": [0.0, null, 0.0]|not a number",
-                "\"class\": \"ring\", \"centre\": [0.0, 0.929|\"class\": \"link\", \"centre\": [0.0, 0.929|No ring size of that name"
+                "\"version\": 1|\"version\": 7|weave-of-other-version",
+                "\"format\": \"toroid-weave\"|\"format\": \"other\"|no-weave",
+                "\"kind\": \"chain\"|\"kind\": \"knot\"|weave-kind",
+                "\"from\": \"B1\", \"to\": \"C1\"|\"from\": \"B1\", \"to\": \"Q\"|weave-ring-unknown",
+                "\"normal\": [-0.619417, 0.785062, 0.0]|\"normal\": [0, 0, 0]|weave-normal-is-none",
+                "\"centre\": [0.0, 0.929, 0.0]|\"centre\": [0.0, null, 0.0]|not-a-number",
+                "\"class\": \"ring\", \"centre\": [0.0, 0.929|\"class\": \"link\", \"centre\": [0.0, 0.929|weave-size-unknown"
             })
     void whatIsWrongIsNamed(String from, String to, String words) {
         String text = Weaves.text("box-chain");
@@ -80,9 +81,9 @@ class WeaveJsonTest {
 
     @Test
     void brokenTextIsRefused() {
-        assertThatThrownBy(() -> WeaveJson.read("{ \"format\": ")).hasMessageContaining("could not be read as JSON");
+        assertThatThrownBy(() -> WeaveJson.read("{ \"format\": ")).hasMessageContaining("file-is-no-json");
         assertThatThrownBy(() -> WeaveJson.read("")).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> WeaveJson.read("[]")).hasMessageContaining("This is no weave");
+        assertThatThrownBy(() -> WeaveJson.read("[]")).hasMessageContaining("no-weave");
     }
 
     @Test
@@ -94,8 +95,8 @@ class WeaveJsonTest {
         assertThat(without).isNotEqualTo(text);
         assertThatThrownBy(() -> StartPose.of(WeaveJson.read(without)))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("not linked as the file says")
-                .hasMessageContaining("told but not so");
+                .hasMessageContaining("weave-not-linked-so")
+                .hasMessageContaining("toldNotSo");
     }
 
     @Test
@@ -103,7 +104,7 @@ class WeaveJsonTest {
         String text = Weaves.text("single-chain").replace("\"pitch\": 1.3", "\"pitch\": 2.0");
         assertThatThrownBy(() -> StartPose.of(WeaveJson.read(text)))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("pass through each other");
+                .hasMessageContaining("weave-rings-pass-through");
     }
 
     @Test
@@ -111,7 +112,7 @@ class WeaveJsonTest {
         String text = Weaves.text("mobius-3").replace("{\"kind\": \"finite\"}", "{\"kind\": \"chain\", \"pitch\": 9}");
         assertThatThrownBy(() -> StartPose.of(WeaveJson.read(text)))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("fall apart");
+                .hasMessageContaining("weave-cells-fall-apart");
     }
 
     @Test
@@ -119,7 +120,7 @@ class WeaveJsonTest {
         WeavePattern japanese = Weaves.byId("japanese-4-in-1");
         assertThatThrownBy(() -> WeaveWork.of(japanese, new WeaveRings(1, List.of(4.0))))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("takes 2 ring sizes");
+                .hasMessageContaining("sizes=2");
     }
 
     @ParameterizedTest
@@ -132,8 +133,8 @@ class WeaveJsonTest {
         "7, FLOPPY, CARE"
     })
     void byzantineJudgedByItsPlay(double ratio, Tightness tightness, String severity) {
-        WeaveAnswer answer = WeaveWork.of(Weaves.byId("byzantine"), new WeaveRings(1, List.of(ratio)))
-                .answer(8.96);
+        WeaveAnswer answer =
+                Weaves.work("byzantine", new WeaveRings(1, List.of(ratio))).answer(8.96);
         assertThat(answer.tightness()).isEqualTo(tightness);
         assertThat(WeaveNotes.of(Weaves.byId("byzantine"), answer, new WeaveRings(1, List.of(ratio)))
                         .get(0)

@@ -5,9 +5,12 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import toroid.core.weave.pattern.WeaveJson;
 import toroid.core.weave.pattern.WeavePattern;
+import toroid.core.weave.solve.WeaveSolver;
 
 /** The shipped catalogue, for tests. */
 public final class Weaves {
@@ -33,6 +36,22 @@ public final class Weaves {
 
     public static WeavePattern byId(String id) {
         return WeaveJson.read(text(id));
+    }
+
+    private static final Map<String, WeaveSolver.Closest> CLOSEST = new ConcurrentHashMap<>();
+    private static final Map<List<Object>, WeaveWork> WORKED = new ConcurrentHashMap<>();
+
+    /** One of the catalogue in its usual proportions, solved once for all tests. */
+    public static WeaveSolver.Closest closest(String id) {
+        return CLOSEST.computeIfAbsent(id, any -> {
+            WeavePattern pattern = byId(id);
+            return WeaveSolver.closest(pattern, usualRatios(pattern));
+        });
+    }
+
+    /** One of the catalogue in these rings, solved once for all tests. */
+    public static WeaveWork work(String id, WeaveRings rings) {
+        return WORKED.computeIfAbsent(List.of(id, rings), any -> WeaveWork.of(byId(id), rings));
     }
 
     /** Every size in its usual proportion. */

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import toroid.core.metal.Metals;
 import toroid.core.numeric.Refusal;
 import toroid.core.quantity.Length;
+import toroid.core.quantity.WireNames;
 
 class WireTest {
     private static Wire copper(double mm) {
@@ -34,6 +35,17 @@ class WireTest {
         Wire wire = copper(mm);
         assertThat(wire.lengthOf(wire.massOf(Length.ofMillimetres(length))).inMillimetres())
                 .isCloseTo(length, within(1e-6 + 1e-12 * length));
+    }
+
+    /** ASTM B258: each gauge is 92^(1/39) = 1.1229 times the next, so that no gauge may stand for its neighbour. */
+    @Test
+    void aSpoolStandsForItsOwnGaugeAndForNoOther() {
+        double next = Math.pow(92, 1.0 / 39);
+        assertThat(Wire.standsFor(1.0 * next, 1.0)).isFalse();
+        assertThat(Wire.standsFor(1.0 / next, 1.0)).isFalse();
+        assertThat(Wire.standsFor(1.02, 1.0))
+                .as("18 AWG as the caliper says it")
+                .isTrue();
     }
 
     @Test

@@ -1,8 +1,8 @@
 package toroid.server.calibration;
 
 import jakarta.validation.constraints.NotNull;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.metal.FlowCurve;
+import toroid.core.metal.FlowEstimate;
 
 /**
  * How a wire is taken to flow.

@@ -6,11 +6,11 @@ import java.util.UUID;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.SprungDiameter;
 import toroid.core.calibration.Expected;
 import toroid.core.calibration.HandlingTail;
 import toroid.core.form.Forms;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.numeric.Refusal;
 import toroid.server.store.Kept;
 import toroid.server.wire.SpoolData;
@@ -25,12 +25,12 @@ class LearntController {
 
     private final Spools spools;
     private final WireKnowledge knowledge;
-    private final FormMeasurements measurements;
+    private final FormLearning learning;
 
-    LearntController(Spools spools, WireKnowledge knowledge, FormMeasurements measurements) {
+    LearntController(Spools spools, WireKnowledge knowledge, FormLearning learning) {
         this.spools = spools;
         this.knowledge = knowledge;
-        this.measurements = measurements;
+        this.learning = learning;
     }
 
     record AtAGlance(@NotNull List<OfWire> wires, @NotNull List<OfForm> forms) {}
@@ -71,10 +71,7 @@ class LearntController {
     public AtAGlance learnt() {
         return new AtAGlance(
                 spools.all().stream().map(this::wire).toList(),
-                measurements.all().stream()
-                        .map(kept -> kept.data().formId())
-                        .distinct()
-                        .sorted()
+                learning.forms().stream()
                         .map(this::form)
                         .filter(form ->
                                 form.tail().measurements() + form.loops().measurements() > 0)
@@ -82,7 +79,7 @@ class LearntController {
     }
 
     private OfForm form(String id) {
-        return new OfForm(id, Forms.byId(id).info().name(), measurements.tailOf(id), measurements.loopsOf(id));
+        return new OfForm(id, Forms.byId(id).info().name(), learning.tailOf(id), learning.loopsOf(id));
     }
 
     private OfWire wire(Kept<SpoolData> kept) {

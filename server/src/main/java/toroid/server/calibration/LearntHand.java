@@ -15,10 +15,10 @@ import toroid.server.form.HandKnowledge;
 class LearntHand implements HandKnowledge {
     private final Map<String, Function<String, Learnt>> teachers;
 
-    LearntHand(FormMeasurements measurements) {
+    LearntHand(FormLearning learning) {
         teachers = Map.of(
-                Flats.LENGTHENS, id -> measurements.lengtheningOf(id).learnt(),
-                CoilOnCoil.LOOSER, id -> measurements.loosenessOf(id).learnt());
+                Flats.LENGTHENS, id -> learning.lengtheningOf(id).learnt(),
+                CoilOnCoil.LOOSER, id -> learning.loosenessOf(id).learnt());
     }
 
     @Override

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.calibration.SpringbackReading;
+import toroid.core.metal.FlowEstimate;
 import toroid.server.wire.SpoolData;
 import toroid.server.wire.WireKnowledge;
 
@@ -13,11 +13,11 @@ import toroid.server.wire.WireKnowledge;
 @Service
 @Transactional(readOnly = true)
 class LearntWire implements WireKnowledge {
-    private final MeasurementRepository repository;
+    private final ReadingRepository repository;
 
     private final Fits fits;
 
-    LearntWire(MeasurementRepository repository, Fits fits) {
+    LearntWire(ReadingRepository repository, Fits fits) {
         this.repository = repository;
         this.fits = fits;
     }
@@ -31,8 +31,8 @@ class LearntWire implements WireKnowledge {
     }
 
     private List<SpringbackReading> readings(UUID spoolId) {
-        return repository.findBySpoolIdAndDeletedAtIsNullOrderByTakenAt(spoolId).stream()
-                .map(measurement -> measurement.data().reading())
+        return repository.findByLotIdAndFormIdIsNullAndDeletedAtIsNullOrderByTakenAt(spoolId).stream()
+                .map(measurement -> measurement.data().sprung())
                 .toList();
     }
 }

@@ -4,149 +4,147 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
-import toroid.core.bench.RingStep;
+import toroid.core.calibration.Expected;
 import toroid.core.calibration.Repeatability;
-import toroid.core.calibration.SpringbackReading.Measured;
-import toroid.server.bench.RunData;
-import toroid.server.bench.RunKeeper;
-import toroid.server.bench.Runs;
-import toroid.server.ring.RingSizes;
-import toroid.server.store.Kept;
+import toroid.server.store.RefusalView;
 import toroid.server.store.Rows;
+import toroid.server.work.Glance;
+import toroid.server.work.Runs;
 
+/** Planned against made, a run an entry, whatever was made. */
 @RestController
 class NotebookController {
     private final Runs runs;
-    private final Measurements measurements;
+    private final Readings readings;
+    private final FormLearning learning;
 
-    NotebookController(Runs runs, Measurements measurements) {
+    NotebookController(Runs runs, Readings readings, FormLearning learning) {
         this.runs = runs;
-        this.measurements = measurements;
+        this.readings = readings;
+        this.learning = learning;
     }
 
     /**
-     * One run: planned against made. Lengths mm.
+     * One quantity of a run: planned against made. Coils and rings are told as inner diameters.
      *
-     * @param coil measured coils, as inner diameters of the sprung coil; null when none was measured
-     * @param rings measured closed rings, as inner diameters; null when none was measured
-     * @param coilValues each of those, in the order taken
-     * @param ringValues each of those, in the order taken
-     * @param ringsCut counted while cutting
-     * @param ringsPlanned wanted plus spare
+     * @param expected how near to the plan, mm; null where nothing says
+     * @param values each reading, in the order taken
+     */
+    record Made(
+            @NotNull Quantity quantity,
+            Double planned,
+            Expected expected,
+            @NotNull List<Double> values,
+            @NotNull Repeatability spread) {}
+
+    /**
+     * One run. Lengths mm.
+     *
+     * @param glance what was made and how far; null until it was looked at
      * @param unreadable why this one cannot be shown; null when it can
      */
     record Entry(
             @NotNull UUID runId,
             @NotNull UUID jobId,
-            UUID spoolId,
+            @NotNull String kind,
             @NotNull String name,
-            @NotNull String metal,
             @NotNull Instant startedAt,
             Instant finishedAt,
-            RingSizes planned,
-            Repeatability coil,
-            Repeatability rings,
-            @NotNull List<Double> coilValues,
-            @NotNull List<Double> ringValues,
-            @NotNull int ringsCut,
-            @NotNull int ringsPlanned,
+            Glance glance,
+            @NotNull List<Made> made,
             @NotNull double wireUsedMm,
             @NotNull String note,
-            String unreadable) {
-        static Entry unreadable(RunKeeper.Row<RunData> run, String reason) {
-            return new Entry(
-                    run.id(),
-                    run.jobId(),
-                    null,
-                    "A run of rings",
-                    "",
-                    run.updatedAt(),
-                    null,
-                    null,
-                    null,
-                    null,
-                    List.of(),
-                    List.of(),
-                    0,
-                    0,
-                    0,
-                    "",
-                    reason);
-        }
-    }
+            RefusalView unreadable) {}
 
     @GetMapping("/api/notebook")
     @Transactional(readOnly = true)
     public List<Entry> notebook() {
-        Map<UUID, List<MeasurementData>> byRun = measurements.all().stream()
-                .map(Kept::data)
-                .filter(m -> m.runId() != null)
-                .sorted(java.util.Comparator.comparing(MeasurementData::takenAt))
-                .collect(Collectors.groupingBy(MeasurementData::runId));
-        List<RunKeeper.Row<RunData>> begun = runs.all().stream()
-                .filter(run -> run.run() == null || run.run().data().step() > 0)
+        Map<UUID, List<ReadingData>> byRun = readings.byRun();
+        List<Runs.Row> begun = runs.all().stream()
+                .filter(run -> run.glance() == null
+                        || run.glance().refusal() != null
+                        || run.glance().share() > 0)
                 .toList();
-        return Rows.each(begun, run -> entry(run.read(), byRun.getOrDefault(run.id(), List.of())), Entry::unreadable);
+        return Rows.each(
+                begun,
+                run -> entry(run, made(byRun.getOrDefault(run.id(), List.of()))),
+                (run, reason) -> entry(run, List.of(), reason));
     }
 
-    private static Entry entry(Kept<RunData> kept, List<MeasurementData> taken) {
-        RunData run = kept.data();
-        var job = run.plan().job();
-        List<Double> coil = coil(taken);
-        List<Double> rings = rings(taken);
+    private static Entry entry(Runs.Row run, List<Made> made) {
+        return entry(run, made, run.glance() == null ? null : run.glance().refusal());
+    }
+
+    private static Entry entry(Runs.Row run, List<Made> made, RefusalView unreadable) {
         return new Entry(
-                kept.id(),
+                run.id(),
                 run.jobId(),
-                job.spoolId(),
-                job.name(),
-                job.metal(),
+                run.kind(),
+                run.name(),
                 run.startedAt(),
                 run.finishedAt(),
-                run.plan().sizes(),
-                coil.isEmpty() ? null : Repeatability.of(coil),
-                rings.isEmpty() ? null : Repeatability.of(rings),
-                coil,
-                rings,
-                ringsCut(run),
-                run.plan().coils().stream().mapToInt(c -> c.rings()).sum(),
-                run.wireUsedMm(),
+                run.glance(),
+                made,
+                run.drawnMm().values().stream().mapToDouble(Double::doubleValue).sum(),
                 run.note(),
-                null);
+                unreadable);
     }
 
-    private static List<Double> coil(List<MeasurementData> taken) {
-        return taken.stream()
-                .filter(m -> m.measured() == Measured.COIL_INNER || m.measured() == Measured.COIL_OUTER)
-                .map(m -> m.reading().sprungInnerMm())
-                .toList();
+    /** One of each quantity; of loops, one for each size that was planned. */
+    private List<Made> made(List<ReadingData> taken) {
+        Map<String, List<ReadingData>> alike = taken.stream()
+                .collect(Collectors.groupingBy(
+                        m -> shown(m.quantity()).ordinal()
+                                + "/"
+                                + (m.quantity().isOfRings()
+                                        ? ""
+                                        : m.planned() + "/" + m.context().inPieceMm()),
+                        TreeMap::new,
+                        Collectors.toList()));
+        return alike.values().stream().map(this::alike).toList();
     }
 
-    private static List<Double> rings(List<MeasurementData> taken) {
-        return taken.stream()
-                .map(m -> switch (m.measured()) {
-                    case RING_INNER -> m.valueMm();
-                    case RING_OUTER -> m.valueMm() - 2 * m.wireDiameterMm();
-                    default -> null;
-                })
-                .filter(Objects::nonNull)
-                .toList();
+    private Made alike(List<ReadingData> these) {
+        List<Double> values = these.stream().map(NotebookController::value).toList();
+        ReadingData first = these.get(0);
+        return new Made(shown(first.quantity()), planned(first), expected(first), values, Repeatability.of(values));
     }
 
-    private static int ringsCut(RunData run) {
-        int cut = 0;
-        List<RingStep> steps = run.plan().steps();
-        for (int i = 0; i < steps.size(); i++) {
-            if (steps.get(i).kind() == RingStep.Kind.CUT) {
-                int counted = run.counts().getOrDefault(i, 0);
-                cut += i < run.step() && counted == 0 ? steps.get(i).count() : counted;
-            }
-        }
-        return cut;
+    /** Coils and rings are told as what they are inside. */
+    private static Quantity shown(Quantity quantity) {
+        return switch (quantity) {
+            case COIL_OUTER -> Quantity.COIL_INNER;
+            case RING_OUTER -> Quantity.RING_INNER;
+            default -> quantity;
+        };
+    }
+
+    private static double value(ReadingData m) {
+        return switch (m.quantity()) {
+            case COIL_INNER, COIL_OUTER -> m.sprung().sprungInnerMm();
+            case RING_OUTER -> m.value() - 2 * m.context().wireMm();
+            default -> m.value();
+        };
+    }
+
+    private static Double planned(ReadingData m) {
+        boolean outside = m.quantity() == Quantity.COIL_OUTER || m.quantity() == Quantity.RING_OUTER;
+        return m.planned() == null || !outside
+                ? m.planned()
+                : Double.valueOf(m.planned() - 2 * m.context().wireMm());
+    }
+
+    private Expected expected(ReadingData m) {
+        return switch (m.quantity()) {
+            case LOOP_INSIDE -> learning.loopsOf(m.context().formId());
+            case CUT_LENGTH -> learning.cutsOf(m.context().formId());
+            default -> null;
+        };
     }
 }

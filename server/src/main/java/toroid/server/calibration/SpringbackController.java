@@ -11,17 +11,18 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.bend.BarInBending;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.Springback;
 import toroid.core.bend.SprungDiameter;
 import toroid.core.calibration.SpringbackFit;
 import toroid.core.calibration.SpringbackReading;
 import toroid.core.metal.FlowCurve;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.metal.Temper;
 import toroid.core.ring.Ring;
 import toroid.core.wire.Wire;
+import toroid.server.store.ServerCode;
 
 /** Springback: of a spool, and as stateless calculators. Lengths mm, stresses MPa. */
 @RestController
@@ -127,7 +128,7 @@ class SpringbackController {
 
     private static double given(String field, Double value) {
         if (value == null) {
-            throw toroid.core.numeric.Refusal.of("missing", field, null, field + " is missing.", "Send it in mm.");
+            throw toroid.core.numeric.Refusal.of(ServerCode.MISSING, field, null);
         }
         return value;
     }

@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.SprungDiameter;
 import toroid.core.calibration.SpringbackFit;
 import toroid.core.calibration.SpringbackReading;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.numeric.Refusal;
 import toroid.server.store.Kept;
 import toroid.server.tool.Mandrels;
@@ -21,29 +21,29 @@ import toroid.server.wire.Spools;
 class SpringbackOfSpool {
     private final Spools spools;
     private final Mandrels mandrels;
-    private final Measurements measurements;
+    private final Readings taken;
     private final Fits fits;
 
-    SpringbackOfSpool(Spools spools, Mandrels mandrels, Measurements measurements, Fits fits) {
+    SpringbackOfSpool(Spools spools, Mandrels mandrels, Readings readings, Fits fits) {
         this.fits = fits;
         this.spools = spools;
         this.mandrels = mandrels;
-        this.measurements = measurements;
+        this.taken = readings;
     }
 
     SpringbackView of(UUID spoolId) {
         SpoolData spool = spools.get(spoolId).data();
         double modulus = spool.metalKept().youngsModulus().inMegapascals();
         FlowEstimate handbook = FlowEstimate.ofHandbook(spool.metalKept().flow(spool.temper()));
-        List<Kept<MeasurementData>> taken = measurements.ofSpool(spoolId);
+        List<Kept<ReadingData>> taken = this.taken.ofLot(spoolId);
         List<SpringbackReading> counted = taken.stream()
                 .filter(m -> !m.deleted())
-                .map(m -> m.data().reading())
+                .map(m -> m.data().sprung())
                 .toList();
         SpringbackFit fit = counted.isEmpty() ? null : fits.of(spool, counted);
         var readings = new ArrayList<SpringbackView.ReadingView>();
         int next = 0;
-        for (Kept<MeasurementData> m : taken) {
+        for (Kept<ReadingData> m : taken) {
             Double residual = m.deleted() ? null : fit.residualsMm().get(next++);
             readings.add(reading(m, residual, modulus, handbook));
         }
@@ -55,15 +55,15 @@ class SpringbackOfSpool {
     }
 
     private static SpringbackView.ReadingView reading(
-            Kept<MeasurementData> m, Double residualMm, double modulusMpa, FlowEstimate handbook) {
-        SpringbackReading reading = m.data().reading();
+            Kept<ReadingData> m, Double residualMm, double modulusMpa, FlowEstimate handbook) {
+        SpringbackReading reading = m.data().sprung();
         SprungDiameter theory = predict(reading.wireDiameterMm(), modulusMpa, handbook, reading.mandrelDiameterMm());
         return new SpringbackView.ReadingView(
                 m.id(),
                 m.version(),
                 m.data().takenAt(),
-                m.data().measured(),
-                m.data().valueMm(),
+                m.data().quantity(),
+                m.data().value(),
                 reading.mandrelDiameterMm(),
                 reading.sprungInnerMm(),
                 residualMm,

@@ -4,7 +4,6 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import toroid.core.calibration.SpringbackReading;
 
 /**
  * What one spool has taught. Lengths mm, stresses MPa; bands 95 %.
@@ -25,7 +24,7 @@ record SpringbackView(
             @NotNull UUID id,
             @NotNull int version,
             @NotNull Instant takenAt,
-            @NotNull SpringbackReading.Measured measured,
+            @NotNull Quantity measured,
             @NotNull double valueMm,
             @NotNull double mandrelDiameterMm,
             @NotNull double sprungInnerMm,

@@ -1,49 +1,48 @@
 package toroid.server.demo;
 
-import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import toroid.core.form.FormStep;
 import toroid.core.form.Schools;
-import toroid.server.bench.FormRunData;
-import toroid.server.bench.FormRunPlan;
-import toroid.server.bench.FormRuns;
-import toroid.server.bench.RunProgress;
-import toroid.server.calibration.FormMeasurementData;
-import toroid.server.calibration.FormMeasurementData.Kind;
-import toroid.server.calibration.FormMeasurements;
+import toroid.core.work.FormPlan;
+import toroid.core.work.Measurable;
+import toroid.core.work.Operation;
+import toroid.core.work.Plan;
+import toroid.server.calibration.Quantity;
+import toroid.server.calibration.ReadingContext;
+import toroid.server.calibration.ReadingData;
+import toroid.server.calibration.Readings;
 import toroid.server.form.FormJobData;
 import toroid.server.form.FormJobData.Hand;
 import toroid.server.form.FormJobData.Rhythm;
-import toroid.server.form.FormJobs;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
 import toroid.server.wire.SpoolData;
+import toroid.server.work.FormKind;
+import toroid.server.work.RunData;
 
 /** The invented workshop's form jobs: clasps, ear wires, bead chains; some made, one in hand; loops practised over a season. */
 @Component
 class DemoForms {
     private static final double CUT_SCATTER_MM = 1.2;
 
-    private final FormJobs jobs;
-    private final FormRuns runs;
-    private final FormMeasurements measurements;
-    private final JdbcTemplate database;
+    private final FormKind kind;
+    private final DemoRuns runs;
+    private final Readings readings;
     private final Clock clock;
     private final Random chance = new Random(41);
 
-    DemoForms(FormJobs jobs, FormRuns runs, FormMeasurements measurements, JdbcTemplate database, Clock clock) {
-        this.jobs = jobs;
+    DemoForms(FormKind kind, DemoRuns runs, Readings readings, Clock clock) {
+        this.kind = kind;
         this.runs = runs;
-        this.measurements = measurements;
-        this.database = database;
+        this.readings = readings;
         this.clock = clock;
     }
 
@@ -55,7 +54,7 @@ class DemoForms {
             String spool,
             Map<String, Object> parameters,
             Hand hand,
-            int pieces,
+            int copies,
             Rhythm rhythm,
             int done,
             int daysAgo) {}
@@ -67,89 +66,73 @@ class DemoForms {
                 .findFirst()
                 .orElseThrow();
         SpoolData wire = spool.data();
-        jobs.put(
-                id,
-                new Edit<>(
-                        null,
-                        new FormJobData(
-                                demo.name(),
-                                demo.form(),
-                                spool.id(),
-                                wire.metal(),
-                                wire.temper(),
-                                wire.wireDiameterMm(),
-                                demo.parameters(),
-                                demo.hand(),
-                                demo.pieces(),
-                                demo.rhythm(),
-                                Schools.Cutting.PRE_CUT,
-                                1.0,
-                                1.0,
-                                "")));
         Instant began = now.minus(Duration.ofDays(demo.daysAgo()));
-        date("form_job", id, began, began);
+        runs.job(
+                kind,
+                id,
+                new FormJobData(
+                        demo.name(),
+                        demo.form(),
+                        spool.id(),
+                        wire.metal(),
+                        wire.temper(),
+                        wire.wireDiameterMm(),
+                        demo.parameters(),
+                        demo.hand(),
+                        demo.copies(),
+                        demo.rhythm(),
+                        Schools.Cutting.PRE_CUT,
+                        1.0,
+                        1.0,
+                        Map.of(),
+                        ""),
+                began);
         if (demo.done() >= 0) {
             run(id, demo, began);
         }
     }
 
     private void run(UUID jobId, DemoForm demo, Instant began) {
-        Kept<FormRunData> run = runs.start(jobId);
-        int done = Math.min(demo.done(), run.data().places());
-        var counts = new TreeMap<Integer, Integer>();
-        int steps = run.data().plan().steps().size();
-        if (done < run.data().places() && demo.rhythm() == Rhythm.BATCH) {
-            counts.put(done, Math.max(1, demo.pieces() / 2));
+        Kept<RunData> run = runs.begin(kind, jobId);
+        Plan plan = run.data().plan();
+        int places = plan.rhythm().places();
+        int done = Math.min(demo.done(), places);
+        var counts = new TreeMap<String, Integer>();
+        if (done < places && demo.rhythm() == Rhythm.BATCH) {
+            counts.put(plan.operations().get(plan.rhythm().stepAt(done)).id(), Math.max(1, demo.copies() / 2));
         }
-        runs.progress(run.id(), new Edit<>(run.version(), new RunProgress(done, counts, "")));
-        measureCuts(run, began, Math.min(demo.pieces(), 1 + done / Math.max(1, steps) * 2 + 3));
-        date("form_run", run.id(), began, began.plus(Duration.ofHours(2)));
+        runs.done(run, done, counts, began, Duration.ofHours(2));
+        measureCuts(
+                run, began, Math.min(demo.copies(), 1 + done / plan.operations().size() * 2 + 3));
     }
 
-    private void measureCuts(Kept<FormRunData> run, Instant began, int pieces) {
-        FormRunPlan plan = run.data().plan();
-        FormRunPlan.Cut cut = plan.wires().get(0);
-        for (int i = 0; i < pieces && cut.tailMm() > 1; i++) {
+    private void measureCuts(Kept<RunData> run, Instant began, int copies) {
+        FormPlan.Cut cut = ((FormKind.FormFacts) run.data().facts()).wires().get(0);
+        for (int i = 0; i < copies && cut.tailMm() > 1; i++) {
             double really = cut.lengthInPieceMm() + 1.15 * cut.tailMm() + CUT_SCATTER_MM * chance.nextGaussian();
-            measure(
-                    run,
-                    Kind.CUT_LENGTH,
-                    round(really),
-                    cut.lengthInPieceMm(),
-                    cut.tailMm(),
-                    began.plusSeconds(40L * i));
+            measure(run, Quantity.CUT_LENGTH, round(really), began.plusSeconds(40L * i));
         }
-        plan.steps().stream()
-                .filter(step -> step.kind() == FormStep.Kind.LOOP && step.insideMm() != null)
+        Measurable loop = run.data().plan().operations().stream()
+                .filter(operation -> operation.verb().equals(FormStep.Kind.LOOP.name()))
+                .flatMap(operation -> operation.measurable().stream())
                 .findFirst()
-                .ifPresent(loop -> {
-                    for (int i = 0; i < Math.min(pieces, 6); i++) {
-                        double inside = loop.insideMm() + 0.07 * chance.nextGaussian();
-                        measure(
-                                run,
-                                Kind.LOOP_INSIDE,
-                                round(inside),
-                                loop.insideMm(),
-                                null,
-                                began.plusSeconds(4000 + 60L * i));
-                    }
-                });
+                .orElse(null);
+        for (int i = 0; loop != null && i < Math.min(copies, 6); i++) {
+            double inside = loop.planned() + 0.07 * chance.nextGaussian();
+            measure(run, Quantity.LOOP_INSIDE, round(inside), began.plusSeconds(4000 + 60L * i));
+        }
     }
 
-    private void measure(Kept<FormRunData> run, Kind kind, double value, double predicted, Double tail, Instant taken) {
-        FormRunPlan plan = run.data().plan();
-        keep(new FormMeasurementData(
-                run.id(),
-                null,
-                plan.job().formId(),
-                plan.job().spoolId(),
-                plan.wireDiameterMm(),
-                kind,
-                value,
-                predicted,
-                tail,
-                taken,
-                ""));
+    /** At the first step where that is measured. */
+    private void measure(Kept<RunData> run, Quantity quantity, double value, Instant taken) {
+        Operation at = run.data().plan().operations().stream()
+                .filter(operation -> operation.measurable().stream()
+                        .anyMatch(one -> one.quantity().equals(quantity.name())))
+                .filter(operation ->
+                        quantity != Quantity.LOOP_INSIDE || operation.verb().equals(FormStep.Kind.LOOP.name()))
+                .findFirst()
+                .orElseThrow();
+        keep(new ReadingData(run.id(), at.id(), null, null, quantity, value, null, null, taken, ""));
     }
 
     /** Ten wrapped loops a session, three weeks apart; the hand gets steadier. */
@@ -160,34 +143,31 @@ class DemoForms {
             Instant at = now.minus(Duration.ofDays(78 - 21L * session));
             for (int i = 0; i < 10; i++) {
                 double inside = 2.5 + (0.12 - 0.03 * session) + spread[session] * chance.nextGaussian();
-                keep(new FormMeasurementData(
+                keep(new ReadingData(
+                        null,
+                        null,
                         null,
                         id,
-                        "wrapped-loop",
-                        null,
-                        0.81,
-                        Kind.LOOP_INSIDE,
+                        Quantity.LOOP_INSIDE,
                         round(inside),
                         2.5,
-                        null,
+                        ReadingContext.form("wrapped-loop", 0.81),
                         at.plusSeconds(90L * i),
                         ""));
             }
         }
     }
 
-    private void keep(FormMeasurementData data) {
-        UUID id = DemoStock.id("form measurement " + data.takenAt() + data.measured() + chance.nextLong());
-        measurements.put(id, new Edit<>(null, data));
+    private void keep(ReadingData data) {
+        UUID id = DemoStock.id("form measurement " + data.takenAt() + data.quantity() + chance.nextLong());
+        readings.put(id, new Edit<>(null, data));
     }
 
     private static double round(double mm) {
         return Math.round(mm * 100) / 100.0;
     }
 
-    void load() {
-        Instant now = clock.instant();
-        for (DemoForm demo : new DemoForm[] {
+    private static final List<DemoForm> FORMS = List.of(
             new DemoForm(
                     "ears",
                     "Ear wires for the cast",
@@ -242,18 +222,13 @@ class DemoForms {
                     12,
                     Rhythm.BATCH,
                     -1,
-                    0)
-        }) {
+                    0));
+
+    void load() {
+        Instant now = clock.instant();
+        for (DemoForm demo : FORMS) {
             job(demo, now);
         }
         practise(now);
-    }
-
-    private void date(String table, UUID id, Instant created, Instant updated) {
-        database.update(
-                "update " + table + " set created_at = ?, updated_at = ? where id = ?",
-                Timestamp.from(created),
-                Timestamp.from(updated),
-                id);
     }
 }

@@ -1,6 +1,5 @@
 package toroid.server.demo;
 
-import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -9,27 +8,27 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
-import toroid.core.bench.RingStep;
 import toroid.core.bend.BarInBending;
 import toroid.core.bend.Springback;
-import toroid.core.calibration.SpringbackReading.Measured;
 import toroid.core.ring.ClosedRing;
 import toroid.core.ring.Ring;
 import toroid.core.ring.RingAim.Convention;
-import toroid.server.bench.RunData;
-import toroid.server.bench.RunProgress;
-import toroid.server.bench.Runs;
-import toroid.server.calibration.MeasurementData;
-import toroid.server.calibration.Measurements;
+import toroid.core.work.Operation;
+import toroid.core.work.Plan;
+import toroid.core.work.RingStep;
+import toroid.server.calibration.Quantity;
+import toroid.server.calibration.ReadingContext;
+import toroid.server.calibration.ReadingData;
+import toroid.server.calibration.Readings;
 import toroid.server.demo.DemoStock.DemoSpool;
 import toroid.server.ring.CutData;
 import toroid.server.ring.RingJobData;
 import toroid.server.ring.RingJobData.Winding;
-import toroid.server.ring.RingJobs;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
+import toroid.server.work.RingKind;
+import toroid.server.work.RunData;
 
 /** The invented season: jobs in every stage, and what the workshop measured, with believable scatter. */
 @Component
@@ -37,18 +36,16 @@ class DemoSeason {
     private static final double SCATTER_MM = 0.025;
     private static final Duration SEASON = Duration.ofDays(84);
 
-    private final RingJobs jobs;
-    private final Runs runs;
-    private final Measurements measurements;
-    private final JdbcTemplate database;
+    private final RingKind kind;
+    private final DemoRuns runs;
+    private final Readings readings;
     private final Clock clock;
     private final Random chance = new Random(20);
 
-    DemoSeason(RingJobs jobs, Runs runs, Measurements measurements, JdbcTemplate database, Clock clock) {
-        this.jobs = jobs;
+    DemoSeason(RingKind kind, DemoRuns runs, Readings readings, Clock clock) {
+        this.kind = kind;
         this.runs = runs;
-        this.measurements = measurements;
-        this.database = database;
+        this.readings = readings;
         this.clock = clock;
     }
 
@@ -90,28 +87,31 @@ class DemoSeason {
             double rod = rods[chance.nextInt(rods.length)];
             double inner = made(spool, rod) + SCATTER_MM * chance.nextGaussian();
             Instant taken = now.minus(SEASON.dividedBy(count + 1).multipliedBy(count - i));
-            measure(spool, null, null, Measured.COIL_INNER, inner, rod, CutData.none(), null, taken);
+            keep(new ReadingData(
+                    null,
+                    null,
+                    spool.id(),
+                    null,
+                    Quantity.COIL_INNER,
+                    round(inner),
+                    null,
+                    ReadingContext.coil(spool.data().wireDiameterMm(), rod),
+                    taken,
+                    ""));
         }
     }
 
     private void job(DemoJob demo, Instant now) {
         DemoSpool spool = spool(demo.spool());
         UUID id = DemoStock.id("job " + demo.key());
-        jobs.put(id, new Edit<>(null, content(demo, spool)));
         Instant began = now.minus(Duration.ofDays(demo.daysAgo())).minus(Duration.ofHours(3));
-        date("ring_job", id, began, began);
+        runs.job(kind, id, content(demo, spool), began);
         if (demo.done() < 0) {
             return;
         }
-        Kept<RunData> run = runs.start(id);
-        int steps = run.data().plan().steps().size();
-        int done = Math.min(demo.done(), steps);
-        runs.progress(run.id(), new Edit<>(run.version(), new RunProgress(done, counts(run.data(), done), "")));
-        Instant ended = began.plus(Duration.ofMinutes(95));
-        date("ring_run", run.id(), began, ended);
-        if (done == steps) {
-            database.update("update ring_run set finished_at = ? where id = ?", Timestamp.from(ended), run.id());
-        }
+        Kept<RunData> run = runs.begin(kind, id);
+        int done = Math.min(demo.done(), run.data().plan().operations().size());
+        runs.done(run, done, counts(run.data().plan(), done), began, Duration.ofMinutes(95));
         measureRun(run, spool, done, began);
     }
 
@@ -136,89 +136,52 @@ class DemoSeason {
                 "");
     }
 
-    private static Map<Integer, Integer> counts(RunData run, int done) {
-        var counts = new TreeMap<Integer, Integer>();
-        List<RingStep> steps = run.plan().steps();
+    private static Map<String, Integer> counts(Plan plan, int done) {
+        var counts = new TreeMap<String, Integer>();
+        List<Operation> operations = plan.operations();
         for (int i = 0; i < done; i++) {
-            if (steps.get(i).count() > 1) {
-                counts.put(i, steps.get(i).count());
+            if (operations.get(i).times() > 1) {
+                counts.put(operations.get(i).id(), operations.get(i).times());
             }
         }
-        if (done < steps.size() && steps.get(done).kind() == RingStep.Kind.CUT) {
-            counts.put(done, steps.get(done).count() / 3);
+        if (done < operations.size() && operations.get(done).counted()) {
+            counts.put(operations.get(done).id(), operations.get(done).times() / 3);
         }
         return counts;
     }
 
     private void measureRun(Kept<RunData> run, DemoSpool spool, int done, Instant began) {
-        List<RingStep> steps = run.data().plan().steps();
-        double rod = run.data().plan().sizes().mandrelDiameterMm();
-        CutData cut = run.data().plan().job().cut();
+        List<Operation> operations = run.data().plan().operations();
+        RingKind.RingFacts facts = (RingKind.RingFacts) run.data().facts();
         double d = spool.data().wireDiameterMm();
-        Ring sprung = new Ring(d, made(spool, rod));
+        Ring sprung = new Ring(d, made(spool, facts.sizes().mandrelDiameterMm()));
+        Ring closed = ClosedRing.close(sprung, facts.job().cut().toCore(d), 1);
         for (int i = 0; i < done; i++) {
+            Operation operation = operations.get(i);
             Instant taken = began.plus(Duration.ofMinutes(10L * (i + 1)));
-            if (steps.get(i).kind() == RingStep.Kind.MEASURE_COIL) {
+            if (operation.verb().equals(RingStep.Kind.MEASURE_COIL.name())) {
                 double outer = sprung.outerDiameterMm() + SCATTER_MM * chance.nextGaussian();
-                measure(
-                        spool,
-                        run.id(),
-                        i,
-                        Measured.COIL_OUTER,
-                        outer,
-                        rod,
-                        cut,
-                        steps.get(i).target(),
-                        taken);
-            } else if (steps.get(i).kind() == RingStep.Kind.MEASURE_RINGS) {
-                for (int n = 0; n < steps.get(i).count(); n++) {
-                    Ring closed = ClosedRing.close(sprung, cut.toCore(d), 1);
+                measure(run, operation, Quantity.COIL_OUTER, outer, taken);
+            } else if (operation.verb().equals(RingStep.Kind.MEASURE_RINGS.name())) {
+                for (int n = 0; n < operation.times(); n++) {
                     double inner = closed.innerDiameterMm() + 1.4 * SCATTER_MM * chance.nextGaussian();
-                    Instant at = taken.plusSeconds(20L * n);
-                    measure(
-                            spool,
-                            run.id(),
-                            i,
-                            Measured.RING_INNER,
-                            inner,
-                            rod,
-                            cut,
-                            steps.get(i).target(),
-                            at);
+                    measure(run, operation, Quantity.RING_INNER, inner, taken.plusSeconds(20L * n));
                 }
             }
         }
     }
 
-    private void measure(
-            DemoSpool spool,
-            UUID runId,
-            Integer step,
-            Measured measured,
-            double valueMm,
-            double rodMm,
-            CutData cut,
-            Double predictedMm,
-            Instant taken) {
-        UUID id = DemoStock.id("measurement " + spool.key() + taken.toEpochMilli() + measured + chance.nextLong());
-        double shown = Math.round(valueMm * 100) / 100.0;
-        measurements.put(
-                id,
-                new Edit<>(
-                        null,
-                        new MeasurementData(
-                                spool.id(),
-                                runId,
-                                step,
-                                measured,
-                                shown,
-                                spool.data().wireDiameterMm(),
-                                rodMm,
-                                cut,
-                                1,
-                                predictedMm,
-                                taken,
-                                "")));
+    private void measure(Kept<RunData> run, Operation at, Quantity quantity, double valueMm, Instant taken) {
+        keep(new ReadingData(run.id(), at.id(), null, null, quantity, round(valueMm), null, null, taken, ""));
+    }
+
+    private void keep(ReadingData data) {
+        UUID id = DemoStock.id("measurement " + data.takenAt() + data.quantity() + chance.nextLong());
+        readings.put(id, new Edit<>(null, data));
+    }
+
+    private static double round(double mm) {
+        return Math.round(mm * 100) / 100.0;
     }
 
     private static double made(DemoSpool spool, double rodMm) {
@@ -232,13 +195,5 @@ class DemoSeason {
                 .filter(s -> s.key().equals(key))
                 .findFirst()
                 .orElseThrow();
-    }
-
-    private void date(String table, UUID id, Instant created, Instant updated) {
-        database.update(
-                "update " + table + " set created_at = ?, updated_at = ? where id = ?",
-                Timestamp.from(created),
-                Timestamp.from(updated),
-                id);
     }
 }

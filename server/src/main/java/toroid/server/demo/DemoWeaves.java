@@ -1,26 +1,21 @@
 package toroid.server.demo;
 
-import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
-import toroid.core.weave.piece.Colouring;
-import toroid.server.bench.RunProgress;
-import toroid.server.bench.WeaveRunData;
-import toroid.server.bench.WeaveRunPlan;
-import toroid.server.bench.WeaveRuns;
-import toroid.server.store.Edit;
+import toroid.core.weave.patch.Colouring;
+import toroid.core.work.WeavePlan;
 import toroid.server.store.Kept;
 import toroid.server.weave.ColourSpec;
-import toroid.server.weave.PieceSpec;
+import toroid.server.weave.PatchSpec;
 import toroid.server.weave.WeaveJobData;
-import toroid.server.weave.WeaveJobs;
 import toroid.server.wire.SpoolData;
+import toroid.server.work.RunData;
+import toroid.server.work.WeaveKind;
 
 /** The invented workshop's chains and mail: one in hand, two planned, one made. Rings are as measured there. */
 @Component
@@ -28,15 +23,16 @@ class DemoWeaves {
     private static final int ALL = Integer.MAX_VALUE;
     private static final int NOT_BEGUN = -1;
 
-    private final WeaveJobs jobs;
-    private final WeaveRuns runs;
-    private final JdbcTemplate database;
+    /** The place of the plan where rings are put in. */
+    private static final int PUTTING_IN = 2;
+
+    private final WeaveKind kind;
+    private final DemoRuns runs;
     private final Clock clock;
 
-    DemoWeaves(WeaveJobs jobs, WeaveRuns runs, JdbcTemplate database, Clock clock) {
-        this.jobs = jobs;
+    DemoWeaves(WeaveKind kind, DemoRuns runs, Clock clock) {
+        this.kind = kind;
         this.runs = runs;
-        this.database = database;
         this.clock = clock;
     }
 
@@ -47,72 +43,68 @@ class DemoWeaves {
             String weave,
             String spool,
             List<Double> inner,
-            PieceSpec piece,
+            PatchSpec patch,
             ColourSpec colours,
             int rings,
             int daysAgo) {}
 
+    private static final List<DemoWeave> WEAVES = List.of(
+            new DemoWeave(
+                    "belt",
+                    "Harbour belt, eight fathoms",
+                    "full-persian-6-in-1",
+                    "bronze-1.2",
+                    List.of(6.9),
+                    cells(24),
+                    ColourSpec.plain("phosphor-bronze"),
+                    ALL,
+                    61),
+            new DemoWeave(
+                    "helm",
+                    "Helmsman's chain",
+                    "byzantine",
+                    "brass-0.9",
+                    List.of(3.4),
+                    cells(15),
+                    new ColourSpec(
+                            List.of("yellow-brass", "copper"), Colouring.By.RING, List.of(0, 0, 1, 1, 0, 0), List.of()),
+                    27,
+                    2),
+            new DemoWeave(
+                    "collar",
+                    "Mail collar, point over the shoulder",
+                    "european-4-in-1",
+                    "bronze-1.0",
+                    List.of(4.3),
+                    sheet(9, 1, PatchSpec.Outline.GROWING),
+                    ColourSpec.plain("phosphor-bronze"),
+                    NOT_BEGUN,
+                    1),
+            new DemoWeave(
+                    "scales",
+                    "Fish-scale brooch, sea colours",
+                    "japanese-6-in-1",
+                    "copper-0.8",
+                    List.of(3.6, 2.3),
+                    sheet(3, 3, PatchSpec.Outline.DIAMOND),
+                    new ColourSpec(
+                            List.of("copper", "#2f6f8f", "#5fa08a"), Colouring.By.RING, List.of(1, 0, 2, 2), List.of()),
+                    NOT_BEGUN,
+                    0));
+
     void load() {
         Instant now = clock.instant();
-        for (DemoWeave demo : List.of(
-                new DemoWeave(
-                        "belt",
-                        "Harbour belt, eight fathoms",
-                        "full-persian-6-in-1",
-                        "bronze-1.2",
-                        List.of(6.9),
-                        cells(24),
-                        ColourSpec.plain("phosphor-bronze"),
-                        ALL,
-                        61),
-                new DemoWeave(
-                        "helm",
-                        "Helmsman's chain",
-                        "byzantine",
-                        "brass-0.9",
-                        List.of(3.4),
-                        cells(15),
-                        new ColourSpec(
-                                List.of("yellow-brass", "copper"),
-                                Colouring.By.RING,
-                                List.of(0, 0, 1, 1, 0, 0),
-                                List.of()),
-                        27,
-                        2),
-                new DemoWeave(
-                        "collar",
-                        "Mail collar, point over the shoulder",
-                        "european-4-in-1",
-                        "bronze-1.0",
-                        List.of(4.3),
-                        sheet(9, 1, PieceSpec.Outline.GROWING),
-                        ColourSpec.plain("phosphor-bronze"),
-                        NOT_BEGUN,
-                        1),
-                new DemoWeave(
-                        "scales",
-                        "Fish-scale brooch, sea colours",
-                        "japanese-6-in-1",
-                        "copper-0.8",
-                        List.of(3.6, 2.3),
-                        sheet(3, 3, PieceSpec.Outline.DIAMOND),
-                        new ColourSpec(
-                                List.of("copper", "#2f6f8f", "#5fa08a"),
-                                Colouring.By.RING,
-                                List.of(1, 0, 2, 2),
-                                List.of()),
-                        NOT_BEGUN,
-                        0))) {
+        for (DemoWeave demo : WEAVES) {
             job(demo, now.minus(Duration.ofDays(demo.daysAgo())));
         }
     }
 
-    private static PieceSpec cells(int units) {
-        return new PieceSpec(null, units, null, null, null, null, null, null, null, null);
+    private static PatchSpec cells(int units) {
+        return new PatchSpec(null, units, null, null, null, null, null, null, null, null);
     }
 
-    private static PieceSpec sheet(int rows, int columns, PieceSpec.Outline outline) {
-        return new PieceSpec(null, null, rows, columns, null, outline, null, null, null, null);
+    private static PatchSpec sheet(int rows, int columns, PatchSpec.Outline outline) {
+        return new PatchSpec(null, null, rows, columns, null, outline, null, null, null, null);
     }
 
     private void job(DemoWeave demo, Instant began) {
@@ -122,36 +114,30 @@ class DemoWeaves {
                 .findFirst()
                 .orElseThrow();
         SpoolData wire = spool.data();
-        jobs.put(
+        runs.job(
+                kind,
                 id,
-                new Edit<>(
-                        null,
-                        new WeaveJobData(
-                                demo.name(),
-                                demo.weave(),
-                                spool.id(),
-                                wire.metal(),
-                                wire.wireDiameterMm(),
-                                demo.inner(),
-                                demo.piece(),
-                                demo.colours(),
-                                "")));
-        date("weave_job", id, began, began);
+                new WeaveJobData(
+                        demo.name(),
+                        demo.weave(),
+                        spool.id(),
+                        wire.metal(),
+                        wire.wireDiameterMm(),
+                        demo.inner(),
+                        demo.patch(),
+                        demo.colours(),
+                        ""),
+                began);
         if (demo.rings() != NOT_BEGUN) {
-            Kept<WeaveRunData> run = runs.start(id);
-            WeaveRunPlan plan = run.data().plan();
-            int step = Math.min(plan.length(), demo.rings() == ALL ? ALL : WeaveRunPlan.FIRST + demo.rings());
-            var counts = Map.of(0, plan.preClosed(), 1, plan.opened());
-            runs.progress(run.id(), new Edit<>(run.version(), new RunProgress(step, counts, "")));
-            date("weave_run", run.id(), began, began.plus(Duration.ofHours(3)));
+            Kept<RunData> run = runs.begin(kind, id);
+            var plan = run.data().plan();
+            int putIn = Math.min(demo.rings(), plan.operation(WeavePlan.PUT_IN).times());
+            int place = demo.rings() == ALL ? plan.rhythm().places() : PUTTING_IN;
+            var counts = Map.of(
+                    WeavePlan.CLOSE, plan.operation(WeavePlan.CLOSE).times(),
+                    WeavePlan.OPEN, plan.operation(WeavePlan.OPEN).times(),
+                    WeavePlan.PUT_IN, putIn);
+            runs.done(run, place, counts, began, Duration.ofHours(3));
         }
-    }
-
-    private void date(String table, UUID id, Instant created, Instant updated) {
-        database.update(
-                "update " + table + " set created_at = ?, updated_at = ? where id = ?",
-                Timestamp.from(created),
-                Timestamp.from(updated),
-                id);
     }
 }

@@ -20,6 +20,7 @@ import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
 import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
+import toroid.server.store.ServerCode;
 
 /**
  * Work that may take long. Whoever asks waits {@link #PATIENCE}; after that the work goes on at the back while it is asked for under
@@ -93,12 +94,7 @@ public class Efforts {
     Object ask(UUID number) {
         Running<?> one = running.get(number);
         if (one == null) {
-            throw Refusal.of(
-                    "no-such-effort",
-                    "effort",
-                    number.toString(),
-                    "Nothing is being worked out under that number.",
-                    "Ask again.");
+            throw Refusal.of(ServerCode.NO_SUCH_EFFORT, "effort", number);
         }
         return waited(number, one);
     }
@@ -147,20 +143,10 @@ public class Efforts {
 
     private static RuntimeException told(Throwable cause) {
         if (cause instanceof Lanes.TooLong) {
-            return Refusal.of(
-                    "too-long",
-                    "request",
-                    null,
-                    "This took longer than %d minutes and was stopped.".formatted(LONGEST.toMinutes()),
-                    "Make it smaller, or in parts.");
+            return Refusal.of(ServerCode.TOO_LONG, "request", null).with("minutes", LONGEST.toMinutes());
         }
         if (cause instanceof OutOfMemoryError || cause instanceof StackOverflowError) {
-            return Refusal.of(
-                    "too-large",
-                    "request",
-                    null,
-                    "This is more than there is memory for.",
-                    "Make it smaller, or in parts.");
+            return Refusal.of(ServerCode.TOO_LARGE, "request", null);
         }
         return cause instanceof RuntimeException known ? known : new IllegalStateException(cause);
     }

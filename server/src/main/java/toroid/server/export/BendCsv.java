@@ -13,6 +13,7 @@ import toroid.core.form.BendTable;
 import toroid.core.form.FormWork;
 import toroid.core.form.OutlineRow;
 import toroid.core.numeric.Refusal;
+import toroid.server.store.ServerCode;
 
 /** A bend table: feed, rotate, bend angle, inside radius; one row a bend, a last row for the last feed. RFC 4180, mm and degrees. */
 final class BendCsv {
@@ -24,11 +25,10 @@ final class BendCsv {
     static String of(FormWork work) {
         if (work.wires().size() != 1) {
             throw Refusal.of(
-                    "not-a-bend-table",
-                    "form",
-                    work.info().id(),
-                    "A bend table is of one wire; this form has " + work.wires().size() + ".",
-                    "Take its form as JSON.");
+                            ServerCode.BEND_TABLE_OF_ONE_WIRE,
+                            "form",
+                            work.info().id())
+                    .with("wires", work.wires().size());
         }
         var out = new StringBuilder();
         try (CSVPrinter csv =
@@ -58,7 +58,7 @@ final class BendCsv {
                 rows.add(new OutlineRow(number(record, 0), number(record, 1), number(record, 2), number(record, 3)));
             }
         } catch (IOException | java.io.UncheckedIOException | IllegalStateException broken) {
-            throw unreadable("file", "it is no table of commas");
+            throw Refusal.of(ServerCode.NO_TABLE, "file", null).with("columns", List.of(HEAD));
         }
         return OutlineRow.read(rows);
     }
@@ -66,22 +66,19 @@ final class BendCsv {
     private static double number(CSVRecord record, int column) {
         String name = HEAD[column];
         if (!record.isMapped(name) || !record.isSet(name)) {
-            throw unreadable("line " + record.getRecordNumber(), "there is no " + name);
+            throw unreadable(ServerCode.TABLE_LACKS_COLUMN, record, name).with("column", name);
         }
         try {
             return Double.parseDouble(record.get(name));
         } catch (NumberFormatException none) {
-            throw unreadable("line " + record.getRecordNumber(), "\"" + record.get(name) + "\" is no number");
+            throw unreadable(ServerCode.TABLE_NO_NUMBER, record, record.get(name));
         }
     }
 
-    private static Refusal unreadable(String where, String why) {
-        return Refusal.of(
-                "unreadable-table",
-                "file",
-                where,
-                "The bend table could not be read: " + where + ", " + why + ".",
-                "Its columns are " + String.join(", ", HEAD) + ".");
+    private static Refusal unreadable(ServerCode code, CSVRecord record, String value) {
+        return Refusal.of(code, "file", value)
+                .with("line", record.getRecordNumber())
+                .with("columns", List.of(HEAD));
     }
 
     private static String say(double value) {

@@ -26,6 +26,6 @@ class CompositionExportController {
     @PostMapping("/api/weaves/{id}/composition/export/{format}")
     ResponseEntity<byte[]> export(
             @PathVariable String id, @PathVariable String format, @RequestBody @Valid CompositionQuestion question) {
-        return efforts.answer(() -> PieceFile.of("medallion", format, () -> workshop.laid(id, question)));
+        return efforts.answer(() -> PatchFile.of("medallion", format, () -> workshop.laid(id, question)));
     }
 }

@@ -22,24 +22,28 @@ import toroid.core.numeric.Refusal;
 import toroid.server.effort.Efforts;
 import toroid.server.form.FormAnswer;
 import toroid.server.form.FormJobData;
-import toroid.server.form.FormJobs;
 import toroid.server.form.FormQuestion;
 import toroid.server.form.FormWorkshop;
 import toroid.server.print.FormSheetPrint;
+import toroid.server.store.ServerCode;
+import toroid.server.work.FormKind;
+import toroid.server.work.Jobs;
 
 /** Forms out in open formats, and in again. */
 @RestController
 class FormExportController {
     private final FormWorkshop workshop;
-    private final FormJobs jobs;
+    private final Jobs jobs;
+    private final FormKind kind;
     private final FormJson json;
 
     private final Efforts efforts;
 
-    FormExportController(FormWorkshop workshop, FormJobs jobs, FormJson json, Efforts efforts) {
+    FormExportController(FormWorkshop workshop, Jobs jobs, FormKind kind, FormJson json, Efforts efforts) {
         this.efforts = efforts;
         this.workshop = workshop;
         this.jobs = jobs;
+        this.kind = kind;
         this.json = json;
     }
 
@@ -57,9 +61,9 @@ class FormExportController {
     }
 
     @Operation(summary = "A kept form job's form in an open format")
-    @GetMapping("/api/form-jobs/{id}/export/{format}")
+    @GetMapping("/api/jobs/form/{id}/export/{format}")
     ResponseEntity<byte[]> exportJob(@PathVariable UUID id, @PathVariable String format) {
-        FormJobData job = jobs.get(id).data();
+        FormJobData job = jobs.content(kind, id);
         return efforts.answer(() -> file(job.formId(), format, workshop.work(job.formId(), job.question())));
     }
 
@@ -90,13 +94,7 @@ class FormExportController {
             case "gltf" -> utf8(FormGltf.of(work));
             case "csv" -> utf8(BendCsv.of(work));
             case "json" -> utf8(json.of(work));
-            default ->
-                throw Refusal.of(
-                        "unknown-format",
-                        "format",
-                        format,
-                        "Forms are not written as " + format + ".",
-                        "Use svg, pdf, dxf, stl, gltf, csv or json.");
+            default -> throw Refusal.of(ServerCode.UNKNOWN_FORMAT_OF_FORMS, "format", format);
         };
         String name = id + "." + format;
         return ResponseEntity.ok()

@@ -14,8 +14,11 @@ import toroid.core.bend.program.ScrewRun;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Forms;
+import toroid.core.numeric.Code;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.server.form.FormQuestion;
+import toroid.server.store.ServerCode;
 
 /** A form's definition as JSON, version 1: which form, in which wire, with which parameters; the program for whoever reads on. */
 @Component
@@ -74,15 +77,13 @@ class FormJson {
         JsonNode root = parsed(text);
         if (!FORMAT.equals(root.path("format").asText())) {
             throw wrong(
-                    "format",
-                    root.path("format").asText(),
-                    "This is no form definition: its format is not " + FORMAT + ".");
+                    ServerCode.NO_FORM_DEFINITION, "format", root.path("format").asText());
         }
         if (root.path("version").asInt() != VERSION) {
             throw wrong(
+                    ServerCode.FORM_OF_OTHER_VERSION,
                     "version",
-                    root.path("version").asText(),
-                    "This definition is of a version this Toroid does not know.");
+                    root.path("version").asText());
         }
         Forms.byId(root.path("form").asText(null));
         Map<String, Object> parameters = mapper.convertValue(
@@ -111,11 +112,10 @@ class FormJson {
         } catch (JsonProcessingException broken) {
             // said below, in words a maker can use
         }
-        throw wrong("file", null, "The file could not be read as JSON.");
+        throw wrong(RefusalCode.FILE_IS_NO_JSON, "file", null);
     }
 
-    private static Refusal wrong(String field, String value, String message) {
-        return Refusal.of(
-                "unreadable-form", field, value, message, "Take one that Toroid wrote; nothing was kept of it.");
+    private static Refusal wrong(Code code, String field, String value) {
+        return Refusal.of(code, field, value);
     }
 }

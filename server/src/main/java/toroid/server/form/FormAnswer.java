@@ -3,8 +3,6 @@ package toroid.server.form;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
-import toroid.core.bench.Caution;
-import toroid.core.bench.JobThread;
 import toroid.core.form.EndState;
 import toroid.core.form.FormStep;
 import toroid.core.form.Marks;
@@ -16,7 +14,7 @@ import toroid.core.quantity.Note;
  * A form worked out. Lengths mm, angles degrees.
  *
  * @param parameters every parameter with the value used
- * @param forPiecesMm wire to cut for all the pieces asked for
+ * @param forCopiesMm wire to cut for all the copies asked for
  * @param marks of the first wire; each wire has its own as well
  * @param steps in the order hands do them
  * @param extentMm over all, wire and beads included
@@ -29,7 +27,7 @@ public record FormAnswer(
         @NotNull Map<String, Object> parameters,
         @NotNull double lengthInPieceMm,
         @NotNull double lengthToCutMm,
-        @NotNull double forPiecesMm,
+        @NotNull double forCopiesMm,
         @NotNull double offcutMm,
         @NotNull double massG,
         @NotNull Extent extentMm,
@@ -74,15 +72,14 @@ public record FormAnswer(
             Double heldDegrees,
             Double turns,
             FormStep.Hammered flat,
-            boolean goesOn,
-            @NotNull JobThread.Stage stage,
-            @NotNull List<Caution> cautions) {}
+            boolean goesOn) {}
 
     /**
      * One wire.
      *
      * @param metal it is of; null in what was kept before wires had one
      * @param ownMetal whether it is offered a metal of its own
+     * @param spoolFromMm the thinnest spool that stands for it, and {@code spoolToMm} the thickest
      * @param points x, y, z after one another, mm
      * @param alongMm how far along the piece each point is, from its first end, tail not included
      * @param sections at each point the wire's section: the width's direction x, y, z, half the width, half the thickness,
@@ -94,9 +91,11 @@ public record FormAnswer(
             String metal,
             Boolean ownMetal,
             @NotNull double diameterMm,
+            @NotNull double spoolFromMm,
+            @NotNull double spoolToMm,
             @NotNull double lengthInPieceMm,
             @NotNull double lengthToCutMm,
-            @NotNull double forPiecesMm,
+            @NotNull double forCopiesMm,
             @NotNull double offcutMm,
             @NotNull double firstTailMm,
             @NotNull double secondTailMm,

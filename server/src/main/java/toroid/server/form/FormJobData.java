@@ -11,7 +11,10 @@ import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.wire.Wire;
+import toroid.server.store.ServerCode;
 import toroid.server.store.Words;
 
 /**
@@ -21,9 +24,10 @@ import toroid.server.store.Words;
  * @param spoolId the spool it is cut from; its metal, temper and diameter then count, not those here
  * @param parameters chosen by the maker, by id; what is left out takes its default for the wire
  * @param hand right, left, or pairs of both
- * @param pieces how many to make
- * @param rhythm one operation over all pieces, pairs in tandem, or one piece from start to end
+ * @param copies how many to make
+ * @param rhythm one operation over all copies, pairs in tandem, or one piece from start to end
  * @param tailFactor handling tails against the form's own
+ * @param lots wires cut from a spool of their own, by the wire's name; none when left out
  */
 public record FormJobData(
         @NotNull String name,
@@ -34,14 +38,16 @@ public record FormJobData(
         @NotNull double wireDiameterMm,
         @NotNull Map<String, Object> parameters,
         @NotNull Hand hand,
-        @NotNull int pieces,
+        @NotNull int copies,
         @NotNull Rhythm rhythm,
         @NotNull Schools.Cutting cutting,
         Double plainFromMm,
         @NotNull double tailFactor,
+        Map<String, UUID> lots,
         @NotNull String note) {
-    public static final int MOST_PIECES = FormWork.MOST_PIECES;
+    public static final int MOST_COPIES = FormWork.MOST_COPIES;
     private static final int MOST_PARAMETERS = 40;
+    private static final int MOST_LOTS = 12;
     private static final int LONGEST_WORD = 80;
 
     /** Which of the mirrored twins. */
@@ -55,26 +61,43 @@ public record FormJobData(
     public enum Rhythm {
         BATCH,
         TANDEM,
-        ONE_BY_ONE
+        ONE_BY_ONE;
+
+        /** Over how many of them each step is done before the next. */
+        public int perGroup(int copies) {
+            return switch (this) {
+                case BATCH -> copies;
+                case TANDEM -> Math.min(2, copies);
+                case ONE_BY_ONE -> 1;
+            };
+        }
     }
 
     public FormJobData {
         parameters = parameters == null ? Map.of() : parameters;
+        lots = lots == null ? Map.of() : lots;
     }
 
     /** What can be checked without working the form out; a form that cannot be made may still be kept while it is mended. */
-    void check() {
+    public void check() {
         Words.checkName(name);
         Words.checkNote(note);
         toroid.core.form.Forms.byId(formId);
         Metals.byId(metal).yieldStrength(temper);
         Wire.checkDiameter(wireDiameterMm);
-        Checks.within("pieces", pieces, 1, MOST_PIECES, "pieces", "Split the job.");
+        Checks.within("copies", copies, 1, MOST_COPIES, Unit.COPIES, Remedy.SPLIT_THE_JOB);
         Checks.within(
-                "parameters", parameters.size(), 0, MOST_PARAMETERS, "values", "Leave out what is not this form's.");
+                "parameters",
+                parameters.size(),
+                0,
+                MOST_PARAMETERS,
+                Unit.VALUES,
+                Remedy.LEAVE_OUT_WHAT_IS_NOT_THIS_FORMS);
         parameters.forEach(FormJobData::checkKeepable);
-        Checks.within("tailFactor", tailFactor, 0.1, 10, "", "One is the form's own tail.");
-        Checks.within("plainFromMm", plainFromMm == null ? 1 : plainFromMm, 0, 100, "mm", "0.8 and 1.0 are usual.");
+        Checks.within("lots", lots.size(), 0, MOST_LOTS, Unit.WIRES, Remedy.LEAVE_OUT_THE_FORMS_OWN_WIRE);
+        lots.keySet().forEach(FormJobData::checkWireName);
+        Schools.checkTail(tailFactor);
+        Schools.checkPlainFrom(plainFromMm);
     }
 
     /** A number, a word or the rows of an outline; nothing larger than those can be. */
@@ -83,12 +106,13 @@ public record FormJobData(
         boolean word = value instanceof String said && said.length() <= LONGEST_WORD;
         boolean rows = value instanceof List<?> list && list.size() <= OutlineRow.MOST_ROWS;
         if (id.length() > LONGEST_WORD || !(number || word || rows)) {
-            throw Refusal.of(
-                    "bad-parameter",
-                    id.length() > LONGEST_WORD ? "parameters" : id,
-                    null,
-                    "A parameter is a number, a short word or the rows of an outline.",
-                    "Leave it out, or give one of those.");
+            throw Refusal.of(ServerCode.BAD_PARAMETER, id.length() > LONGEST_WORD ? "parameters" : id, null);
+        }
+    }
+
+    private static void checkWireName(String wire) {
+        if (wire.isBlank() || wire.length() > LONGEST_WORD) {
+            throw Refusal.of(ServerCode.BAD_WIRE_NAME, "lots", null).with("most", LONGEST_WORD);
         }
     }
 
@@ -103,6 +127,6 @@ public record FormJobData(
                 cutting,
                 plainFromMm,
                 tailFactor,
-                pieces);
+                copies);
     }
 }

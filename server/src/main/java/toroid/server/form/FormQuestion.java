@@ -3,9 +3,9 @@ package toroid.server.form;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Map;
 import java.util.UUID;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.form.FormRequest;
 import toroid.core.form.Schools;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.metal.Temper;
@@ -22,7 +22,7 @@ import toroid.core.metal.Temper;
  * @param cutting pre-cut lengths when left out
  * @param plainFromMm plain loops are trusted from this wire on; the usual advice, 1.0, when left out
  * @param tailFactor handling tails against the form's own; 1 when left out
- * @param pieces how many are made; 1 when left out
+ * @param copies how many are made; 1 when left out
  */
 @Schema(description = "A form to be worked out; everything may be left out")
 public record FormQuestion(
@@ -35,10 +35,10 @@ public record FormQuestion(
         Schools.Cutting cutting,
         Double plainFromMm,
         Double tailFactor,
-        Integer pieces) {
+        Integer copies) {
 
     int wanted() {
-        return pieces == null ? 1 : pieces;
+        return copies == null ? 1 : copies;
     }
 
     FormRequest toCore(double usualWireMm) {
@@ -69,16 +69,14 @@ public record FormQuestion(
     }
 
     private Schools schools() {
-        toroid.core.numeric.Checks.within(
-                "tailFactor", tailFactor == null ? 1 : tailFactor, 0.1, 10, "", "One is the form's own tail.");
-        toroid.core.numeric.Checks.within(
-                "plainFromMm", plainFromMm == null ? 1 : plainFromMm, 0, 100, "mm", "0.8 and 1.0 are usual.");
+        Schools.checkTail(tailFactor == null ? 1 : tailFactor);
+        Schools.checkPlainFrom(plainFromMm);
         return new Schools(
                 cutting == null ? Schools.Cutting.PRE_CUT : cutting, plainFromMm, tailFactor == null ? 1 : tailFactor);
     }
 
     public FormQuestion mirrored(boolean left) {
         return new FormQuestion(
-                wireDiameterMm, metal, temper, spoolId, parameters, left, cutting, plainFromMm, tailFactor, pieces);
+                wireDiameterMm, metal, temper, spoolId, parameters, left, cutting, plainFromMm, tailFactor, copies);
     }
 }

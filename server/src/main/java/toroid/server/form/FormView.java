@@ -3,7 +3,6 @@ package toroid.server.form;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.bench.FormCautions;
 import toroid.core.bend.program.Bend;
 import toroid.core.bend.program.WirePoint;
 import toroid.core.form.Extent;
@@ -13,6 +12,7 @@ import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Marks;
 import toroid.core.quantity.Figure;
+import toroid.core.wire.Wire;
 
 /** The core's answer laid out for whoever asked. */
 final class FormView {
@@ -23,8 +23,8 @@ final class FormView {
 
     private FormView() {}
 
-    static FormAnswer of(FormWork work, int pieces, OwnTools tools) {
-        List<Figure> figures = FormFigures.of(work, pieces);
+    static FormAnswer of(FormWork work, int copies, OwnTools tools) {
+        List<Figure> figures = FormFigures.of(work, copies);
         double offcut = work.wires().stream().mapToDouble(FormedWire::offcutMm).sum();
         double mass = figures.stream()
                 .filter(f -> f.id().equals("mass-in-piece"))
@@ -32,7 +32,7 @@ final class FormView {
                 .orElseThrow()
                 .value();
         List<FormAnswer.WireView> wires =
-                work.wires().stream().map(wire -> wire(wire, work, pieces)).toList();
+                work.wires().stream().map(wire -> wire(wire, work, copies)).toList();
         return new FormAnswer(
                 work.info().id(),
                 work.info().name(),
@@ -41,7 +41,7 @@ final class FormView {
                 work.values(),
                 work.inPiece().inMillimetres(),
                 work.toCut().inMillimetres(),
-                work.toCutFor(pieces).inMillimetres(),
+                work.toCutFor(copies).inMillimetres(),
                 offcut,
                 mass,
                 extent(work),
@@ -89,21 +89,21 @@ final class FormView {
                 step.heldDegrees(),
                 step.turns(),
                 step.flat(),
-                step.goesOn(),
-                FormCautions.stageOf(step),
-                FormCautions.of(step, work.info().family()));
+                step.goesOn());
     }
 
-    private static FormAnswer.WireView wire(FormedWire wire, FormWork work, int pieces) {
+    private static FormAnswer.WireView wire(FormedWire wire, FormWork work, int copies) {
         List<WirePoint> points = Points.of(wire, FINE);
         return new FormAnswer.WireView(
                 wire.name(),
                 work.request().metalOf(wire.name()).id(),
                 wire != work.wires().get(0) && work.wires().size() <= MOST_METALS,
                 wire.diameterMm(),
+                wire.diameterMm() * (1 - Wire.SAME),
+                wire.diameterMm() * (1 + Wire.SAME),
                 wire.inPiece().inMillimetres(),
                 wire.toCut().inMillimetres(),
-                wire.toCutFor(pieces).inMillimetres(),
+                wire.toCutFor(copies).inMillimetres(),
                 wire.offcutMm(),
                 wire.tails().firstMm(),
                 wire.tails().secondMm(),

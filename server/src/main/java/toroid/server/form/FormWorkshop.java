@@ -42,7 +42,7 @@ public class FormWorkshop {
         return work(form, request(form, question));
     }
 
-    /** The same, of a request made elsewhere: what this hand's pieces taught is added here, for all who ask. */
+    /** The same, of a request made elsewhere: what this hand's copies taught is added here, for all who ask. */
     public FormWork work(Form form, FormRequest request) {
         var asked = new Asked(form.info().id(), request.knowing(hand.of(form)));
         return recent.get(asked, () -> FormSolver.solve(form, asked.request()));

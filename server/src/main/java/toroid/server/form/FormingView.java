@@ -9,6 +9,7 @@ import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Forming;
 import toroid.core.numeric.Refusal;
+import toroid.server.store.ServerCode;
 
 /** A form's bends played one by one, as points for drawing; coarser the more there are, and refused where even that is too much. */
 public final class FormingView {
@@ -46,11 +47,7 @@ public final class FormingView {
     static List<Shape> of(FormWork work) {
         double fineness = fineness(work)
                 .orElseThrow(() -> Refusal.of(
-                        "too-many-bends",
-                        "steps",
-                        Integer.toString(work.steps().size()),
-                        "There are too many bends in too long a wire to be played one by one.",
-                        "Its figures and its steps stand as they are; play a smaller one of it."));
+                        ServerCode.TOO_MANY_BENDS, "steps", work.steps().size()));
         var shapes = new ArrayList<Shape>();
         for (int done = 0; done <= work.steps().size(); done++) {
             shapes.add(shape(work, done, fineness));

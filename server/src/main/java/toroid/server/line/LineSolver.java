@@ -1,7 +1,7 @@
 package toroid.server.line;
 
-import toroid.core.bend.FlowEstimate;
 import toroid.core.line.RingLine;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Temper;
 import toroid.core.quantity.Length;
@@ -17,6 +17,7 @@ import toroid.core.ring.RingGiven;
 import toroid.core.ring.RingSolver;
 import toroid.core.ring.RingWork;
 import toroid.core.wire.Wire;
+import toroid.server.store.ServerCode;
 
 /** One understood line, solved by the core with the handbook's strength. */
 final class LineSolver {
@@ -75,12 +76,7 @@ final class LineSolver {
         if (line.aspectRatio() != null) {
             return new RingAim(Convention.ASPECT_RATIO, line.aspectRatio());
         }
-        throw toroid.core.numeric.Refusal.of(
-                "line-incomplete",
-                "line",
-                null,
-                "The wire alone does not make a ring.",
-                "Add on, id, od or ar: 1.0 on 4.5, od 9 18ga.");
+        throw toroid.core.numeric.Refusal.of(ServerCode.LINE_WIRE_ALONE, "line", null);
     }
 
     /** The wire said; else the one that two other sizes fix; else the one in hand. */

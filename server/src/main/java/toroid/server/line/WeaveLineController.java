@@ -9,10 +9,10 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.line.RingLine;
 import toroid.core.line.WeaveLine;
 import toroid.core.line.WeaveLineReader;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.quantity.GaugeTable;
@@ -22,9 +22,9 @@ import toroid.core.ring.RingWork;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.server.effort.Efforts;
-import toroid.server.weave.PieceCount;
-import toroid.server.weave.PieceQuestion;
-import toroid.server.weave.PieceWorkshop;
+import toroid.server.weave.PatchCount;
+import toroid.server.weave.PatchQuestion;
+import toroid.server.weave.PatchWorkshop;
 import toroid.server.weave.WeaveFiles;
 import toroid.server.weave.WeaveWorkshop;
 
@@ -37,15 +37,15 @@ class WeaveLineController {
 
     private final WeaveFiles files;
     private final WeaveWorkshop weaves;
-    private final PieceWorkshop pieces;
+    private final PatchWorkshop patches;
 
     private final Efforts efforts;
 
-    WeaveLineController(WeaveFiles files, WeaveWorkshop weaves, PieceWorkshop pieces, Efforts efforts) {
+    WeaveLineController(WeaveFiles files, WeaveWorkshop weaves, PatchWorkshop patches, Efforts efforts) {
         this.efforts = efforts;
         this.files = files;
         this.weaves = weaves;
-        this.pieces = pieces;
+        this.patches = patches;
     }
 
     /**
@@ -66,7 +66,7 @@ class WeaveLineController {
             Integer units,
             Integer rows,
             Integer columns,
-            @NotNull PieceCount count,
+            @NotNull PatchCount count,
             @NotNull List<RingLine.Understood> understood) {}
 
     @Operation(summary = "The bench line for weaves; 204 when the line does not begin with one")
@@ -107,7 +107,7 @@ class WeaveLineController {
                 ? null
                 : line.columns() != null ? line.columns() : Integer.valueOf(USUAL_COLUMNS);
         String metal = line.metal() == null ? "copper" : line.metal().id();
-        var question = new PieceQuestion(
+        var question = new PatchQuestion(
                 wire, inner, metal, length, line.units(), rows, columns, null, null, null, null, null, null, null);
         return new WeaveLineAnswer(
                 weave.id(),
@@ -121,7 +121,7 @@ class WeaveLineController {
                 line.units(),
                 rows,
                 columns,
-                pieces.count(weave.id(), question),
+                patches.count(weave.id(), question),
                 line.understood());
     }
 

@@ -1,13 +1,21 @@
 package toroid.server.preference;
 
 import jakarta.validation.constraints.NotNull;
+import java.util.UUID;
 import toroid.core.form.Schools;
+import toroid.core.metal.Metal;
+import toroid.core.metal.Temper;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Unit;
+import toroid.core.numeric.Usual;
 import toroid.core.quantity.GaugeTable;
 import toroid.core.ring.CoilAllowances;
 import toroid.core.ring.RingAim;
+import toroid.core.weave.CutList;
 import toroid.server.form.FormJobData;
+import toroid.server.ring.CutData;
 import toroid.server.ring.RingJobData;
+import toroid.server.store.Words;
 
 /**
  * The maker's choices; new jobs start from them.
@@ -54,6 +62,37 @@ public record Choices(
         INCHES
     }
 
+    /** How long a coil a rod takes, while nothing else is said, mm. */
+    private static final double USUAL_ROD_MM = 180;
+
+    /**
+     * Rings of a known inside, closed, as a job of this maker's.
+     *
+     * @param spool they are wound from; null for wire not in stock
+     * @param spare on top, %; null for the maker's usual
+     */
+    public RingJobData rings(String name, UUID spool, Metal metal, CutList.Rings cut, Double spare) {
+        boolean saw = cutMethod.equals("saw");
+        return new RingJobData(
+                name.substring(0, Math.min(Words.LONGEST_NAME, name.length())),
+                spool,
+                metal.id(),
+                metal.soldIn(Temper.HALF_HARD),
+                cut.wireMm(),
+                RingAim.Convention.INNER,
+                cut.innerMm(),
+                cut.count(),
+                spare == null ? sparePercent : spare,
+                1,
+                new CutData(cutMethod, saw ? kerfMm : null, null, null),
+                winding,
+                leadMm,
+                tailMm,
+                spoiltTurnsPerEnd,
+                USUAL_ROD_MM,
+                "");
+    }
+
     /** The defaults: where practitioners disagree, one of the schools, to be chosen otherwise. */
     static Choices usual() {
         return new Choices(
@@ -74,10 +113,10 @@ public record Choices(
     }
 
     void check() {
-        Checks.within("kerfMm", kerfMm, 0, 2, "mm", "Usual blades take 0.2 to 0.5.");
-        Checks.within("sparePercent", sparePercent, 0, 100, "%", "Five is usual.");
-        Checks.within("plainFromMm", plainFromMm == null ? 1 : plainFromMm, 0, 100, "mm", "0.8 and 1.0 are usual.");
-        Checks.within("wraps", wraps, 1, 20, "wraps", "Two or three are usual.");
+        Checks.within("kerfMm", kerfMm, 0, 2, Unit.MM, Usual.between(0.2, 0.5, Unit.MM));
+        Checks.within("sparePercent", sparePercent, 0, 100, Unit.PERCENT, Usual.about(5, Unit.PERCENT));
+        Schools.checkPlainFrom(plainFromMm);
+        Checks.within("wraps", wraps, 1, 20, Unit.WRAPS, Usual.between(2, 3, Unit.WRAPS));
         new CoilAllowances(leadMm, tailMm, spoiltTurnsPerEnd, 100, CoilAllowances.CARRIED_FEED_MM);
         new toroid.server.ring.CutData(cutMethod, kerfMm, null, null).toCore(1);
     }

@@ -11,7 +11,7 @@ import toroid.server.store.Kept;
 
 /** Keeps the one set of choices. */
 @Service
-class Preferences extends Keeper<Preference, Choices> {
+public class Preferences extends Keeper<Preference, Choices> {
     /** There is one workshop, and so one set of choices. */
     static final UUID THE_ONE = new UUID(0, 1);
 
@@ -25,7 +25,7 @@ class Preferences extends Keeper<Preference, Choices> {
     }
 
     /** The choices kept, or the usual ones with version 0 while none are. */
-    Kept<Choices> current() {
+    public Kept<Choices> current() {
         return repository
                 .findById(THE_ONE)
                 .map(this::kept)

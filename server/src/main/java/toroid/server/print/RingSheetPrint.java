@@ -19,26 +19,29 @@ import toroid.core.ring.Coil;
 import toroid.core.ring.CoilFigures;
 import toroid.core.ring.Ring;
 import toroid.core.ring.RingFigures;
-import toroid.server.ring.RingJobs;
 import toroid.server.ring.RingWorkshop;
 import toroid.server.ring.WorkedJob;
+import toroid.server.work.Jobs;
+import toroid.server.work.RingKind;
 
 /** A ring job on paper: the ring at true size, a 50 mm line to check the printer by, every figure, every coil. */
 @RestController
 class RingSheetPrint {
     private static final float CHECK_LINE_MM = 50;
 
-    private final RingJobs jobs;
+    private final Jobs jobs;
+    private final RingKind kind;
     private final RingWorkshop workshop;
 
-    RingSheetPrint(RingJobs jobs, RingWorkshop workshop) {
+    RingSheetPrint(Jobs jobs, RingKind kind, RingWorkshop workshop) {
         this.jobs = jobs;
+        this.kind = kind;
         this.workshop = workshop;
     }
 
-    @GetMapping(value = "/api/ring-jobs/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    @GetMapping(value = "/api/jobs/ring/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> sheet(@PathVariable UUID id) throws IOException {
-        WorkedJob worked = workshop.work(jobs.get(id).data());
+        WorkedJob worked = workshop.work(jobs.content(kind, id));
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,

@@ -11,7 +11,7 @@ import toroid.core.quantity.GaugeTable;
 import toroid.core.quantity.InchFraction;
 import toroid.core.quantity.LengthReading;
 import toroid.core.quantity.MakerLength;
-import toroid.core.wire.WireNames;
+import toroid.core.quantity.WireNames;
 
 @RestController
 @RequestMapping("/api/quantity")

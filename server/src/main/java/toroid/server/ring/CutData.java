@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.Locale;
 import toroid.core.numeric.Refusal;
 import toroid.core.ring.RingCut;
+import toroid.server.store.ServerCode;
 
 /**
  * How rings are parted.
@@ -39,13 +40,7 @@ public record CutData(
                 new RingCut.Flush(
                         trimMm == null ? RingCut.Flush.usualFor(wireDiameterMm).trimMm() : trimMm,
                         flipped == null || flipped);
-            default ->
-                throw Refusal.of(
-                        "unknown-cut",
-                        "cut.method",
-                        method,
-                        "No way of cutting is called \"" + method + "\".",
-                        "Use saw, flush or none.");
+            default -> throw Refusal.of(ServerCode.UNKNOWN_CUT, "cut.method", method);
         };
     }
 

@@ -4,14 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import toroid.core.bend.BarInBending;
+import toroid.core.bend.BendingMoment;
 import toroid.core.bend.BendingStrain;
-import toroid.core.bend.FlowEstimate;
 import toroid.core.bend.Springback;
+import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 import toroid.core.ring.ClosedRing;
 import toroid.core.ring.Coil;
 import toroid.core.ring.CoilAllowances;
@@ -91,8 +93,11 @@ final class RingCalculator {
                         ? null
                         : RingStrength.of(
                                         closed,
-                                        flow.effectiveYieldMpa(
-                                                d, metal.youngsModulus().inMegapascals(), wound.innerDiameterMm()),
+                                        BendingMoment.effectiveYieldMpa(
+                                                flow,
+                                                d,
+                                                metal.youngsModulus().inMegapascals(),
+                                                wound.innerDiameterMm()),
                                         turns)
                                 .opens()
                                 .inNewtons(),
@@ -118,24 +123,25 @@ final class RingCalculator {
             return Springback.mandrelForMm(
                     BarInBending.ofWire(ring.wireDiameterMm(), modulus, flow.curve()), ring.innerDiameterMm());
         } catch (Refusal none) {
-            notes.add(Note.care("no-mandrel", Map.of("innerMm", ring.innerDiameterMm())));
+            notes.add(Note.care(NoteCode.NO_MANDREL, Map.of("innerMm", ring.innerDiameterMm())));
             return null;
         }
     }
 
     private void note(Ring ring, Ring wound, Ring closed) {
         if (metal == null && question.mandrelDiameterMm() != null) {
-            notes.add(Note.care("springback-unknown", Map.of("mandrelMm", question.mandrelDiameterMm())));
+            notes.add(Note.care(NoteCode.SPRINGBACK_UNKNOWN, Map.of("mandrelMm", question.mandrelDiameterMm())));
         }
         double strain = BendingStrain.atOuterFibre(ring.wireDiameterMm(), wound.innerDiameterMm());
         if (metal != null && BendingStrain.shouldBeAnnealed(temper, strain)) {
-            notes.add(Note.care("anneal-first", Map.of("strainPercent", 100 * strain, "temper", temper.name())));
+            notes.add(Note.care(NoteCode.ANNEAL_FIRST, Map.of("strainPercent", 100 * strain, "temper", temper.name())));
         }
         if (closed.innerDiameterMm() < 0.98 * ring.innerDiameterMm()) {
-            notes.add(Note.info("kerf-shrinks", Map.of("byMm", ring.innerDiameterMm() - closed.innerDiameterMm())));
+            notes.add(Note.info(
+                    NoteCode.KERF_SHRINKS, Map.of("byMm", ring.innerDiameterMm() - closed.innerDiameterMm())));
         }
         if (question.leadMm() == null && question.tailMm() == null && question.ringCount() != null) {
-            notes.add(Note.info("no-lead-no-tail", Map.of()));
+            notes.add(Note.info(NoteCode.NO_LEAD_NO_TAIL, Map.of()));
         }
     }
 }

@@ -5,6 +5,9 @@ import java.util.UUID;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+import toroid.core.numeric.Usual;
 import toroid.core.ring.CoilAllowances;
 import toroid.core.ring.CoilRequest;
 import toroid.core.ring.RingAim;
@@ -57,9 +60,9 @@ public record RingJobData(
         Metals.byId(metal).yieldStrength(temper);
         Wire.checkDiameter(wireDiameterMm);
         aim();
-        Checks.within("ringCount", ringCount, 1, 50_000, "rings", "Split the job.");
-        Checks.within("sparePercent", sparePercent, 0, Spare.MOST_PERCENT, "%", "Five is usual.");
-        Checks.within("turnsPerRing", turnsPerRing, 1, CoilRequest.MOST_TURNS, "turns", "One is a plain ring.");
+        Checks.within("ringCount", ringCount, 1, 50_000, Unit.RINGS, Remedy.SPLIT_THE_JOB);
+        Checks.within("sparePercent", sparePercent, 0, Spare.MOST_PERCENT, Unit.PERCENT, Usual.about(5, Unit.PERCENT));
+        Checks.within("turnsPerRing", turnsPerRing, 1, CoilRequest.MOST_TURNS, Unit.TURNS, Remedy.ONE_IS_A_PLAIN_RING);
         cut.toCore(wireDiameterMm);
         hand();
     }

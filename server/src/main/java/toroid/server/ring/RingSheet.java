@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.UUID;
 import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.WireNames;
 import toroid.core.ring.Coil;
-import toroid.core.weave.Tightness;
-import toroid.core.wire.WireNames;
+import toroid.core.ring.Tightness;
 
 /**
  * Everything the Rings place shows of one ring. Lengths mm.

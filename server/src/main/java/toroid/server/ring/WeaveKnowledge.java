@@ -1,7 +1,7 @@
 package toroid.server.ring;
 
 import java.util.List;
-import toroid.core.weave.WeaveFit;
+import toroid.core.ring.WeaveFit;
 
 /** What is known of the weaves a ring may be for. */
 public interface WeaveKnowledge {

@@ -16,6 +16,11 @@ public record Kept<D>(
         @NotNull Instant updatedAt,
         @NotNull boolean deleted,
         @NotNull D data) {
+    /** The same, its data told otherwise. */
+    public <T> Kept<T> with(T told) {
+        return new Kept<>(id, version, updatedAt, deleted, told);
+    }
+
     public static <D> Kept<D> of(Stored stored, D data) {
         return new Kept<>(stored.id(), stored.version(), stored.updatedAt(), stored.isDeleted(), data);
     }

@@ -13,9 +13,6 @@ import toroid.core.numeric.Refusal;
 /** Lists worked out row by row: one that cannot be is shown in its place with the reason, and never takes the list with it. */
 public final class Rows {
     private static final Logger LOG = LoggerFactory.getLogger(Rows.class);
-    private static final String FAULT = "This one cannot be worked out. ./toroid logs says why.";
-
-    private static final String LONG = "Working this one out takes longer than a list waits for. Open it.";
 
     /** What one row of a list may take of the time all wait for. */
     static final Duration BUDGET = Duration.ofSeconds(2);
@@ -29,18 +26,19 @@ public final class Rows {
 
     /**
      * @param work what a row becomes
-     * @param instead what stands in its place when that fails, from the row and the reason in words
+     * @param instead what stands in its place when that fails, from the row and the reason
      */
-    public static <R, V> List<V> each(List<R> rows, Function<R, V> work, BiFunction<R, String, V> instead) {
+    public static <R, V> List<V> each(List<R> rows, Function<R, V> work, BiFunction<R, RefusalView, V> instead) {
         return rows.stream().map(row -> one(row, work, instead)).toList();
     }
 
     /** One row of such a list. */
-    public static <R, V> V one(R row, Function<R, V> work, BiFunction<R, String, V> instead) {
+    public static <R, V> V one(R row, Function<R, V> work, BiFunction<R, RefusalView, V> instead) {
         return one(row, work, instead, BUDGET);
     }
 
-    static <R, V> V one(R row, Function<R, V> work, BiFunction<R, String, V> instead, Duration budget) {
+    /** One row, with so much time. */
+    public static <R, V> V one(R row, Function<R, V> work, BiFunction<R, RefusalView, V> instead, Duration budget) {
         long begun = System.nanoTime();
         try {
             var answer = new ArrayList<V>(1);
@@ -53,14 +51,14 @@ public final class Rows {
                     () -> answer.add(work.apply(row)));
             return answer.get(0);
         } catch (RowTooLong tooLong) {
-            return instead.apply(row, LONG);
+            return instead.apply(row, RefusalView.of(ServerCode.TAKES_LONGER_THAN_A_LIST));
         } catch (Effort.Stopped calledOff) {
             throw calledOff;
         } catch (Refusal refusal) {
-            return instead.apply(row, refusal.getMessage());
+            return instead.apply(row, RefusalView.of(refusal));
         } catch (RuntimeException | StackOverflowError fault) {
             LOG.error("a row cannot be worked out", fault);
-            return instead.apply(row, FAULT);
+            return instead.apply(row, RefusalView.of(ServerCode.CANNOT_BE_WORKED_OUT));
         }
     }
 }

@@ -5,6 +5,7 @@ import jakarta.persistence.MappedSuperclass;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.TenantId;
 
 /** What every kept thing has. A null version marks one not written yet. */
 @MappedSuperclass
@@ -14,6 +15,10 @@ public abstract class Stored {
 
     @Version
     private Integer version;
+
+    /** Filled in as it is written, and held to as it is read: no query says it. */
+    @TenantId
+    private UUID workshopId;
 
     private Instant createdAt;
     private Instant updatedAt;

@@ -16,12 +16,7 @@ public final class Words {
     /** @throws Refusal when blank or longer than {@value #LONGEST_NAME} */
     public static void checkName(String name) {
         if (name == null || name.isBlank() || name.length() > LONGEST_NAME) {
-            throw Refusal.of(
-                    "bad-name",
-                    "name",
-                    name == null ? null : name.substring(0, Math.min(40, name.length())),
-                    "A name has 1 to " + LONGEST_NAME + " characters.",
-                    "Give it a short name.");
+            throw Refusal.of(ServerCode.BAD_NAME, "name", name).with("most", LONGEST_NAME);
         }
         checkCharacters("name", name);
     }
@@ -29,12 +24,7 @@ public final class Words {
     /** @throws Refusal when longer than {@value #LONGEST_NOTE} */
     public static void checkNote(String note) {
         if (note != null && note.length() > LONGEST_NOTE) {
-            throw Refusal.of(
-                    "note-too-long",
-                    "note",
-                    null,
-                    "A note has at most " + LONGEST_NOTE + " characters.",
-                    "Shorten it.");
+            throw Refusal.of(ServerCode.NOTE_TOO_LONG, "note", null).with("most", LONGEST_NOTE);
         }
         checkCharacters("note", note);
     }
@@ -42,23 +32,13 @@ public final class Words {
     /** @throws Refusal when it lies before this trade kept books by machine, or after anyone now at the bench */
     public static void checkMoment(String field, Instant moment) {
         if (moment.isBefore(EARLIEST) || moment.isAfter(LATEST)) {
-            throw Refusal.of(
-                    "bad-moment",
-                    field,
-                    null,
-                    "That moment is not within 1970 and 2199.",
-                    "Set the clock of this device.");
+            throw Refusal.of(ServerCode.BAD_MOMENT, field, null);
         }
     }
 
     private static void checkCharacters(String field, String text) {
         if (text != null && text.indexOf('\0') >= 0) {
-            throw Refusal.of(
-                    "bad-character",
-                    field,
-                    null,
-                    "The " + field + " holds a character that cannot be kept.",
-                    "Type it again.");
+            throw Refusal.of(ServerCode.BAD_CHARACTER, field, null);
         }
     }
 }

@@ -2,6 +2,8 @@ package toroid.server.tool;
 
 import jakarta.validation.constraints.NotNull;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.server.store.Words;
 
 /**
@@ -25,6 +27,6 @@ public record CutterData(
     void check() {
         Words.checkName(name);
         Words.checkNote(note);
-        Checks.within("lossMm", lossMm, 0, method == Method.SAW ? 2 : 5, "mm", "Measure a cut in scrap.");
+        Checks.within("lossMm", lossMm, 0, method == Method.SAW ? 2 : 5, Unit.MM, Remedy.MEASURE_A_CUT_IN_SCRAP);
     }
 }

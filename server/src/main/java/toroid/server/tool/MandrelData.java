@@ -3,6 +3,8 @@ package toroid.server.tool;
 import jakarta.validation.constraints.NotNull;
 import toroid.core.bend.Springback;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.server.store.Words;
 
 /**
@@ -34,8 +36,8 @@ public record MandrelData(
                 diameterMm,
                 Springback.SMALLEST_MANDREL_MM,
                 Springback.LARGEST_MANDREL_MM,
-                "mm",
-                "Measure the rod with a caliper.");
-        Checks.within("usableLengthMm", usableLengthMm, 5, 3000, "mm", "Measure the part a coil can lie on.");
+                Unit.MM,
+                Remedy.MEASURE_THE_ROD_WITH_A_CALIPER);
+        Checks.within("usableLengthMm", usableLengthMm, 5, 3000, Unit.MM, Remedy.MEASURE_WHERE_A_COIL_CAN_LIE);
     }
 }

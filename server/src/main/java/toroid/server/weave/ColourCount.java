@@ -7,4 +7,11 @@ import java.util.List;
 public record ColourCount(
         @NotNull String colour,
         @NotNull List<Integer> ringCount,
-        @NotNull int total) {}
+        @NotNull int total) {
+    public static ColourCount of(String colour, List<Integer> ringCount) {
+        return new ColourCount(
+                colour,
+                ringCount,
+                ringCount.stream().mapToInt(Integer::intValue).sum());
+    }
+}

@@ -6,9 +6,12 @@ import java.util.List;
 import java.util.Map;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
-import toroid.core.weave.piece.Colouring;
-import toroid.core.weave.piece.Piece;
-import toroid.core.weave.piece.PieceRing;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+import toroid.core.weave.patch.Colouring;
+import toroid.core.weave.patch.Patch;
+import toroid.core.weave.patch.PatchRing;
+import toroid.server.store.ServerCode;
 
 /**
  * The maker's palette and where each colour goes.
@@ -35,26 +38,16 @@ public record ColourSpec(
     public Colouring toCore() {
         for (String name : palette) {
             if (name == null || !name.matches("[a-z0-9 .-]{1,40}|#[0-9a-f]{6}")) {
-                throw Refusal.of(
-                        "bad-colour",
-                        "palette",
-                        name == null ? null : name.substring(0, Math.min(LONGEST_NAME, name.length())),
-                        "A colour is a metal's name or #rrggbb.",
-                        "Choose one.");
+                throw Refusal.of(ServerCode.BAD_COLOUR, "palette", name);
             }
         }
-        Checks.within("painted", painted.size(), 0, Piece.MOST_RINGS, "rings", "Paint fewer.");
-        Map<PieceRing, Integer> own = new HashMap<>();
+        Checks.within("painted", painted.size(), 0, Patch.MOST_RINGS, Unit.RINGS, Remedy.PAINT_FEWER);
+        Map<PatchRing, Integer> own = new HashMap<>();
         for (List<Integer> ring : painted) {
             if (ring.size() != PARTS || ring.contains(null)) {
-                throw Refusal.of(
-                        "bad-painted",
-                        "painted",
-                        null,
-                        "A painted ring is told by four numbers: ring, cell along, cell across, colour.",
-                        "Give four.");
+                throw Refusal.of(ServerCode.BAD_PAINTED, "painted", null);
             }
-            own.put(new PieceRing(ring.get(0), ring.get(1), ring.get(2)), ring.get(3));
+            own.put(new PatchRing(ring.get(0), ring.get(1), ring.get(2)), ring.get(3));
         }
         return new Colouring(palette.size(), by, sequence, own);
     }

@@ -3,7 +3,7 @@ package toroid.server.weave;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import toroid.core.quantity.Figure;
-import toroid.core.weave.Tightness;
+import toroid.core.ring.Tightness;
 import toroid.core.weave.assembly.PreClosed;
 import toroid.core.weave.composition.Composition;
 import toroid.core.weave.composition.CompositionStage;
@@ -50,7 +50,7 @@ public record CompositionAnswer(
         @NotNull double[] rings,
         @NotNull double[] ringWireMm,
         @NotNull int[] colours,
-        @NotNull List<PieceAnswers.PieceStep> steps,
+        @NotNull List<PatchAnswers.PatchStep> steps,
         @NotNull int[] closedBefore,
         @NotNull List<Figure> figures) {
 

@@ -11,6 +11,7 @@ import toroid.core.weave.composition.ArmShape;
 import toroid.core.weave.composition.Composition;
 import toroid.core.weave.composition.StarColours;
 import toroid.core.weave.composition.Ties;
+import toroid.server.store.ServerCode;
 
 /**
  * A composition in these rings; lengths mm.
@@ -54,12 +55,7 @@ public record CompositionQuestion(
     Composition.Plan plan() {
         boolean sheet = rowCounts != null && !rowCounts.isEmpty();
         if (sheet == (rows != null)) {
-            throw Refusal.of(
-                    "no-rows",
-                    "rows",
-                    null,
-                    "How large an arm is has to be said once.",
-                    "Give rows of a chain, or the rings in each row of a sheet.");
+            throw Refusal.of(ServerCode.NO_ARM_SIZE, "rows", null);
         }
         ArmShape shape = sheet
                 ? new ArmShape.Sheet(rowCounts, longerCounts == null ? List.of() : longerCounts)
@@ -77,7 +73,8 @@ public record CompositionQuestion(
         return new Ring(wireDiameterMm, innerDiameterMm);
     }
 
-    double hubWire() {
+    /** Wire of the larger rings, mm. */
+    public double hubWire() {
         return hubWireMm == null ? wireDiameterMm : hubWireMm;
     }
 
@@ -97,7 +94,7 @@ public record CompositionQuestion(
     List<String> palette() {
         String own = metalOf().id();
         var both = List.of(own, secondColour == null ? own : secondColour);
-        new ColourSpec(both, toroid.core.weave.piece.Colouring.By.RING, List.of(0), List.of()).toCore();
+        new ColourSpec(both, toroid.core.weave.patch.Colouring.By.RING, List.of(0), List.of()).toCore();
         return both;
     }
 }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import toroid.core.ring.Ring;
-import toroid.core.weave.Tightness;
+import toroid.core.ring.Tightness;
 import toroid.core.weave.assembly.AssemblyStep;
 import toroid.core.weave.assembly.Lie;
 import toroid.core.weave.circle.Circle;
@@ -42,7 +42,12 @@ public class CompositionWorkshop {
         return star.about(question.hubInnerMm(), question.way());
     }
 
-    CompositionAnswer answer(String id, CompositionQuestion question) {
+    /** The weave its arms are of. */
+    public String nameOf(String id) {
+        return files.byId(id).pattern().name();
+    }
+
+    public CompositionAnswer answer(String id, CompositionQuestion question) {
         List<String> palette = question.palette();
         CompositionWork work = work(id, question);
         Composition composition = work.composition();
@@ -69,10 +74,10 @@ public class CompositionWorkshop {
                 wires(work),
                 colours(composition, question.colouring()),
                 work.assembly().steps().stream()
-                        .map(step -> PieceAnswers.PieceStep.of(
+                        .map(step -> PatchAnswers.PatchStep.of(
                                 step, composition.partOf(step.ring()) + 1, Lie.seen(work.rings()::get, step)))
                         .toList(),
-                PieceWorkshop.preClosed(work.assembly()),
+                PatchWorkshop.preClosed(work.assembly()),
                 work.figures(question.metalOf().densityGramsPerCubicCentimetre()));
     }
 
@@ -107,21 +112,21 @@ public class CompositionWorkshop {
     }
 
     /** As it lies, for export; spare left out. */
-    public LaidPiece laid(String id, CompositionQuestion question) {
+    public LaidPatch laid(String id, CompositionQuestion question) {
         CompositionWork work = work(id, question);
         int[] colours = colours(work.composition(), question.colouring());
-        List<LaidPiece.Size> sizes = List.of(
-                new LaidPiece.Size(
+        List<LaidPatch.Size> sizes = List.of(
+                new LaidPatch.Size(
                         "small ring",
                         work.small().wireDiameterMm(),
                         work.small().innerDiameterMm()),
-                new LaidPiece.Size("larger ring", work.hub().wireDiameterMm(), work.laidAboutMm()));
-        return new LaidPiece(
+                new LaidPatch.Size("larger ring", work.hub().wireDiameterMm(), work.laidAboutMm()));
+        return new LaidPatch(
                 "medallion, " + id,
                 wires(work),
                 work.rings(),
                 colours,
                 question.palette(),
-                LaidPiece.rows(work.composition(), work.assembly(), sizes, question.palette(), colours, 0));
+                LaidPatch.rows(work.composition(), work.assembly(), sizes, question.palette(), colours, 0));
     }
 }

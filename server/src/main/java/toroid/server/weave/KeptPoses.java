@@ -97,7 +97,7 @@ class KeptPoses {
         List<Pose> poses = desk.solve(weave, inner, work);
         try {
             String text = mapper.writeValueAsString(poses.stream().map(Flat::of).toList());
-            repository.save(new SolvedWeave(question, text, clock.instant()));
+            repository.keep(question, text, clock.instant());
         } catch (JsonProcessingException never) {
             throw new IllegalStateException(never);
         }

@@ -11,7 +11,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import toroid.core.numeric.Refusal;
 import toroid.server.effort.Efforts;
+import toroid.server.store.ServerCode;
 
 /** The maker's own weaves. These calls write, so they are not among the open ones under {@code /api/weaves}. */
 @RestController
@@ -19,15 +21,15 @@ import toroid.server.effort.Efforts;
 class OwnWeaveController {
     private final WeaveWorkshop workshop;
     private final WeaveFiles files;
-    private final WeaveJobs jobs;
+    private final WeaveUses uses;
 
     private final Efforts efforts;
 
-    OwnWeaveController(WeaveWorkshop workshop, WeaveFiles files, WeaveJobs jobs, Efforts efforts) {
+    OwnWeaveController(WeaveWorkshop workshop, WeaveFiles files, WeaveUses uses, Efforts efforts) {
         this.efforts = efforts;
         this.workshop = workshop;
         this.files = files;
-        this.jobs = jobs;
+        this.uses = uses;
     }
 
     @Operation(summary = "Takes a weave in the open weave format in, if it is what it says")
@@ -36,11 +38,11 @@ class OwnWeaveController {
         return efforts.answer(() -> workshop.take(text));
     }
 
-    @Operation(summary = "Takes one of the maker's own away; refused while a piece is made of it")
+    @Operation(summary = "Takes one of the maker's own away; refused while a patch is made of it")
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void away(@PathVariable UUID id) {
-        jobs.demandUnused(files.nameOf(id));
+        demandUnused(files.nameOf(id));
         files.away(id, true);
     }
 
@@ -49,5 +51,13 @@ class OwnWeaveController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void back(@PathVariable UUID id) {
         files.away(id, false);
+    }
+
+    /** @throws Refusal while something on the bench is made of that weave: its steps would be lost with it */
+    private void demandUnused(String weaveId) {
+        long jobs = uses.jobsOf(weaveId);
+        if (jobs > 0) {
+            throw Refusal.of(ServerCode.WEAVE_IN_USE, "weave", weaveId).with("jobs", jobs);
+        }
     }
 }

@@ -43,7 +43,7 @@ class SolvedWeaves {
 
     private WeaveAnswer solved(WeaveFiles.Filed weave, String question, List<Double> aspectRatios) {
         WeaveAnswer answer = desk.solve(weave, aspectRatios, work -> work.answer(1));
-        repository.save(new SolvedWeave(question, written(answer), clock.instant()));
+        repository.keep(question, written(answer), clock.instant());
         return answer;
     }
 
@@ -55,7 +55,7 @@ class SolvedWeaves {
                 .map(kept -> List.of(read(kept.answer(), WeaveBend[].class)))
                 .orElseGet(() -> {
                     List<WeaveBend> bends = desk.solve(weave, aspectRatios, WeaveWork::bends);
-                    repository.save(new SolvedWeave(question, written(bends), clock.instant()));
+                    repository.keep(question, written(bends), clock.instant());
                     return bends;
                 });
     }
@@ -69,7 +69,7 @@ class SolvedWeaves {
                 .map(kept -> Double.parseDouble(kept.answer()))
                 .orElseGet(() -> {
                     double least = work.getAsDouble();
-                    repository.save(new SolvedWeave(question, Double.toString(least), clock.instant()));
+                    repository.keep(question, Double.toString(least), clock.instant());
                     return least;
                 });
     }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
-import toroid.core.weave.Tightness;
+import toroid.core.ring.Tightness;
 import toroid.core.weave.WeaveAnswer;
 import toroid.core.weave.WeaveBend;
 import toroid.core.weave.pattern.Lattice;

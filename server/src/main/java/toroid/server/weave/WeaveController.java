@@ -13,6 +13,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.server.effort.Efforts;
 
 /** Stateless: no token is needed on loopback. */
@@ -82,7 +84,7 @@ class WeaveController {
     @Operation(summary = "Every weave in each of these rings, other sizes in their usual proportion")
     @PostMapping("/shelf")
     List<WeaveAnswers.WeaveShelf> shelf(@RequestBody @Valid WeaveShelfQuestion question) {
-        Checks.within("rings", question.rings().size(), 0, MOST_RINGS, "rings", "Ask for fewer at a time.");
+        Checks.within("rings", question.rings().size(), 0, MOST_RINGS, Unit.RINGS, Remedy.ASK_FOR_FEWER_AT_A_TIME);
         return efforts.answer(() -> workshop.shelf(question.rings()));
     }
 }

@@ -18,10 +18,13 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.weave.pattern.WeaveJson;
 import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.weave.solve.WeaveSolver;
 import toroid.server.store.NotKept;
+import toroid.server.store.ServerCode;
 
 /**
  * The weaves there are: those shipped with the application, every file in the folder {@code weaves}; and the maker's own, brought in
@@ -95,12 +98,7 @@ public class WeaveFiles {
                 : all().stream()
                         .filter(one -> one.pattern().id().equals(id))
                         .findFirst()
-                        .orElseThrow(() -> Refusal.of(
-                                "unknown-weave",
-                                "weave",
-                                id.substring(0, Math.min(80, id.length())),
-                                "There is no such weave.",
-                                "GET /api/weaves lists them."));
+                        .orElseThrow(() -> Refusal.of(ServerCode.UNKNOWN_WEAVE, "weave", id));
     }
 
     /**
@@ -109,22 +107,22 @@ public class WeaveFiles {
      * @throws Refusal with the place in the file and the reason; nothing is kept then
      */
     Filed take(String text) {
-        Checks.within("file", text.length(), 2, LONGEST_FILE, "letters", "A weave's file is short: one cell.");
+        Checks.within("file", text.length(), 2, LONGEST_FILE, Unit.LETTERS, Remedy.A_WEAVES_FILE_IS_SHORT);
         Filed filed = filed(text, UUID.randomUUID());
         WeavePattern pattern = filed.pattern();
         if (!pattern.id().matches("[a-z0-9-]{1,80}")) {
-            throw bad("id", pattern.id(), "An id has small letters, digits and hyphens, up to 80.");
+            throw Refusal.of(ServerCode.BAD_WEAVE_ID, "id", pattern.id());
         }
         List<Filed> there = all();
-        Checks.within("weaves", there.size() - byId.size(), 0, MOST_OWN - 1.0, "weaves of your own", "Take one away.");
+        Checks.within("weaves", there.size() - byId.size(), 0, MOST_OWN - 1.0, Unit.OWN_WEAVES, Remedy.TAKE_ONE_AWAY);
         if (there.stream().anyMatch(one -> one.pattern().id().equals(pattern.id()))) {
-            throw bad("id", pattern.id(), "There is a weave of that id already.");
+            throw Refusal.of(ServerCode.WEAVE_ID_TAKEN, "id", pattern.id());
         }
         double[] usual = pattern.classes().stream()
                 .mapToDouble(WeavePattern.RingClass::usualRatio)
                 .toArray();
         if (!WeaveSolver.closest(pattern, usual).solved()) {
-            throw bad("rings", null, "The solver does not come to rest from its start pose, or its links do not hold.");
+            throw Refusal.of(ServerCode.WEAVE_DOES_NOT_REST, "rings", null);
         }
         var kept = new OwnWeave();
         kept.fill(filed.own(), text, clock.instant());
@@ -143,7 +141,7 @@ public class WeaveFiles {
         OwnWeave kept = own.findById(id).orElseThrow(() -> new NotKept("weave", id));
         String name = nameOf(id);
         if (!gone && all().stream().anyMatch(one -> one.pattern().id().equals(name) && !id.equals(one.own()))) {
-            throw bad("id", name, "Another weave of that id was brought in meanwhile.");
+            throw Refusal.of(ServerCode.WEAVE_ID_TAKEN_MEANWHILE, "id", name);
         }
         if (gone) {
             kept.takeAway(clock.instant());
@@ -151,9 +149,5 @@ public class WeaveFiles {
             kept.bringBack(clock.instant());
         }
         own.saveAndFlush(kept);
-    }
-
-    private static Refusal bad(String field, String value, String message) {
-        return Refusal.of("bad-weave", field, value, message, "Mend it in the file.");
     }
 }

@@ -14,11 +14,12 @@ import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
-import toroid.core.weave.DrapeWindow;
-import toroid.core.weave.Tightness;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.ring.DrapeWindow;
+import toroid.core.ring.Tightness;
+import toroid.core.ring.WeaveFit;
 import toroid.core.weave.WeaveAnswer;
 import toroid.core.weave.WeaveFigures;
-import toroid.core.weave.WeaveFit;
 import toroid.core.weave.WeaveNotes;
 import toroid.core.weave.WeaveRings;
 import toroid.core.weave.WeaveWork;
@@ -86,12 +87,8 @@ public class WeaveWorkshop implements WeaveKnowledge {
     private static double worked(WeavePattern pattern, double[] ratios) {
         var closest = WeaveSolver.closest(pattern, ratios);
         if (!closest.solved()) {
-            throw Refusal.of(
-                    "not-solved",
-                    "innerDiameterMm",
-                    null,
-                    "%s could not be solved in these proportions.".formatted(pattern.name()),
-                    "Take sizes nearer to one another.");
+            throw Refusal.of(RefusalCode.WEAVE_NOT_SOLVED, "innerDiameterMm", null)
+                    .with("weave", pattern.name());
         }
         return closest.aspectRatioMin();
     }

@@ -14,6 +14,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import toroid.server.store.ServerCode;
 
 /** How large a body may be, by address; refused before it is read, or where it runs over when its length was not told. */
 @Component
@@ -35,9 +36,8 @@ class BodyLimits extends OncePerRequestFilter {
         limits.put("/api/mandrels", 32 << 10);
         limits.put("/api/cutters", 32 << 10);
         limits.put("/api/preferences", 32 << 10);
-        limits.put("/api/measurements", 32 << 10);
-        limits.put("/api/form-measurements", 32 << 10);
-        limits.put("/api/ring-jobs", 32 << 10);
+        limits.put("/api/readings", 32 << 10);
+        limits.put("/api/jobs/ring", 32 << 10);
         return limits;
     }
 
@@ -54,22 +54,29 @@ class BodyLimits extends OncePerRequestFilter {
             throws ServletException, IOException {
         int most = bytesFor(request.getRequestURI());
         if (request.getContentLengthLong() > most) {
-            Refused.write(response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, "body-too-large", tooLarge(most));
+            Refused.write(
+                    response,
+                    HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
+                    ServerCode.BODY_TOO_LARGE,
+                    "\"mostKb\":" + (most >> 10));
             return;
         }
         chain.doFilter(request.getContentLengthLong() >= 0 ? request : new Counted(request, most), response);
-    }
-
-    static String tooLarge(int most) {
-        return "What was sent is larger than the %d kB this address takes. Send less at once.".formatted(most >> 10);
     }
 
     /** The body ran over what its address takes. */
     static final class BodyTooLarge extends IOException {
         private static final long serialVersionUID = 1L;
 
+        private final int mostKb;
+
         BodyTooLarge(int most) {
-            super(tooLarge(most));
+            super("more than " + (most >> 10) + " kB");
+            mostKb = most >> 10;
+        }
+
+        int mostKb() {
+            return mostKb;
         }
     }
 

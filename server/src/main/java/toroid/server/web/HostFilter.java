@@ -9,6 +9,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import toroid.server.store.ServerCode;
 
 /** Refuses requests under a name that is not this machine's: a page elsewhere cannot rebind its name to us. */
 @Component
@@ -27,10 +28,6 @@ class HostFilter extends OncePerRequestFilter {
             chain.doFilter(request, response);
             return;
         }
-        Refused.write(
-                response,
-                HttpServletResponse.SC_FORBIDDEN,
-                "unknown-host",
-                "This name is not known here. Use 127.0.0.1, or allow the name with TOROID_HOSTS.");
+        Refused.write(response, HttpServletResponse.SC_FORBIDDEN, ServerCode.UNKNOWN_HOST);
     }
 }

@@ -11,6 +11,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import toroid.server.store.ServerCode;
 
 /**
  * Refuses what a page from elsewhere sends: browsers say in {@code Origin} where a page came from, and it must be the very name and
@@ -29,11 +30,7 @@ class OriginFilter extends OncePerRequestFilter {
             chain.doFilter(request, response);
             return;
         }
-        Refused.write(
-                response,
-                HttpServletResponse.SC_FORBIDDEN,
-                "other-origin",
-                "This came from a page of another place. Use the page this workshop serves.");
+        Refused.write(response, HttpServletResponse.SC_FORBIDDEN, ServerCode.OTHER_ORIGIN);
     }
 
     private static boolean same(String origin, String host) {

@@ -1,6 +1,7 @@
 package toroid.server.web;
 
 import java.net.URI;
+import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -19,16 +20,19 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import toroid.core.numeric.Code;
 import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
 import toroid.server.effort.Busy;
 import toroid.server.effort.StillWorking;
 import toroid.server.store.ChangedElsewhere;
 import toroid.server.store.NotKept;
+import toroid.server.store.RefusalView;
+import toroid.server.store.ServerCode;
 
 /**
  * Every refusal as problem+json (RFC 9457) with {@code code}, {@code field}, {@code value}, {@code minimum}, {@code maximum},
- * {@code unit}, {@code remedy} where they apply. Nothing is stored when one is answered.
+ * {@code unit}, {@code remedy}, {@code values} where they apply: the words are made where it is shown. Nothing is stored when one is answered.
  */
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -37,16 +41,10 @@ class Problems {
 
     @ExceptionHandler
     ProblemDetail refused(Refusal refusal) {
-        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, refusal.code(), refusal.getMessage());
-        set(problem, "field", refusal.field());
-        set(problem, "value", refusal.value());
-        refusal.minimum().ifPresent(m -> problem.setProperty("minimum", m));
-        refusal.maximum().ifPresent(m -> problem.setProperty("maximum", m));
+        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, RefusalView.of(refusal), refusal.getMessage());
         if (refusal.minimum().isPresent() || refusal.maximum().isPresent()) {
             problem.setProperty("limit", limit(refusal));
         }
-        set(problem, "unit", refusal.unit());
-        set(problem, "remedy", refusal.remedy());
         return problem;
     }
 
@@ -58,50 +56,37 @@ class Problems {
     @ExceptionHandler
     ProblemDetail invalid(MethodArgumentNotValidException invalid) {
         var error = invalid.getBindingResult().getFieldErrors().stream().findFirst();
-        String field = error.map(e -> e.getField()).orElse("request");
-        ProblemDetail problem =
-                problem(HttpStatus.BAD_REQUEST, "missing", "\"%s\" is missing. Send a value for it.".formatted(field));
-        problem.setProperty("field", field);
-        return problem;
+        return refused(
+                Refusal.of(ServerCode.MISSING, error.map(e -> e.getField()).orElse("request"), null));
     }
 
     @ExceptionHandler
     ProblemDetail mistyped(MethodArgumentTypeMismatchException mistyped) {
-        ProblemDetail problem = problem(
-                HttpStatus.BAD_REQUEST,
-                "unreadable-value",
-                "The value of \"%s\" cannot be read. Check the address.".formatted(mistyped.getName()));
-        problem.setProperty("field", mistyped.getName());
-        return problem;
+        return refused(Refusal.of(ServerCode.UNREADABLE_VALUE, mistyped.getName(), null));
     }
 
     @ExceptionHandler
     ProblemDetail notKept(NotKept missing) {
-        return problem(HttpStatus.NOT_FOUND, "not-kept", missing.getMessage());
+        return problem(HttpStatus.NOT_FOUND, RefusalView.of(ServerCode.NOT_KEPT), missing.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail changedElsewhere(ChangedElsewhere changed) {
-        ProblemDetail problem = problem(
-                HttpStatus.CONFLICT,
-                "changed-elsewhere",
-                "This was changed elsewhere since it was opened here. Choose which of the two to keep.");
+        ProblemDetail problem = problem(HttpStatus.CONFLICT, ServerCode.CHANGED_ELSEWHERE);
         problem.setProperty("current", changed.current());
         return problem;
     }
 
     @ExceptionHandler
     ProblemDetail racing(OptimisticLockingFailureException race) {
-        return problem(
-                HttpStatus.CONFLICT, "changed-meanwhile", "This was being changed in the same moment. Send it again.");
+        return problem(HttpStatus.CONFLICT, ServerCode.CHANGED_MEANWHILE);
     }
 
     /** Two wrote the same in the same moment, and the other was first. */
     @ExceptionHandler
     ProblemDetail taken(DataIntegrityViolationException race) {
         LOG.debug("refused by the database", race);
-        return problem(
-                HttpStatus.CONFLICT, "changed-meanwhile", "This was being changed in the same moment. Send it again.");
+        return problem(HttpStatus.CONFLICT, ServerCode.CHANGED_MEANWHILE);
     }
 
     /** Not a refusal: the answer comes later. */
@@ -116,18 +101,15 @@ class Problems {
     ResponseEntity<ProblemDetail> busy(Busy busy) {
         return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
                 .header(HttpHeaders.RETRY_AFTER, "2")
-                .body(problem(
-                        HttpStatus.SERVICE_UNAVAILABLE,
-                        "busy",
-                        "Much is being worked out already. Ask again in a moment."));
+                .body(problem(HttpStatus.SERVICE_UNAVAILABLE, ServerCode.BUSY));
     }
 
     @ExceptionHandler
     ProblemDetail calledOff(Effort.Stopped stopped) {
-        return problem(HttpStatus.GONE, "called-off", "This was called off before it was worked out. Ask again.");
+        return problem(HttpStatus.GONE, ServerCode.CALLED_OFF);
     }
 
-    /** What nobody foresaw is told in words too, and logged. */
+    /** What nobody foresaw is told by a code too, and logged. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> fault(Exception fault) throws Exception {
         if (fault instanceof ErrorResponse known) {
@@ -139,17 +121,14 @@ class Problems {
             throw fault;
         }
         LOG.error("a fault of the server", fault);
-        return ResponseEntity.internalServerError()
-                .body(problem(
-                        HttpStatus.INTERNAL_SERVER_ERROR,
-                        "fault",
-                        "The server failed at this. Nothing was changed; ./toroid logs says more."));
+        return ResponseEntity.internalServerError().body(problem(HttpStatus.INTERNAL_SERVER_ERROR, ServerCode.FAULT));
     }
 
     /** What the framework refuses by itself: no such address, method or type. */
     private static ProblemDetail ofSpring(ErrorResponse known) {
         ProblemDetail problem = known.getBody();
-        problem.setProperty("code", "status-" + known.getStatusCode().value());
+        problem.setProperty("code", ServerCode.REQUEST_NOT_TAKEN.id());
+        problem.setProperty("values", Map.of("status", known.getStatusCode().value()));
         return problem;
     }
 
@@ -167,10 +146,22 @@ class Problems {
                 : refusal.maximum().getAsDouble();
     }
 
-    static ProblemDetail problem(HttpStatus status, String code, String detail) {
+    static ProblemDetail problem(HttpStatus status, Code code) {
+        return problem(status, RefusalView.of(code), code.id().replace('-', ' '));
+    }
+
+    /** @param detail for those who read the API by eye: the app makes its own words from the code */
+    static ProblemDetail problem(HttpStatus status, RefusalView refusal, String detail) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
-        problem.setType(URI.create("urn:toroid:problem:" + code));
-        problem.setProperty("code", code);
+        problem.setType(URI.create("urn:toroid:problem:" + refusal.code()));
+        set(problem, "code", refusal.code());
+        set(problem, "field", refusal.field());
+        set(problem, "value", refusal.value());
+        set(problem, "minimum", refusal.minimum());
+        set(problem, "maximum", refusal.maximum());
+        set(problem, "unit", refusal.unit());
+        set(problem, "remedy", refusal.remedy());
+        set(problem, "values", refusal.values());
         return problem;
     }
 

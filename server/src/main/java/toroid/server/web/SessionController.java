@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.numeric.Refusal;
+import toroid.server.store.ServerCode;
 
 /** Coming in with the workshop's password. */
 @RestController
@@ -58,12 +59,7 @@ class SessionController {
         tries.demand(from);
         if (!door.opensFor(knock.password())) {
             tries.failed(from);
-            throw Refusal.of(
-                    "wrong-password",
-                    "password",
-                    null,
-                    "That is not the workshop's password.",
-                    "Try again, or set a new one with ./toroid passwd.");
+            throw Refusal.of(ServerCode.WRONG_PASSWORD, "password", null);
         }
         request.getSession(true);
         request.changeSessionId();

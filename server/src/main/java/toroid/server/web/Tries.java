@@ -7,6 +7,7 @@ import java.util.ArrayDeque;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import toroid.core.numeric.Refusal;
+import toroid.server.store.ServerCode;
 
 /** Cuts guessing short: so many wrong passwords from one address, then a pause for that address alone. */
 final class Tries {
@@ -36,7 +37,7 @@ final class Tries {
             of.removeFirst();
         }
         if (of != null && of.size() >= MOST) {
-            throw Refusal.of("too-many-tries", "password", null, "Too many wrong passwords.", "Wait five minutes.");
+            throw Refusal.of(ServerCode.TOO_MANY_TRIES, "password", null);
         }
     }
 

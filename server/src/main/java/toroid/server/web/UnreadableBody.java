@@ -11,6 +11,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import toroid.core.numeric.Refusal;
+import toroid.server.store.RefusalView;
+import toroid.server.store.ServerCode;
 
 /** A body that cannot be read, told by the field where reading stopped. */
 final class UnreadableBody {
@@ -18,51 +20,41 @@ final class UnreadableBody {
 
     private UnreadableBody() {}
 
-    /** @param refused tells what the core refused while the body became a question */
+    /** @param refused tells what is refused */
     static ProblemDetail of(HttpMessageNotReadableException unreadable, Function<Refusal, ProblemDetail> refused) {
         for (Throwable cause = unreadable; cause != null; cause = cause.getCause()) {
             if (cause instanceof Refusal refusal) {
                 return refused.apply(refusal);
             }
             if (cause instanceof BodyLimits.BodyTooLarge large) {
-                return Problems.problem(HttpStatus.PAYLOAD_TOO_LARGE, "body-too-large", large.getMessage());
+                return Problems.problem(
+                        HttpStatus.PAYLOAD_TOO_LARGE,
+                        RefusalView.of(Refusal.of(ServerCode.BODY_TOO_LARGE, WHOLE, null)
+                                .with("mostKb", large.mostKb())),
+                        large.getMessage());
             }
         }
-        return named(unreadable.getCause());
+        return refused.apply(named(unreadable.getCause()));
     }
 
-    private static ProblemDetail named(Throwable cause) {
+    private static Refusal named(Throwable cause) {
         String field = cause instanceof JsonMappingException mapping ? path(mapping) : WHOLE;
         if (cause instanceof UnrecognizedPropertyException) {
-            return problem(
-                    "unknown-field",
-                    field,
-                    "There is no field \"%s\" here. Check its spelling in /api/openapi.json.".formatted(field));
+            return Refusal.of(ServerCode.UNKNOWN_FIELD, field, null);
         }
         JsonParseException broken = broken(cause);
         if (broken != null) {
-            String where = field.equals(WHOLE) ? current(broken) : field;
             boolean twice = broken.getOriginalMessage().startsWith("Duplicate field");
-            return problem(
-                    twice ? "said-twice" : "unreadable",
-                    where,
-                    twice
-                            ? "\"%s\" is said twice. Say it once.".formatted(where)
-                            : "The request is not readable JSON at \"%s\". Send a JSON object.".formatted(where));
+            return Refusal.of(
+                    twice ? ServerCode.SAID_TWICE : ServerCode.UNREADABLE,
+                    field.equals(WHOLE) ? current(broken) : field,
+                    null);
         }
         if (field.equals(WHOLE)) {
-            return problem("unreadable", field, "The request is not the JSON object asked for. Send one.");
+            return Refusal.of(ServerCode.UNREADABLE, field, null);
         }
-        if (((JsonMappingException) cause).getOriginalMessage().contains(KeepableText.UNKEEPABLE)) {
-            return problem(
-                    "bad-character",
-                    field,
-                    "\"%s\" holds a character that cannot be kept. Type it again.".formatted(field));
-        }
-        return problem(
-                "unreadable-value",
-                field,
-                "The value of \"%s\" cannot be read. Send it in the type /api/openapi.json gives.".formatted(field));
+        boolean unkeepable = ((JsonMappingException) cause).getOriginalMessage().contains(KeepableText.UNKEEPABLE);
+        return Refusal.of(unkeepable ? ServerCode.BAD_CHARACTER : ServerCode.UNREADABLE_VALUE, field, null);
     }
 
     private static JsonParseException broken(Throwable cause) {
@@ -89,11 +81,5 @@ final class UnreadableBody {
                         reference.getFieldName() == null ? "[" + reference.getIndex() + "]" : reference.getFieldName())
                 .collect(Collectors.joining("."));
         return path.isEmpty() ? WHOLE : path;
-    }
-
-    private static ProblemDetail problem(String code, String field, String detail) {
-        ProblemDetail problem = Problems.problem(HttpStatus.BAD_REQUEST, code, detail);
-        problem.setProperty("field", field);
-        return problem;
     }
 }

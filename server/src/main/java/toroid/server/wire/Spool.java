@@ -3,7 +3,6 @@ package toroid.server.wire;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import java.util.Objects;
 import toroid.core.metal.Temper;
 import toroid.server.store.Stored;
 
@@ -16,10 +15,8 @@ class Spool extends Stored {
     private Temper temper;
 
     private double wireDiameterMm;
-    private Double lengthLeftMm;
-
-    /** Wound off it beyond what it was said to hold, mm: nothing is left then, and what comes back comes off this first. */
-    private double overdrawnMm;
+    /** Whether anyone said how much there is; what is left is the sum of its moves then. */
+    private boolean lengthKnown;
 
     private Double pricePerMetre;
     private String note;
@@ -29,24 +26,18 @@ class Spool extends Stored {
         metal = data.metal();
         temper = data.temper();
         wireDiameterMm = data.wireDiameterMm();
-        if (!Objects.equals(lengthLeftMm, data.lengthLeftMm())) {
-            lengthLeftMm = data.lengthLeftMm();
-            overdrawnMm = 0;
-        }
+        lengthKnown = data.lengthLeftMm() != null;
         pricePerMetre = data.pricePerMetre();
         note = data.note();
     }
 
-    /** Takes wire off; a negative length puts it back, to the last millimetre of what was taken. */
-    void take(double lengthMm) {
-        if (lengthLeftMm != null) {
-            double balance = lengthLeftMm - overdrawnMm - lengthMm;
-            lengthLeftMm = Math.max(0, balance);
-            overdrawnMm = Math.max(0, -balance);
-        }
+    boolean isLengthKnown() {
+        return lengthKnown;
     }
 
-    SpoolData data() {
-        return new SpoolData(name, metal, temper, wireDiameterMm, lengthLeftMm, pricePerMetre, note);
+    /** @param balanceMm the sum of its moves; nothing is left where it is below zero */
+    SpoolData data(double balanceMm) {
+        Double left = lengthKnown ? Double.valueOf(Math.max(0, balanceMm)) : null;
+        return new SpoolData(name, metal, temper, wireDiameterMm, left, pricePerMetre, note);
     }
 }

@@ -2,23 +2,38 @@ package toroid.server.wire;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.metal.MetalNames;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.quantity.Length;
 import toroid.core.quantity.Mass;
+import toroid.core.quantity.WireNames;
 import toroid.core.wire.Wire;
-import toroid.core.wire.WireNames;
 import toroid.server.store.KeptController;
 
 @RestController
 @RequestMapping("/api/spools")
 class SpoolController extends KeptController<SpoolData> {
+    private final Spools spools;
+
     SpoolController(Spools spools) {
         super(spools);
+        this.spools = spools;
+    }
+
+    /** What was counted and used of it, newest first; 200 at most. */
+    @GetMapping("/{id}/moves")
+    List<MoveView> moves(@PathVariable UUID id) {
+        return spools.moves(id);
     }
 
     /** Wire on a scale, tare taken off; 0 to 100 kg. */
@@ -35,7 +50,7 @@ class SpoolController extends KeptController<SpoolData> {
 
     @PostMapping("/weigh")
     Weighed weigh(@RequestBody @Valid Weighing weighing) {
-        Checks.within("massG", weighing.massG(), 0, 100_000, "g", "Take the spool's own weight off first.");
+        Checks.within("massG", weighing.massG(), 0, 100_000, Unit.GRAMS, Remedy.TAKE_THE_SPOOLS_OWN_WEIGHT_OFF);
         Wire wire =
                 new Wire(Length.ofMillimetres(weighing.wireDiameterMm()), MetalNames.metalOrRefuse(weighing.metal()));
         return new Weighed(

@@ -5,6 +5,8 @@ import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.wire.Wire;
 import toroid.server.store.Words;
 
@@ -34,10 +36,10 @@ public record SpoolData(
         metalKept().yieldStrength(temper);
         Wire.checkDiameter(wireDiameterMm);
         if (lengthLeftMm != null) {
-            Checks.within("lengthLeftMm", lengthLeftMm, 0, LONGEST_MM, "mm", "Weigh the spool, or leave it empty.");
+            Checks.within("lengthLeftMm", lengthLeftMm, 0, LONGEST_MM, Unit.MM, Remedy.WEIGH_THE_SPOOL);
         }
         if (pricePerMetre != null) {
-            Checks.within("pricePerMetre", pricePerMetre, 0, 1e6, "per m", "Check the price.");
+            Checks.within("pricePerMetre", pricePerMetre, 0, 1e6, Unit.PER_METRE, Remedy.CHECK_THE_PRICE);
         }
     }
 

@@ -1,7 +1,7 @@
 package toroid.server.wire;
 
 import java.util.UUID;
-import toroid.core.bend.FlowEstimate;
+import toroid.core.metal.FlowEstimate;
 
 /** What is known of a spool's strength: the handbook's value, or better, a fit to the maker's own coils. */
 public interface WireKnowledge {

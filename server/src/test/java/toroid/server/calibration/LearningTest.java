@@ -15,23 +15,17 @@ import toroid.server.ApiTest;
 class LearningTest extends ApiTest {
     private Map<String, Object> coil(UUID spool, double rodMm, double innerMm) {
         var data = new HashMap<String, Object>(Map.of(
-                "measured",
+                "quantity",
                 "COIL_INNER",
-                "valueMm",
+                "value",
                 innerMm,
-                "wireDiameterMm",
-                1.0,
-                "mandrelDiameterMm",
-                rodMm,
-                "cut",
-                Map.of("method", "saw", "kerfMm", 0.3),
-                "turnsPerRing",
-                1,
+                "context",
+                Map.of("wireMm", 1.0, "rodMm", rodMm, "turns", 1, "cut", "saw", "lossMm", 0.3),
                 "takenAt",
                 "2026-11-01T10:00:00Z",
                 "note",
                 ""));
-        data.put("spoolId", spool);
+        data.put("lotId", spool);
         return data;
     }
 
@@ -46,7 +40,7 @@ class LearningTest extends ApiTest {
         UUID spool = spool("yellow-brass", "HALF_HARD", 1.0, 9000);
         double handbook = predicted(spool, 6);
         UUID id = UUID.randomUUID();
-        assertThat(keep("/api/measurements", id, null, coil(spool, 6, 6.45)).status())
+        assertThat(keep("/api/readings", id, null, coil(spool, 6, 6.45)).status())
                 .isEqualTo(200);
         double moved = predicted(spool, 6);
         assertThat(moved).isBetween((handbook + 6.45) / 2, 6.45); // one coil moves the handbook more than half way
@@ -55,10 +49,10 @@ class LearningTest extends ApiTest {
         assertThat(sheet.at("/ring/measurements").asInt()).isEqualTo(1);
         assertThat(sheet.at("/handbook/sprungInnerMm").asDouble()).isCloseTo(handbook, within(1e-9));
         // Left out, it teaches nothing; brought back, it does again.
-        int version = read("/api/measurements/" + id).at("/version").asInt();
-        takeAway("/api/measurements", id, version);
+        int version = read("/api/readings/" + id).at("/version").asInt();
+        takeAway("/api/readings", id, version);
         assertThat(predicted(spool, 6)).isCloseTo(handbook, within(1e-9));
-        tell("/api/measurements/" + id + "/restore", Map.of());
+        tell("/api/readings/" + id + "/restore", Map.of());
         assertThat(predicted(spool, 6)).isCloseTo(moved, within(1e-9));
     }
 
@@ -74,8 +68,8 @@ class LearningTest extends ApiTest {
         JsonNode before = glance(spool);
         assertThat(before.get("ownPercent").isNull()).isTrue();
         assertThat(before.get("handbookPercent").asDouble()).isBetween(2.0, 8.0);
-        keep("/api/measurements", UUID.randomUUID(), null, coil(spool, 4, 4.3));
-        keep("/api/measurements", UUID.randomUUID(), null, coil(spool, 6, 6.45));
+        keep("/api/readings", UUID.randomUUID(), null, coil(spool, 4, 4.3));
+        keep("/api/readings", UUID.randomUUID(), null, coil(spool, 6, 6.45));
         JsonNode wire = glance(spool);
         JsonNode rod = null;
         for (JsonNode one : read("/api/spools/" + spool + "/springback").at("/rods")) {
@@ -119,12 +113,12 @@ class LearningTest extends ApiTest {
         assertThat(read("/api/spools/" + spool + "/springback").at("/fitted").isNull())
                 .isTrue();
         UUID left = UUID.randomUUID();
-        keep("/api/measurements", UUID.randomUUID(), null, coil(spool, 6, 6.40));
-        keep("/api/measurements", UUID.randomUUID(), null, coil(spool, 6, 6.44));
+        keep("/api/readings", UUID.randomUUID(), null, coil(spool, 6, 6.40));
+        keep("/api/readings", UUID.randomUUID(), null, coil(spool, 6, 6.44));
         takeAway(
-                "/api/measurements",
+                "/api/readings",
                 left,
-                keep("/api/measurements", left, null, coil(spool, 6, 6.9))
+                keep("/api/readings", left, null, coil(spool, 6, 6.9))
                         .at("/version")
                         .asInt());
         Answer view = read("/api/spools/" + spool + "/springback");
@@ -144,14 +138,14 @@ class LearningTest extends ApiTest {
     void aSlipOfThePenIsRefusedAndTeachesNothing() {
         UUID spool = spool("yellow-brass", "HALF_HARD", 1.0, 9000);
         double handbook = predicted(spool, 6);
-        assertThat(keep("/api/measurements", UUID.randomUUID(), null, coil(spool, 6, 64))
+        assertThat(keep("/api/readings", UUID.randomUUID(), null, coil(spool, 6, 64))
                         .at("/unit")
                         .asText())
                 .isEqualTo("mm");
-        assertThat(keep("/api/measurements", UUID.randomUUID(), null, coil(spool, 6, 5))
+        assertThat(keep("/api/readings", UUID.randomUUID(), null, coil(spool, 6, 5))
                         .status())
                 .isEqualTo(400);
-        assertThat(keep("/api/measurements", UUID.randomUUID(), null, coil(UUID.randomUUID(), 6, 6.4))
+        assertThat(keep("/api/readings", UUID.randomUUID(), null, coil(UUID.randomUUID(), 6, 6.4))
                         .at("/code")
                         .asText())
                 .isEqualTo("no-such-spool");
@@ -162,32 +156,40 @@ class LearningTest extends ApiTest {
     void theNotebookSetsPlannedAgainstMade() {
         UUID spool = spool("yellow-brass", "HALF_HARD", 1.0, 9000);
         UUID job = UUID.randomUUID();
-        keep("/api/ring-jobs", job, null, job(spool, 6, 12));
-        Answer run = tell("/api/ring-jobs/" + job + "/runs", Map.of());
+        keep("/api/jobs/ring", job, null, job(spool, 6, 12));
+        Answer run = tell("/api/jobs/ring/" + job + "/runs", Map.of());
         UUID runId = UUID.fromString(run.at("/id").asText());
-        keep(
-                "/api/runs",
-                runId,
-                run.at("/version").asInt(),
-                Map.of("step", 7, "counts", Map.of("4", 11), "note", "Snug"));
+        progress(run, 7, Map.of("coil-1/cut", 11), "Snug");
         for (double inner : new double[] {6.20, 6.24}) {
-            var ring = new HashMap<>(coil(spool, 6, inner));
-            ring.put("measured", "RING_INNER");
-            ring.put("runId", runId);
-            ring.put("step", 6);
-            keep("/api/measurements", UUID.randomUUID(), null, ring);
+            keep(
+                    "/api/readings",
+                    UUID.randomUUID(),
+                    null,
+                    Map.of(
+                            "runId",
+                            runId,
+                            "operation",
+                            "rings/measure-rings",
+                            "quantity",
+                            "RING_INNER",
+                            "value",
+                            inner,
+                            "takenAt",
+                            "2026-11-01T10:00:00Z",
+                            "note",
+                            ""));
         }
         Answer notebook = read("/api/notebook");
         var entry = java.util.stream.StreamSupport.stream(notebook.body().spliterator(), false)
                 .filter(e -> e.get("runId").asText().equals(runId.toString()))
                 .findFirst()
                 .orElseThrow();
-        assertThat(entry.at("/rings/mean").asDouble()).isCloseTo(6.22, within(1e-9));
-        assertThat(entry.at("/rings/standardDeviation").asDouble()).isCloseTo(0.0283, within(1e-4));
-        assertThat(entry.get("ringsCut").asInt()).isEqualTo(11);
-        assertThat(entry.get("ringsPlanned").asInt()).isEqualTo(12);
+        assertThat(entry.at("/made/0/spread/mean").asDouble()).isCloseTo(6.22, within(1e-9));
+        assertThat(entry.at("/made/0/spread/standardDeviation").asDouble()).isCloseTo(0.0283, within(1e-4));
+        assertThat(entry.at("/glance/counted").asInt()).isEqualTo(11);
+        assertThat(entry.at("/glance/toCount").asInt()).isEqualTo(12);
         assertThat(entry.get("note").asText()).isEqualTo("Snug");
-        assertThat(read("/api/measurements/of-run/" + runId).body()).hasSize(2);
+        assertThat(read("/api/readings/of-run/" + runId).body()).hasSize(2);
     }
 
     @Test

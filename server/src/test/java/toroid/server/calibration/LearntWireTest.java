@@ -9,15 +9,13 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import toroid.core.calibration.SpringbackReading.Measured;
 import toroid.core.metal.Temper;
-import toroid.server.ring.CutData;
 import toroid.server.wire.SpoolData;
 
 class LearntWireTest {
     private static final SpoolData BRASS = new SpoolData("Brass", "yellow-brass", Temper.HALF_HARD, 1, null, null, "");
 
-    private final MeasurementRepository repository = mock(MeasurementRepository.class);
+    private final ReadingRepository repository = mock(ReadingRepository.class);
     private final LearntWire learnt = new LearntWire(repository, new Fits());
 
     @Test
@@ -31,10 +29,11 @@ class LearntWireTest {
     @Test
     void aMeasuredSpoolHasItsOwn() {
         UUID spool = UUID.randomUUID();
-        Measurement coil = new Measurement();
-        coil.fill(new MeasurementData(
-                spool, null, null, Measured.COIL_INNER, 6.5, 1, 6, CutData.none(), 1, null, Instant.EPOCH, ""));
-        when(repository.findBySpoolIdAndDeletedAtIsNullOrderByTakenAt(spool)).thenReturn(List.of(coil));
+        Reading coil = new Reading();
+        ReadingContext on = ReadingContext.coil(1, 6);
+        coil.fill(new ReadingData(null, null, spool, null, Quantity.COIL_INNER, 6.5, null, on, Instant.EPOCH, ""));
+        when(repository.findByLotIdAndFormIdIsNullAndDeletedAtIsNullOrderByTakenAt(spool))
+                .thenReturn(List.of(coil));
         assertThat(learnt.flowOf(spool, BRASS).measurements()).isEqualTo(1);
         double handbook = BRASS.metalKept().flow(Temper.HALF_HARD).typical().strengthMpa();
         assertThat(learnt.flowOf(spool, BRASS).curve().strengthMpa()).isGreaterThan(handbook);

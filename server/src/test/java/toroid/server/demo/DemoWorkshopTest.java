@@ -25,14 +25,14 @@ class DemoWorkshopTest extends ApiTest {
     void theWorkshopIsFull() {
         assertThat(read("/api/spools").body().size()).isGreaterThanOrEqualTo(8);
         assertThat(read("/api/mandrels").body().size()).isGreaterThanOrEqualTo(12);
-        assertThat(read("/api/ring-jobs").body().size()).isGreaterThanOrEqualTo(6);
-        assertThat(read("/api/measurements").body().size()).isGreaterThan(60);
+        assertThat(read("/api/jobs/ring").body().size()).isGreaterThanOrEqualTo(6);
+        assertThat(read("/api/readings").body().size()).isGreaterThan(60);
         var bench = read("/api/bench").body();
         assertThat(bench.findValuesAsText("finished")).contains("true", "false");
-        assertThat(bench.findValues("step").stream()
-                        .filter(s -> s.has("kind"))
-                        .map(s -> s.get("kind").asText()))
-                .contains("CUT");
+        assertThat(bench.findValues("next").stream()
+                        .filter(next -> next.has("verb"))
+                        .map(next -> next.get("verb").asText()))
+                .contains("CUT", "PUT_IN");
         assertThat(bench.findValuesAsText("refusal")).containsOnly("null");
     }
 

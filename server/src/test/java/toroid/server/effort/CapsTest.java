@@ -60,7 +60,7 @@ class CapsTest extends ApiTest {
         Answer answer =
                 tell("/api/forms/outline/solve", Map.of("parameters", Map.of("symmetric", "no", "bends", rows)));
         assertThat(answer.status()).isEqualTo(400);
-        assertThat(answer.at("/detail").asText()).contains("in parts");
+        assertThat(answer.at("/detail").asText()).contains("make-it-in-parts");
     }
 
     @Test
@@ -68,8 +68,8 @@ class CapsTest extends ApiTest {
         var job = job(null, 4, 50_000);
         job.put("turnsPerRing", 3);
         UUID id = UUID.randomUUID();
-        assertThat(keep("/api/ring-jobs", id, null, job).status()).isEqualTo(200);
-        Answer run = tell("/api/ring-jobs/" + id + "/runs", Map.of());
+        assertThat(keep("/api/jobs/ring", id, null, job).status()).isEqualTo(200);
+        Answer run = tell("/api/jobs/ring/" + id + "/runs", Map.of());
         assertThat(run.status()).isEqualTo(400);
         assertThat(run.at("/field").asText()).isEqualTo("coils");
         assertThat(read("/api/bench").status()).isEqualTo(200);
@@ -80,11 +80,12 @@ class CapsTest extends ApiTest {
     void aPressAnswersWithThePlaceAndNotThePlan() {
         var job = job(null, 4, 8000);
         UUID id = UUID.randomUUID();
-        keep("/api/ring-jobs", id, null, job);
-        Answer run = tell("/api/ring-jobs/" + id + "/runs", Map.of());
+        keep("/api/jobs/ring", id, null, job);
+        Answer run = tell("/api/jobs/ring/" + id + "/runs", Map.of());
         assertThat(run.body().toString().length()).isGreaterThan(10_000);
         UUID runId = UUID.fromString(run.at("/id").asText());
-        Answer press = keep("/api/runs", runId, 0, Map.of("step", 1, "counts", Map.of(), "note", ""));
+        Answer press =
+                keep("/api/runs", runId, 0, Map.of("done", Map.of("coil-1/wind", 1), "counts", Map.of(), "note", ""));
         assertThat(press.status()).isEqualTo(200);
         assertThat(press.body().toString().length()).isLessThan(400);
     }
@@ -98,11 +99,11 @@ class CapsTest extends ApiTest {
             UUID id = UUID.randomUUID();
             var data = (com.fasterxml.jackson.databind.node.ObjectNode)
                     json.readTree(getClass().getResourceAsStream("/bodies.json"))
-                            .get("PUT /api/weave-jobs/{id}")
+                            .get("PUT /api/jobs/{kind}/{id} of a weave")
                             .at("/body/data");
             data.put("weaveId", "byzantine").putArray("innerDiameterMm").add(3.7 + i * 0.0113);
-            assertThat(keep("/api/weave-jobs", id, null, data).status()).isEqualTo(200);
-            begun.add(hands.submit(() -> tell("/api/weave-jobs/" + id + "/runs", Map.of())));
+            assertThat(keep("/api/jobs/weave", id, null, data).status()).isEqualTo(200);
+            begun.add(hands.submit(() -> tell("/api/jobs/weave/" + id + "/runs", Map.of())));
         }
         int most = 0;
         while (begun.stream().anyMatch(one -> !one.isDone())) {

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 
 class EffortsTest {
     private static final Duration SHORT = Duration.ofMillis(60);
@@ -57,7 +58,7 @@ class EffortsTest {
     @Test
     void whatIsRefusedIsRefusedAsEver() {
         assertThatThrownBy(() -> efforts.answer(() -> {
-                    throw Refusal.of("no", "field", null, "Not so.", "Otherwise.");
+                    throw Refusal.of(RefusalCode.NOT_FLAT, "field", null);
                 }))
                 .isInstanceOf(Refusal.class);
         assertThat(efforts.known()).isZero();
@@ -167,7 +168,7 @@ class EffortsTest {
                     throw new OutOfMemoryError("as if");
                 }))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("memory");
+                .hasMessageContaining("too-large");
         assertThat(efforts.answer(() -> "next")).isEqualTo("next");
     }
 }

@@ -130,15 +130,17 @@ class FormExportTest extends ApiTest {
 
     @Test
     void whatIsNotWhatItSaysIsRefusedWithTheReason() {
-        assertThat(importText("{\"format\":\"other\"}").at("/code").asText()).isEqualTo("unreadable-form");
+        assertThat(importText("{\"format\":\"other\"}").at("/code").asText()).isEqualTo("no-form-definition");
         assertThat(importText("{\"format\":\"toroid-form\",\"version\":7,\"form\":\"wing\"}")
                         .at("/detail")
                         .asText())
                 .contains("version");
         assertThat(importText("{not json").status()).isEqualTo(400);
         Answer table = importText("feed_mm,rotate_deg,bend_deg,inside_radius_mm\n10,0,x,1\n");
-        assertThat(table.at("/detail").asText()).contains("line 1").contains("\"x\" is no number");
-        assertThat(importText("a,b\n1,2\n").at("/detail").asText()).contains("there is no feed_mm");
+        assertThat(table.at("/detail").asText())
+                .contains("table-no-number: file is x")
+                .contains("line=1");
+        assertThat(importText("a,b\n1,2\n").at("/detail").asText()).contains("column=feed_mm");
     }
 
     @Test
@@ -146,8 +148,8 @@ class FormExportTest extends ApiTest {
         assertThat(tell("/api/forms/coil-tight/export/csv", Map.of())
                         .at("/code")
                         .asText())
-                .isEqualTo("not-a-bend-table");
-        assertThat(tell("/api/forms/wing/export/doc", Map.of()).at("/detail").asText())
-                .contains("svg, pdf, dxf");
+                .isEqualTo("no-bends-in-a-coil");
+        assertThat(tell("/api/forms/wing/export/doc", Map.of()).at("/code").asText())
+                .isEqualTo("unknown-format-of-forms");
     }
 }

@@ -6,7 +6,6 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
 import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -73,7 +72,7 @@ class FormsEdgeTest extends ApiTest {
             rows.add(Map.of("feedMm", 1, "rotateDegrees", 0, "bendDegrees", 1, "insideRadiusMm", 1));
         }
         Answer answer = tell("/api/forms/outline/solve", Map.of("parameters", Map.of("bends", rows)));
-        assertThat(answer.at("/code").asText()).isEqualTo("bad-rows");
+        assertThat(answer.at("/code").asText()).isEqualTo("outline-rows");
         assertThat(tell("/api/forms/outline/solve", Map.of("parameters", Map.of("bends", rows.subList(0, 400))))
                         .status())
                 .isEqualTo(200);
@@ -81,7 +80,7 @@ class FormsEdgeTest extends ApiTest {
 
     @Test
     void whatIsKeptNeedsItsTokenAndWhatIsOnlyCalculatedDoesNot() throws Exception {
-        var write = put("/api/form-jobs/" + UUID.randomUUID())
+        var write = put("/api/jobs/form/" + UUID.randomUUID())
                 .header("Host", "127.0.0.1:8420")
                 .contentType(MediaType.APPLICATION_JSON)
                 .content("{}");
@@ -101,9 +100,8 @@ class FormsEdgeTest extends ApiTest {
     @Test
     void aJobMayHoldWhatCannotBeMadeYetAndSaysSoOnTheBench() {
         UUID id = formJob("Half an idea", "s-hook", 1.2, Map.of("large", 0.1), 2);
-        assertThat(tell("/api/form-jobs/" + id + "/runs", Map.of()).at("/field").asText())
+        assertThat(tell("/api/jobs/form/" + id + "/runs", Map.of()).at("/field").asText())
                 .isEqualTo("large");
-        List<String> refusals = read("/api/bench/forms").body().findValuesAsText("refusal");
-        assertThat(refusals).anyMatch(words -> words.contains("large is 0.1 mm"));
+        assertThat(hand(id).at("/glance/refusal/value").asText()).isEqualTo("0.1");
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import toroid.core.form.Forms;
 import toroid.server.ApiTest;
@@ -75,8 +76,10 @@ class FormsTest extends ApiTest {
         assertThat(kinds.subList(0, 3)).containsExactly("ANNEAL", "CUT", "MARK");
         assertThat(kinds.subList(kinds.size() - 2, kinds.size())).containsExactly("SOLDER", "HAMMER");
         assertThat(answer.at("/notes").toString()).contains("also-soldered").contains("also-hammered");
-        assertThat(answer.at("/steps/0/cautions").toString()).contains("TORCH");
-        assertThat(answer.at("/steps/0/stage").asText()).isEqualTo("WIRE");
+        UUID job = formJob("A bar", "curved-bar", 1.0, Map.of("also", List.of("hammer", "anneal", "solder")), 1);
+        Answer plan = read("/api/jobs/form/" + job + "/plan");
+        assertThat(plan.at("/work/operations/0/cautions").toString()).contains("TORCH");
+        assertThat(plan.at("/work/operations/0/stage").asText()).isEqualTo("WIRE");
         for (Object wrong : List.of("hammer", List.of("polish"), List.of("anneal", "harden"), List.of(7))) {
             Answer refused = solve("curved-bar", Map.of("parameters", Map.of("also", wrong)));
             assertThat(refused.status()).isEqualTo(400);
@@ -102,8 +105,8 @@ class FormsTest extends ApiTest {
                         "parameters",
                         Map.of("wraps", 3, "stem", stem.get("value").asDouble())));
         assertThat(made.number("lengthToCutMm")).isCloseTo(70, within(1e-5));
-        assertThat(found.at("/piecesInAll").asInt())
-                .isEqualTo(12 * found.at("/pieces").asInt());
+        assertThat(found.at("/copiesInAll").asInt())
+                .isEqualTo(12 * found.at("/copies").asInt());
         Answer ring = tell("/api/forms/wrapped-loop/from-wire", Map.of("form", form, "ringInnerMm", 20));
         assertThat(ring.number("haveMm")).isCloseTo(Math.PI * 20.9, within(1e-9));
         Answer longer = tell("/api/forms/wrapped-loop/from-wire", Map.of("form", form, "overAllMm", 30));
@@ -226,7 +229,7 @@ class FormsTest extends ApiTest {
         assertThat(solve("outline", Map.of("parameters", Map.of("bends", List.of(Map.of("feedMm", "x")))))
                         .at("/code")
                         .asText())
-                .isEqualTo("bad-rows");
+                .isEqualTo("outline-row-no-number");
     }
 
     @Test

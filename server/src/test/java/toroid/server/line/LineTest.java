@@ -45,8 +45,8 @@ class LineTest extends ApiTest {
         assertThat(tell("/api/line", Map.of("text", "id 4", "wireDiameterMm", 0.8))
                         .number("wireDiameterMm"))
                 .isEqualTo(0.8);
-        assertThat(line("id 4").at("/code").asText()).isEqualTo("not-enough");
-        assertThat(line("1.0").at("/code").asText()).isEqualTo("line-incomplete");
+        assertThat(line("id 4").at("/code").asText()).isEqualTo("one-size-alone");
+        assertThat(line("1.0").at("/code").asText()).isEqualTo("line-wire-alone");
         assertThat(line("titanium 1.0 on 5").at("/metal").asText()).isEqualTo("titanium");
     }
 

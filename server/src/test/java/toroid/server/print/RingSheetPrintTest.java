@@ -23,7 +23,7 @@ class RingSheetPrintTest extends ApiTest {
     private static final double MM = 25.4 / 72;
 
     private PDDocument print(UUID job) throws Exception {
-        byte[] pdf = mvc.perform(get("/api/ring-jobs/" + job + "/sheet.pdf").header("Host", "localhost"))
+        byte[] pdf = mvc.perform(get("/api/jobs/ring/" + job + "/sheet.pdf").header("Host", "localhost"))
                 .andReturn()
                 .getResponse()
                 .getContentAsByteArray();
@@ -35,7 +35,7 @@ class RingSheetPrintTest extends ApiTest {
         UUID job = UUID.randomUUID();
         var data = job(null, 8, 60);
         data.put("name", "Kettenring Größe 8 ✂");
-        keep("/api/ring-jobs", job, null, data);
+        keep("/api/jobs/ring", job, null, data);
         double outer = tell("/api/rings/sheet", data).at("/ring/closedOuterMm").asDouble();
         try (PDDocument document = print(job)) {
             var drawing = new Lengths(document.getPage(0));
@@ -55,7 +55,7 @@ class RingSheetPrintTest extends ApiTest {
     @Test
     void formulasAreSetAndStayOnTheSheet() throws Exception {
         UUID job = UUID.randomUUID();
-        keep("/api/ring-jobs", job, null, job(null, 8, 60));
+        keep("/api/jobs/ring", job, null, job(null, 8, 60));
         try (PDDocument document = print(job)) {
             String text = new PDFTextStripper().getText(document);
             assertThat(text).contains("turn").doesNotContain("_");
@@ -75,7 +75,7 @@ class RingSheetPrintTest extends ApiTest {
         UUID job = UUID.randomUUID();
         var data = job(null, 4, 9000);
         data.put("usableMandrelMm", 100);
-        keep("/api/ring-jobs", job, null, data);
+        keep("/api/jobs/ring", job, null, data);
         try (PDDocument document = print(job)) {
             assertThat(document.getNumberOfPages()).isGreaterThan(1);
         }

@@ -156,7 +156,7 @@ class RingSolveTest extends ApiTest {
     @Test
     void everyRefusalIsAProblemWithCodeFieldLimitAndUnit() {
         refused("{\"wireDiameterMm\":-1,\"innerDiameterMm\":4}", "out-of-range", "wireDiameterMm", "mm");
-        refused("{\"wireDiameterMm\":1}", "not-enough", "wireDiameterMm", null);
+        refused("{\"wireDiameterMm\":1}", "one-size-alone", "wireDiameterMm", null);
         refused(
                 "{\"wireDiameterMm\":1,\"innerDiameterMm\":4,\"outerDiameterMm\":9}",
                 "contradiction",

@@ -56,16 +56,47 @@ class MigrationTest extends ApiTest {
         upTo("latest").migrate();
         assertThat(database.queryForObject("select name from earlier.spool", String.class))
                 .isEqualTo("Old spool");
-        assertThat(database.queryForObject("select version from earlier.ring_job", Integer.class))
+        assertThat(database.queryForObject("select version from earlier.job", Integer.class))
                 .isEqualTo(3);
-        assertThat(database.queryForObject("select step from earlier.ring_run", Integer.class))
-                .isEqualTo(2);
-        assertThat(database.queryForObject("select count(*) from earlier.form_job", Integer.class))
+        assertThat(database.queryForObject("select progress from earlier.run", String.class))
+                .contains("\"step\":2");
+        assertThat(database.queryForObject("select count(*) from earlier.job where kind = 'form'", Integer.class))
                 .isZero();
-        assertThat(database.queryForList("select overdrawn_mm from earlier.spool", Double.class))
-                .isNotEmpty()
-                .containsOnly(0.0);
+        assertThat(database.queryForList("select length_known from earlier.spool", Boolean.class))
+                .containsOnly(false);
         assertThat(upTo("latest").validateWithResult().validationSuccessful).isTrue();
+    }
+
+    /** What a spool was said to hold, and what its runs took off it, become its moves: their sum is what is left, below nothing too. */
+    @Test
+    void whatIsLeftBecomesTheSumOfMoves() {
+        upTo("8").migrate();
+        String now = "timestamptz '2026-11-01 10:00Z'";
+        UUID spool = UUID.randomUUID();
+        UUID job = UUID.randomUUID();
+        UUID run = UUID.randomUUID();
+        database.execute(
+                "insert into earlier.spool (id, version, created_at, updated_at, name, metal, temper, wire_diameter_mm,"
+                        + " length_left_mm, overdrawn_mm) values ('" + spool + "', 4, " + now + ", " + now
+                        + ", 'Short spool', 'copper', 'HALF_HARD', 1, 0, 777)");
+        database.execute(
+                "insert into earlier.ring_job (id, version, created_at, updated_at, name, spool_id, metal, temper,"
+                        + " wire_diameter_mm, convention, aim_value, ring_count, spare_percent, turns_per_ring, cut_method, cut_loss_mm,"
+                        + " cut_flipped, winding, lead_mm, tail_mm, spoilt_turns_per_end, usable_mandrel_mm) values ('"
+                        + job
+                        + "', 0, " + now + ", " + now + ", 'Rings', '" + spool
+                        + "', 'copper', 'HALF_HARD', 1, 'INNER', 4.5, 10, 5, 1, 'saw', 0.3, false, 'TURNED', 25, 40, 1, 180)");
+        database.execute(
+                "insert into earlier.ring_run (id, version, created_at, updated_at, job_id, plan, step, counts, wire_used_mm)"
+                        + " values ('" + run + "', 1, " + now + ", " + now + ", '" + job
+                        + "', '{\"job\":{\"spoolId\":\"" + spool
+                        + "\"}}', 2, '{}', 877)");
+        upTo("latest").migrate();
+        assertThat(database.queryForList(
+                        "select why || ' ' || length_mm from earlier.stock_move order by why", String.class))
+                .containsExactly("COUNTED 100", "USED -877");
+        assertThat(database.queryForObject("select workshop_id from earlier.job", UUID.class))
+                .isEqualTo(TheWorkshop.ONLY);
     }
 
     /** A rule nobody chose becomes the usual advice; one that was chosen stays. */
@@ -83,7 +114,9 @@ class MigrationTest extends ApiTest {
                     + UUID.randomUUID() + "', 0, now(), now(), '{\"units\":\"INCHES\",\"plainFromMm\":" + from + "}')");
         }
         upTo("latest").migrate();
-        assertThat(database.queryForList("select plain_from_mm from earlier.form_job order by name", Double.class))
+        assertThat(database.queryForList(
+                        "select (content ->> 'plainFromMm')::double precision from earlier.job order by name",
+                        Double.class))
                 .containsExactly(0.8, null);
         assertThat(database.queryForList(
                         "select choices::jsonb ->> 'plainFromMm' from earlier.preference order by 1 nulls last",
@@ -106,17 +139,16 @@ class MigrationTest extends ApiTest {
                 "insert into earlier.weave_run (id, version, created_at, updated_at, job_id, plan, step, counts)"
                         + " values (" + run + ", 5, now(), now(), " + ids + ", '{}', 17, '{\"0\": 26}')");
         upTo("latest").migrate();
-        assertThat(database.queryForObject("select step from earlier.weave_run", Integer.class))
-                .isEqualTo(17);
-        assertThat(database.queryForObject("select counts from earlier.weave_run", String.class))
+        assertThat(database.queryForObject("select progress from earlier.run", String.class))
+                .contains("\"step\":17")
                 .contains("26");
-        assertThat(database.queryForObject("select piece ->> 'units' from earlier.weave_job", String.class))
+        assertThat(database.queryForObject("select content -> 'piece' ->> 'units' from earlier.job", String.class))
                 .isEqualTo("9");
-        assertThat(database.queryForObject("select count(*) from earlier.frozen_piece", Integer.class))
+        assertThat(database.queryForObject("select count(*) from earlier.run_view", Integer.class))
                 .isZero();
-        database.execute("insert into earlier.frozen_piece (run_id, piece) values (" + run + ", '{}')");
+        database.execute("insert into earlier.run_view (run_id, shown) values (" + run + ", '{}')");
         org.assertj.core.api.Assertions.assertThatThrownBy(() -> database.execute(
-                        "insert into earlier.frozen_piece (run_id, piece) values (gen_random_uuid(), '{}')"))
+                        "insert into earlier.run_view (run_id, shown) values (gen_random_uuid(), '{}')"))
                 .isInstanceOf(org.springframework.dao.DataIntegrityViolationException.class);
     }
 

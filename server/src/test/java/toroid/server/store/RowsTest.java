@@ -9,6 +9,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 
 /** A row that goes wrong in any way stands in its place with the reason; only being called off ends the list. */
 class RowsTest {
@@ -19,7 +20,7 @@ class RowsTest {
                     Effort.check();
                 }
             }
-            case "refused" -> throw Refusal.of("no", "field", null, "It cannot be so.", "Do it otherwise.");
+            case "refused" -> throw Refusal.of(RefusalCode.NOT_FLAT, "field", null);
             case "faulty" -> throw new IllegalStateException("inside");
             default -> {
                 return kind;
@@ -30,12 +31,13 @@ class RowsTest {
     @Test
     void oneThatTakesTooLongIsSaidAndTheRestStand() {
         assertThat(List.of("one", "endless", "refused", "faulty", "two"))
-                .extracting(kind -> Rows.one(kind, RowsTest::row, (said, why) -> said + ": " + why, Duration.ZERO))
+                .extracting(
+                        kind -> Rows.one(kind, RowsTest::row, (said, why) -> said + ": " + why.code(), Duration.ZERO))
                 .satisfiesExactly(
                         one -> assertThat(one).isEqualTo("one"),
-                        endless -> assertThat(endless).contains("longer than a list waits"),
-                        refused -> assertThat(refused).contains("Do it otherwise"),
-                        faulty -> assertThat(faulty).contains("cannot be worked out"),
+                        endless -> assertThat(endless).contains("takes-longer-than-a-list"),
+                        refused -> assertThat(refused).contains("not-flat"),
+                        faulty -> assertThat(faulty).contains("cannot-be-worked-out"),
                         two -> assertThat(two).isEqualTo("two"));
     }
 

@@ -78,20 +78,21 @@ class CompositionApiTest extends ApiTest {
 
     @Test
     void whatCannotBeIsRefusedWithARemedy() {
-        assertThat(tell(BYZANTINE, medallion("arms", 2)).at("/detail").asText()).contains("no middle");
+        assertThat(tell(BYZANTINE, medallion("arms", 2)).at("/detail").asText())
+                .contains("fewer-than-three-make-no-middle");
         assertThat(tell(BYZANTINE, medallion("hubWireMm", 4)).at("/detail").asText())
-                .contains("does not go through");
+                .contains("hub-too-thick");
         Answer tight = tell(BYZANTINE, medallion("innerDiameterMm", 3.4));
         assertThat(tight.at("/code").asText()).isEqualTo("star-too-tight");
         assertThat(tight.at("/minimum").asDouble()).isBetween(3.4, 3.8);
         assertThat(tell(BYZANTINE, medallion("rowCounts", List.of(2, 3, 2)))
                         .at("/detail")
                         .asText())
-                .contains("said once");
+                .contains("no-arm-size");
         assertThat(tell("/api/weaves/european-4-in-1/composition", medallion())
                         .at("/detail")
                         .asText())
-                .contains("makes no arms");
+                .contains("no-arms-of-so-many-rows");
     }
 
     /** Larger rings are written in their own wire: a row of their own in the count, a mesh of their own in the round. */

@@ -36,18 +36,18 @@ class OwnWeaveTest extends ApiTest {
         assertThat(taken.status()).as(taken.body().toString()).isEqualTo(200);
         assertThat(taken.number("aspectRatioMin")).isGreaterThan(1);
         assertThat(listed(id)).isTrue();
-        assertThat(tell("/api/weaves/" + id + "/count", PieceApiTest.piece(1, java.util.List.of(4.0), "units", 5))
+        assertThat(tell("/api/weaves/" + id + "/count", PatchApiTest.patch(1, java.util.List.of(4.0), "units", 5))
                         .at("/total")
                         .asInt())
                 .isEqualTo(10);
         String own = taken.body().get("own").asText();
-        UUID piece = UUID.randomUUID();
+        UUID patch = UUID.randomUUID();
         var job = new java.util.HashMap<String, Object>(
                 java.util.Map.of("name", "Drift", "weaveId", id, "metal", "copper", "wireDiameterMm", 1.0, "note", ""));
         job.putAll(java.util.Map.of(
                 "innerDiameterMm",
                 java.util.List.of(4.0),
-                "piece",
+                "patch",
                 java.util.Map.of("units", 5),
                 "colours",
                 java.util.Map.of(
@@ -59,17 +59,17 @@ class OwnWeaveTest extends ApiTest {
                         java.util.List.of(0),
                         "painted",
                         java.util.List.of())));
-        int version = keep("/api/weave-jobs", piece, null, job).at("/version").asInt();
+        int version = keep("/api/jobs/weave", patch, null, job).at("/version").asInt();
         Answer used = send(delete("/api/own-weaves/" + own).with(csrf()));
         assertThat(used.status()).isEqualTo(400);
-        assertThat(used.at("/detail").asText()).contains("1 piece on the bench is made of this weave");
+        assertThat(used.at("/detail").asText()).contains("{jobs=1}");
         assertThat(listed(id)).isTrue();
-        takeAway("/api/weave-jobs", piece, version);
+        takeAway("/api/jobs/weave", patch, version);
         send(delete("/api/own-weaves/" + own).with(csrf()));
         assertThat(listed(id)).isFalse();
         send(post("/api/own-weaves/" + own + "/restore").with(csrf()));
         assertThat(listed(id)).isTrue();
-        assertThat(take(own(id)).at("/detail").asText()).contains("already");
+        assertThat(take(own(id)).at("/code").asText()).isEqualTo("weave-id-taken");
         send(delete("/api/own-weaves/" + own).with(csrf()));
         String other = take(own(id)).body().get("own").asText();
         assertThat(send(post("/api/own-weaves/" + own + "/restore").with(csrf()))
@@ -81,13 +81,13 @@ class OwnWeaveTest extends ApiTest {
 
     @Test
     void whatIsNotWhatItSaysIsRefusedWithTheReason() {
-        assertThat(take("not json").at("/detail").asText()).contains("JSON");
+        assertThat(take("not json").at("/detail").asText()).contains("file-is-no-json");
         String unlinked = own("own-unlinked")
                 .replace("\"turnFree\":true", "\"turnFree\":false")
                 .replace("\"pitch\":1.2", "\"pitch\":5.0");
-        assertThat(take(unlinked).at("/detail").asText()).contains("not linked as the file says");
-        assertThat(take(own("Own Weave!")).at("/detail").asText()).contains("small letters");
-        assertThat(take(own("byzantine")).at("/detail").asText()).contains("already");
+        assertThat(take(unlinked).at("/detail").asText()).contains("weave-not-linked-so");
+        assertThat(take(own("Own Weave!")).at("/detail").asText()).contains("bad-weave-id");
+        assertThat(take(own("byzantine")).at("/code").asText()).isEqualTo("weave-id-taken");
         String through = own("own-through").replace("0.15", "0.0001").replace("-0.0001", "0.0");
         assertThat(take(through).status()).isEqualTo(400);
         assertThat(listed("own-unlinked")).isFalse();

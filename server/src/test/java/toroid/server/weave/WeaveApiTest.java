@@ -112,7 +112,7 @@ class WeaveApiTest extends ApiTest {
         assertThat(tell("/api/weaves/byzantine/solve", rings(1, 0.0)).status()).isEqualTo(400);
         Answer sizes = tell("/api/weaves/japanese-4-in-1/solve", rings(1, 4.0));
         assertThat(sizes.status()).isEqualTo(400);
-        assertThat(sizes.at("/detail").asText()).contains("takes 2 ring sizes");
+        assertThat(sizes.at("/detail").asText()).contains("sizes=2");
         assertThat(tell("/api/weaves/byzantine/poses?count=900", rings(1, 3.8)).status())
                 .isEqualTo(400);
         assertThat(tell("/api/weaves/byzantine/solve", Map.of("wireDiameterMm", 1))

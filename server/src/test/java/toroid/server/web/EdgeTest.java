@@ -113,7 +113,7 @@ class EdgeTest extends ApiTest {
                         "/api/weaves/{id}/diagnose",
                         "/api/weaves/{id}/export/{format}",
                         "/api/weaves/{id}/judge",
-                        "/api/weaves/{id}/piece",
+                        "/api/weaves/{id}/patch",
                         "/api/weaves/{id}/poses",
                         "/api/weaves/{id}/solve");
     }
@@ -146,8 +146,7 @@ class EdgeTest extends ApiTest {
                                         assertThat(answer.status())
                                                 .as(method + address + told)
                                                 .isEqualTo(413);
-                                        assertThat(answer.at("/detail").asText())
-                                                .contains("kB this address takes");
+                                        assertThat(answer.at("/code").asText()).isEqualTo("body-too-large");
                                     }
                                 })));
     }

@@ -84,6 +84,30 @@ public record BendProgram(Frame start, List<Bend> bends) {
         return there;
     }
 
+    /** A place along {@code other}, which has the same bends at other lengths, told along this wire, mm: in step within each bend. */
+    double alongOf(BendProgram other, double alongMm) {
+        double before = 0;
+        double there = 0;
+        for (int i = 0; i < bends.size(); i++) {
+            double length = other.bends.get(i).run().lengthMm();
+            double own = bends.get(i).run().lengthMm();
+            if (alongMm <= before + length || i == bends.size() - 1) {
+                return there + (length > 0 ? (alongMm - before) / length : 0) * own;
+            }
+            before += length;
+            there += own;
+        }
+        return there;
+    }
+
+    /** Whether all of it lies in one plane: straights and arcs that turn to either side only. */
+    public boolean isPlane() {
+        return bends.stream()
+                .allMatch(bend -> Math.abs(Math.sin(bend.roll())) < FINEST_MM
+                        && bend.run() instanceof ScrewRun run
+                        && Math.abs(run.torsion()) < FINEST_MM);
+    }
+
     /** The frame each bend begins in, rolled; one more entry for the end. */
     public List<Frame> frames() {
         var frames = new ArrayList<Frame>(bends.size() + 1);

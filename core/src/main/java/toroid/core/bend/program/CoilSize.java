@@ -1,6 +1,8 @@
 package toroid.core.bend.program;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * A coil by its centre line.
@@ -12,9 +14,9 @@ import toroid.core.numeric.Checks;
  */
 public record CoilSize(double radiusMm, double pitchMm, double turns, boolean rightHanded) {
     public CoilSize {
-        Checks.within("radiusMm", radiusMm, 0.01, 500, "mm", "Coil it on another rod.");
-        Checks.within("pitchMm", pitchMm, 0, 500, "mm", "Stretch it less.");
-        Checks.within("turns", turns, 0, 5000, "turns", "Make several coils.");
+        Checks.within("radiusMm", radiusMm, 0.01, 500, Unit.MM, Remedy.COIL_IT_ON_ANOTHER_ROD);
+        Checks.within("pitchMm", pitchMm, 0, 500, Unit.MM, Remedy.STRETCH_IT_LESS);
+        Checks.within("turns", turns, 0, 5000, Unit.TURNS, Remedy.MAKE_SEVERAL_COILS);
     }
 
     /** A coil of wire d on a core c, close-wound: radius (c + d)/2, pitch d. */

@@ -2,6 +2,8 @@ package toroid.core.bend.program;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * A coil whose axis is itself a coil: the wire of a coil wound on a coil.
@@ -25,8 +27,8 @@ public final class CoiledCoil implements SpiralCurve {
     public CoiledCoil(CoilSize around, double radiusMm, double turns) {
         this.around = around;
         this.radiusMm =
-                Checks.within("radiusMm", radiusMm, 0.01, around.radiusMm(), "mm", "Wind the coil on a thicker core.");
-        this.turns = Checks.within("turns", turns, 0.01, 20_000, "turns", "Make several coils.");
+                Checks.within("radiusMm", radiusMm, 0.01, around.radiusMm(), Unit.MM, Remedy.WIND_IT_ON_A_THICKER_CORE);
+        this.turns = Checks.within("turns", turns, 0.01, 20_000, Unit.TURNS, Remedy.MAKE_SEVERAL_COILS);
         h = around.pitchMm() / (2 * Math.PI);
         length = new ArcLength(this::speed, 0, whole(), Math.max(4, (int) Math.ceil(turns * 8)));
     }

@@ -2,6 +2,8 @@ package toroid.core.bend.program;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * A spiral lying on a ball, its rows {@code spacing} apart along the meridian: polar angle {@code ψ = ψ₀ + a θ},
@@ -27,10 +29,13 @@ public final class DomedSpiral implements SpiralCurve {
      * @param spacingMm s along the meridian
      */
     public DomedSpiral(double ballRadiusMm, double startAngle, double endAngle, double spacingMm) {
-        this.ballRadiusMm = Checks.within("ballRadiusMm", ballRadiusMm, 0.1, 500, "mm", "Dome it over a larger ball.");
-        this.startAngle = Checks.within("startAngle", startAngle, 1e-3, 3, "rad", "Begin it further from the pole.");
-        this.endAngle = Checks.within("endAngle", endAngle, startAngle, 3.1, "rad", "End it before the other pole.");
-        this.spacingMm = Checks.within("spacingMm", spacingMm, 0.01, 100, "mm", "Lay the rows closer.");
+        this.ballRadiusMm =
+                Checks.within("ballRadiusMm", ballRadiusMm, 0.1, 500, Unit.MM, Remedy.DOME_IT_OVER_A_LARGER_BALL);
+        this.startAngle =
+                Checks.within("startAngle", startAngle, 1e-3, 3, Unit.RADIANS, Remedy.BEGIN_IT_FURTHER_FROM_THE_POLE);
+        this.endAngle =
+                Checks.within("endAngle", endAngle, startAngle, 3.1, Unit.RADIANS, Remedy.END_IT_BEFORE_THE_OTHER_POLE);
+        this.spacingMm = Checks.within("spacingMm", spacingMm, 0.01, 100, Unit.MM, Remedy.LAY_THE_ROWS_CLOSER);
         rate = spacingMm / (2 * Math.PI * ballRadiusMm);
         length = new ArcLength(
                 this::speed, startAngle, endAngle, Math.max(1, (int) Math.ceil(turns() * PANELS_PER_TURN)));

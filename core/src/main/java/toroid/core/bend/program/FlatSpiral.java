@@ -3,6 +3,8 @@ package toroid.core.bend.program;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Newton;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * A flat spiral whose centre lines lie {@code spacing} apart: {@code r = r₀ + s θ/2π}.
@@ -19,15 +21,9 @@ public record FlatSpiral(double innerRadiusMm, double outerRadiusMm, double spac
     private static final double TOLERANCE = 1e-7;
 
     public FlatSpiral {
-        Checks.within("innerRadiusMm", innerRadiusMm, 0.01, 500, "mm", "Begin the spiral on a thicker jaw.");
-        Checks.within("spacingMm", spacingMm, 0.01, 200, "mm", "Open the spiral less.");
-        Checks.within(
-                "outerRadiusMm",
-                outerRadiusMm,
-                innerRadiusMm,
-                1000,
-                "mm",
-                "Make the spiral wider than its first turn.");
+        Checks.within("innerRadiusMm", innerRadiusMm, 0.01, 500, Unit.MM, Remedy.BEGIN_ON_A_THICKER_JAW);
+        Checks.within("spacingMm", spacingMm, 0.01, 200, Unit.MM, Remedy.OPEN_THE_SPIRAL_LESS);
+        Checks.within("outerRadiusMm", outerRadiusMm, innerRadiusMm, 1000, Unit.MM, Remedy.MAKE_THE_SPIRAL_WIDER);
     }
 
     private double rate() {

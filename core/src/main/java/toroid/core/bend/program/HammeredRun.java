@@ -1,6 +1,8 @@
 package toroid.core.bend.program;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * Straight wire hammered longer than it was.
@@ -10,8 +12,8 @@ import toroid.core.numeric.Checks;
  */
 public record HammeredRun(double lengthMm, double wireMm) implements Run {
     public HammeredRun {
-        Checks.within("lengthMm", lengthMm, 0, 100_000, "mm", "Make the form smaller.");
-        Checks.within("wireMm", wireMm, 0, lengthMm, "mm", "Hammering makes it longer.");
+        Checks.within("lengthMm", lengthMm, 0, 100_000, Unit.MM, Remedy.MAKE_THE_FORM_SMALLER);
+        Checks.within("wireMm", wireMm, 0, lengthMm, Unit.MM, Remedy.HAMMERING_MAKES_IT_LONGER);
     }
 
     @Override

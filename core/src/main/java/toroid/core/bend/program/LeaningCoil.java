@@ -2,6 +2,8 @@ package toroid.core.bend.program;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * A stretched coil pressed narrower in a channel, so that all its turns lean one way: each turn stays as round as it was wound
@@ -25,7 +27,7 @@ public final class LeaningCoil implements SpiralCurve {
      */
     public LeaningCoil(CoilSize coil, double lean) {
         this.coil = coil;
-        this.lean = Checks.within("lean", lean, -1.2, 1.2, "rad", "Press it less.");
+        this.lean = Checks.within("lean", lean, -1.2, 1.2, Unit.RADIANS, Remedy.PRESS_IT_LESS);
         h = coil.pitchMm() / (2 * Math.PI);
         length = new ArcLength(this::speed, 0, 2 * Math.PI * coil.turns(), Math.max(1, (int)
                 Math.ceil(coil.turns() * PANELS_PER_TURN)));

@@ -1,24 +1,14 @@
 package toroid.core.bend.program;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.numeric.Checks;
-import toroid.core.numeric.Effort;
-import toroid.core.numeric.Refusal;
 
 /**
- * A wire bent in one plane, lifted where it crosses itself: half a wire up the one pass, half a wire down the other, so far to either side
- * that the round wires clear each other at the angle they cross. Wires that run along each other are not lifted: they do not cross.
+ * A bent wire lifted where it crosses itself: half a wire up the one pass, half a wire down the other, square to both, so far to either
+ * side that the round wires clear each other at the angle they cross; so are passes that graze each other.
  */
 public final class Lifts {
-    /** Chords of the plane wire, and how far they stray from it, in wires. */
-    private static final double CHORD = 1;
-
-    private static final double SAGITTA = 0.005;
-    private static final double MOST_POINTS = 200_000;
-
     /** More crossings than this are lifted in no one piece. */
     public static final int MOST_PLACES = 60;
 
@@ -27,7 +17,10 @@ public final class Lifts {
 
     private static final double LEAST_REACH = 3;
     private static final double MOST_REACH = 14;
-    private static final double IN_PLANE = 1e-6;
+    private static final int MOST_ROUNDS = 24;
+
+    /** Nearer than this, in wires, two passes have no side to go to. */
+    private static final double MEETS = 0.05;
 
     private Lifts() {}
 
@@ -40,97 +33,31 @@ public final class Lifts {
     }
 
     /**
-     * Where a wire crosses itself, along the plane wire, mm.
+     * Where a wire crosses itself.
      *
-     * @param firstMm the earlier pass
+     * @param firstMm the earlier pass, along the wire as it was bent
      * @param secondMm the later pass
      * @param radians between them, up to a right angle
+     * @param up square to both, towards the side that over is, of length one
+     * @param gapMm how far the later pass lies over the earlier one before it is lifted; less than a wire
      */
-    public record Place(double firstMm, double secondMm, double radians) {}
+    public record Place(double firstMm, double secondMm, double radians, Vector3D up, double gapMm) {
+        boolean isNear(Place other, double byMm) {
+            return Math.abs(firstMm - other.firstMm) < byMm && Math.abs(secondMm - other.secondMm) < byMm;
+        }
+    }
 
-    /** Whether every bend lies in one plane. */
-    public static boolean isPlane(BendProgram program) {
-        return program.bends().stream()
-                .allMatch(bend -> Math.abs(Math.sin(bend.roll())) < IN_PLANE
-                        && bend.run() instanceof ScrewRun run
-                        && Math.abs(run.torsion()) < IN_PLANE);
+    /** Whether it is bent of straights and arcs only: what the maker lays by hand and may lift. */
+    public static boolean canLift(BendProgram program) {
+        return program.bends().stream().allMatch(bend -> bend.run() instanceof ScrewRun);
     }
 
     /**
-     * Every crossing of a plane wire with itself, by the later pass.
+     * A wire laid over and under itself.
      *
-     * @throws Refusal when there are more than a hand would lay, or the wire is longer than any form may be
+     * @param places how many times it crosses itself
      */
-    public static List<Place> places(BendProgram program, double wireMm) {
-        Checks.within(
-                "length",
-                program.pointsSampled(SAGITTA * wireMm, CHORD * wireMm),
-                0,
-                MOST_POINTS,
-                "points along its wires",
-                "Make it in parts, or take thicker wire.");
-        List<WirePoint> points = program.sampled(SAGITTA * wireMm, CHORD * wireMm);
-        var found = new ArrayList<Place>();
-        if (points.size() < 3) {
-            return found;
-        }
-        Vector3D x = program.start().tangent();
-        Vector3D y = program.start().normal();
-        var chords = new Chords(points);
-        var grid = new ChordGrid(chords, Math.max(wireMm * CHORD, chords.longestMm()));
-        for (int i = 0; i < chords.count(); i++) {
-            Effort.check();
-            int first = i;
-            grid.near(chords.middle(i, 0), chords.middle(i, 1), chords.middle(i, 2), i + 1, j -> {
-                double along = points.get(j).alongMm() - points.get(first + 1).alongMm();
-                double[] shares = along < Math.PI / 2 * wireMm
-                        ? null
-                        : crossing(points.get(first), points.get(first + 1), points.get(j), points.get(j + 1), x, y);
-                if (shares != null) {
-                    found.add(new Place(
-                            between(points.get(first), points.get(first + 1), shares[0]),
-                            between(points.get(j), points.get(j + 1), shares[1]),
-                            shares[2]));
-                }
-            });
-            if (found.size() > MOST_PLACES) {
-                throw Refusal.of(
-                        "crosses-too-often",
-                        "bends",
-                        null,
-                        "It crosses itself more than %d times.".formatted(MOST_PLACES),
-                        "Make it in parts.");
-            }
-        }
-        found.sort(Comparator.comparingDouble(Place::secondMm).thenComparingDouble(Place::firstMm));
-        return found;
-    }
-
-    private static double between(WirePoint a, WirePoint b, double share) {
-        return a.alongMm() + share * (b.alongMm() - a.alongMm());
-    }
-
-    /** How far along both chords they cross, and at what angle; null where they do not. */
-    private static double[] crossing(WirePoint a, WirePoint b, WirePoint c, WirePoint d, Vector3D x, Vector3D y) {
-        Vector3D from = a.frame().position();
-        Vector3D first = b.frame().position().subtract(from);
-        Vector3D second = d.frame().position().subtract(c.frame().position());
-        Vector3D gap = c.frame().position().subtract(from);
-        double ax = first.dotProduct(x);
-        double ay = first.dotProduct(y);
-        double bx = second.dotProduct(x);
-        double by = second.dotProduct(y);
-        double gx = gap.dotProduct(x);
-        double gy = gap.dotProduct(y);
-        double cross = ax * by - ay * bx;
-        if (Math.abs(cross) < 1e-12) {
-            return null;
-        }
-        double s = (gx * by - gy * bx) / cross;
-        double t = (gx * ay - gy * ax) / cross;
-        boolean meet = s >= 0 && s < 1 && t >= 0 && t < 1;
-        return meet ? new double[] {s, t, Math.atan2(Math.abs(cross), Math.abs(ax * bx + ay * by))} : null;
-    }
+    public record Laid(BendProgram program, int places) {}
 
     /**
      * How far to either side of a crossing the lift reaches: as {@code cos⁴ x ≥ 1 − p²/d²} has to hold near the top, with the plan's
@@ -141,37 +68,104 @@ public final class Lifts {
         return Math.min(MOST_REACH * wireMm, Math.max(LEAST_REACH * wireMm, needed));
     }
 
-    /** The same wire, lifted at every place. */
-    public static BendProgram lifted(BendProgram program, List<Place> places, double wireMm, Rule rule) {
-        if (places.isEmpty()) {
+    /** One pass pushed aside, told along the whole wire: {@code push} in the world's directions. */
+    private record Rise(double centreMm, double reachMm, Vector3D push) {
+        boolean reaches(double begin, double end) {
+            return centreMm + reachMm > begin && centreMm - reachMm < end;
+        }
+
+        LiftedRun.Bump seenFrom(Frame frame, double begin) {
+            return new LiftedRun.Bump(
+                    centreMm - begin,
+                    reachMm,
+                    new Vector3D(
+                            push.dotProduct(frame.tangent()),
+                            push.dotProduct(frame.normal()),
+                            push.dotProduct(frame.binormal())));
+        }
+    }
+
+    /**
+     * The same wire, lifted wherever it crosses itself. Where what was lifted comes too near another pass, or an end too near a side, it
+     * is eased further that way, the worst place first, {@value #MOST_ROUNDS} times at most.
+     *
+     * @throws toroid.core.numeric.Refusal when it crosses more often than a hand would lay, or is longer than any form may be
+     */
+    public static Laid laid(BendProgram program, double wireMm, Rule rule) {
+        List<Place> places = new ArrayList<>(Crossings.of(program, wireMm));
+        if (program.lengthMm() < wireMm) {
+            return new Laid(program, 0);
+        }
+        var rises = new ArrayList<Rise>();
+        for (int k = 0; k < places.size(); k++) {
+            boolean over = rule == Rule.LATER_OVER || (rule == Rule.IN_TURN && k % 2 == 0);
+            ease(rises, places.get(k), wireMm, over);
+        }
+        BendProgram laid = raised(program, rises);
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            Place near = nearest(program, laid, wireMm);
+            if (near == null) {
+                break;
+            }
+            ease(rises, near, wireMm, true);
+            if (places.stream().noneMatch(place -> place.isNear(near, LEAST_REACH * wireMm))) {
+                places.add(near);
+            }
+            laid = raised(program, rises);
+        }
+        return new Laid(laid, places.size());
+    }
+
+    /** The worst place where it still lies in itself; null when there is none. */
+    private static Place nearest(BendProgram program, BendProgram laid, double wireMm) {
+        Contact contact = WireContact.within(WireContact.Tube.of(laid, wireMm));
+        if (contact == null) {
+            return null;
+        }
+        Frame first = laid.at(contact.firstMm());
+        Frame second = laid.at(contact.secondMm());
+        Vector3D across = first.tangent().crossProduct(second.tangent());
+        double radians = Math.atan2(across.getNorm(), Math.abs(first.tangent().dotProduct(second.tangent())));
+        Vector3D apart = second.position().subtract(first.position());
+        Vector3D up = apart.getNorm() > MEETS * wireMm
+                ? apart.normalize()
+                : across.getNorm() > MEETS ? across.normalize() : first.binormal();
+        return new Place(
+                program.alongOf(laid, contact.firstMm()),
+                program.alongOf(laid, contact.secondMm()),
+                radians,
+                up,
+                apart.dotProduct(up));
+    }
+
+    private static void ease(List<Rise> rises, Place place, double wireMm, boolean over) {
+        double push = (over ? 1 : -1) * SPARE * wireMm - place.gapMm();
+        double reach = reachMm(place.radians(), wireMm) * Math.max(1, Math.abs(push) / (SPARE * wireMm));
+        Vector3D half = place.up().scalarMultiply(push / 2);
+        rises.add(new Rise(place.secondMm(), reach, half));
+        rises.add(new Rise(place.firstMm(), reach, half.negate()));
+    }
+
+    private static BendProgram raised(BendProgram program, List<Rise> rises) {
+        if (rises.isEmpty()) {
             return program;
         }
-        var rises = new ArrayList<LiftedRun.Bump>();
-        for (int k = 0; k < places.size(); k++) {
-            Place place = places.get(k);
-            boolean over = rule == Rule.LATER_OVER || (rule == Rule.IN_TURN && k % 2 == 0);
-            double height = (over ? 1 : -1) * SPARE * wireMm / 2;
-            double reach = reachMm(place.radians(), wireMm);
-            rises.add(new LiftedRun.Bump(place.secondMm(), reach, height));
-            rises.add(new LiftedRun.Bump(place.firstMm(), reach, -height));
-        }
+        List<Frame> frames = program.frames();
+        double[] along = program.beginningsMm();
         var bends = new ArrayList<Bend>();
-        double from = 0;
-        double side = 1;
-        for (Bend bend : program.bends()) {
-            side *= Math.cos(bend.roll()) < 0 ? -1 : 1;
-            double begin = from;
-            double end = from + bend.run().lengthMm();
-            double sign = side;
+        for (int i = 0; i < program.bends().size(); i++) {
+            Bend bend = program.bends().get(i);
+            double begin = along[i];
+            double end = along[i + 1];
+            Frame frame = frames.get(i);
             List<LiftedRun.Bump> own = rises.stream()
-                    .filter(rise -> rise.centreMm() + rise.reachMm() > begin && rise.centreMm() - rise.reachMm() < end)
-                    .map(rise -> new LiftedRun.Bump(rise.centreMm() - begin, rise.reachMm(), sign * rise.heightMm()))
+                    .filter(rise -> rise.reaches(begin, end))
+                    .map(rise -> rise.seenFrom(frame, begin))
                     .toList();
             bends.add(own.isEmpty() ? bend : bend.with(LiftedRun.of((ScrewRun) bend.run(), own)));
-            from = end;
         }
-        double height = rises.stream().mapToDouble(rise -> rise.height(0)).sum();
-        double slope = rises.stream().mapToDouble(rise -> rise.slope(0)).sum();
-        return new BendProgram(LiftedRun.raised(program.start(), height, slope), bends);
+        List<LiftedRun.Bump> first =
+                rises.stream().map(rise -> rise.seenFrom(program.start(), 0)).toList();
+        return new BendProgram(LiftedRun.raised(program.start(), first, 0), bends);
     }
 }

@@ -1,6 +1,8 @@
 package toroid.core.bend.program;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * A run of constant curvature and torsion: straight wire, an arc on a tool, a helix. Closed form.
@@ -11,9 +13,9 @@ import toroid.core.numeric.Checks;
  */
 public record ScrewRun(double lengthMm, double curvature, double torsion) implements Run {
     public ScrewRun {
-        Checks.within("lengthMm", lengthMm, 0, 100_000, "mm", "Make the form smaller.");
-        Checks.within("curvature", curvature, 0, 1000, "per mm", "Bend it on a thicker tool.");
-        Checks.within("torsion", torsion, -1000, 1000, "per mm", "Stretch the coil less.");
+        Checks.within("lengthMm", lengthMm, 0, 100_000, Unit.MM, Remedy.MAKE_THE_FORM_SMALLER);
+        Checks.within("curvature", curvature, 0, 1000, Unit.PER_MM, Remedy.BEND_IT_ON_A_THICKER_TOOL);
+        Checks.within("torsion", torsion, -1000, 1000, Unit.PER_MM, Remedy.STRETCH_THE_COIL_LESS);
     }
 
     public static ScrewRun straight(double lengthMm) {

@@ -17,7 +17,9 @@ import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Roots;
+import toroid.core.numeric.Unit;
 
 /**
  * A link from a length balled at both ends: curled from the inner ball outward as an open spiral, then closer until the outer ball touches
@@ -72,7 +74,7 @@ public final class BalledLink implements Form {
         double d = m.d();
         double least = (m.mm("ball") - d) / 2;
         if (m.mm("gap") < least) {
-            throw Refusal.outOfRange("gap", m.mm("gap"), least, 8 * d, "mm", "The ball lies on the turn before.");
+            throw Refusal.outOfRange("gap", m.mm("gap"), least, 8 * d, Unit.MM, Remedy.BALL_LIES_ON_THE_TURN_BEFORE);
         }
         double spacing = d + m.mm("gap");
         double inner = (m.mm("inside") + d) / 2;
@@ -104,7 +106,7 @@ public final class BalledLink implements Form {
         }
         if (at >= most) {
             throw Refusal.outOfRange(
-                    "gap", m.mm("gap"), 0.3 * m.d(), 8 * m.d(), "mm", "So wide apart the outer end never touches.");
+                    "gap", m.mm("gap"), 0.3 * m.d(), 8 * m.d(), Unit.MM, Remedy.OUTER_END_NEVER_TOUCHES);
         }
         return Roots.between(angle -> apart(m, from, radius, angle, points, own) - touch, at - step, at, 1e-6);
     }

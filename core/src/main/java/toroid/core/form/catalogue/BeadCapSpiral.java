@@ -15,6 +15,8 @@ import toroid.core.form.Parameter;
 import toroid.core.form.Solid;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * A flat spiral domed over a jaw and slipped on with its hollow to the bead.
@@ -57,8 +59,8 @@ public final class BeadCapSpiral implements Form {
                     m.degrees("cover"),
                     Math.toDegrees(first + 2 * m.d() / ball),
                     90,
-                    "°",
-                    "Two rows at least make a cap.");
+                    Unit.DEGREES,
+                    Remedy.TWO_ROWS_MAKE_A_CAP);
         }
         var spiral = new DomedSpiral(ball, first, last, m.d());
         m.solid(new Solid(Solid.Kind.BEAD, Vector3D.ZERO, Vector3D.PLUS_K, m.mm("bead"), m.mm("bead"), m.mm("hole")));

@@ -15,6 +15,8 @@ import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * Wire wrapped over the bead itself in rows that widen from the hole, from the loop or below a wrapped neck, both ends alike.
@@ -69,8 +71,8 @@ public final class BeadCapWrapped implements Form {
                     m.mm("rows"),
                     1,
                     (Math.PI / 2 - first) * ball / d,
-                    "rows",
-                    "More rows run past the bead's widest place and slip.");
+                    Unit.ROWS,
+                    Remedy.MORE_ROWS_SLIP_OFF_THE_BEAD);
         }
         WireMaker wire = m.wire("link", Loops.stem(0, 0, way, way)).leave("through the bead", m.mm("bead") / 2);
         int wraps = m.is("begins", "at the loop") ? 1 : m.count("wraps");

@@ -15,7 +15,10 @@ import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /**
  * Bead links joined loop in loop, as rosaries are: every contact turns the next link a quarter turn. Plain, wrapped or the two in turn, of one
@@ -72,7 +75,7 @@ public final class BeadChain implements Form {
             x += i == 0 ? 0 : pitchMm(m, i - 1, i);
             link(m, i, x);
         }
-        m.note(Note.info("chain-long", Map.of("links", links, "lengthMm", insideMm(m, links))));
+        m.note(Note.info(NoteCode.CHAIN_LONG, Map.of("links", links, "lengthMm", insideMm(m, links))));
     }
 
     private static void link(FormMaker m, int i, double x) {
@@ -121,8 +124,7 @@ public final class BeadChain implements Form {
 
     /** As many as are not longer; two at least, which are refused where even they are. */
     private static int linksIn(FormMaker m, double longMm) {
-        Checks.within(
-                "long", longMm, insideMm(m, 2), insideMm(m, MOST), "mm", "Two links are the fewest, forty the most.");
+        Checks.within("long", longMm, insideMm(m, 2), insideMm(m, MOST), Unit.MM, Remedy.TWO_TO_FORTY_LINKS);
         int links = 2;
         while (links < MOST && insideMm(m, links + 1) <= longMm) {
             links++;

@@ -21,6 +21,9 @@ import toroid.core.form.Parameter;
 import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * A wrapped bead link whose tails are carried round the bead's sides to the far neck: one leaves over, the other under the stem,
@@ -72,7 +75,7 @@ public final class BeadLinkCarried implements Form {
                         d -> LEAST_LOOP * d,
                         d -> 40 * d,
                         "As finished: in a smaller one its tail does not come out beside the neck."),
-                Parameter.length("play", "play for the rounds", d -> 1.75, d -> 0.5, d -> 4, "1.5 to 2 mm is usual."));
+                Parameter.length("play", "play for the rounds", d -> 1.75, d -> 0.5, d -> 4, "{1.5..2} is usual."));
     }
 
     private static final String SIZES = "sizes=";
@@ -142,16 +145,15 @@ public final class BeadLinkCarried implements Form {
     }
 
     private static List<StackItem> row(FormMaker m) {
-        List<StackItem> row =
-                Beads.roundOnes(m.stack("row"), MOST, "Tails are carried round", "More than five are a strand.");
+        List<StackItem> row = Beads.roundOnes(
+                m.stack("row"), MOST, RefusalCode.CARRIED_ROUND_BEADS, Remedy.MORE_THAN_FIVE_ARE_A_STRAND);
         row.forEach(bead -> checkSize(m, "row", bead.acrossMm()));
         return row;
     }
 
     private static void checkSize(FormMaker m, String field, double mm) {
         if (mm < LEAST_BEAD * m.d()) {
-            throw Refusal.outOfRange(
-                    field, mm, LEAST_BEAD * m.d(), 60, "mm", "Round a smaller one no tail is carried.");
+            throw Refusal.outOfRange(field, mm, LEAST_BEAD * m.d(), 60, Unit.MM, Remedy.NO_TAIL_ROUND_A_SMALLER_BEAD);
         }
     }
 

@@ -30,7 +30,7 @@ public final class BeadedCuff implements Form {
     public List<Parameter> parameters() {
         return List.of(
                 Parameter.length(
-                        "inside", "inside", d -> 14, d -> 6 * d, d -> 90, "An ear takes 9 to 12 mm, a wrist 50 to 65."),
+                        "inside", "inside", d -> 14, d -> 6 * d, d -> 90, "An ear takes {9..12}, a wrist {50..65}."),
                 Parameter.length(
                         "gap", "gap", d -> 4, d -> 1, d -> 60, "It slips on sideways, then is pressed to fit."),
                 Parameter.loop("curl", "curled ends, inside", 2),

@@ -28,7 +28,7 @@ public final class BindingCoil implements Form {
     @Override
     public List<Parameter> parameters() {
         return List.of(
-                Parameter.length("fine", "binding wire", d -> 0.4, d -> 0.15, d -> d, "0.3 to 0.5 mm is usual."),
+                Parameter.length("fine", "binding wire", d -> 0.4, d -> 0.15, d -> d, "{0.3..0.5} is usual."),
                 Parameter.choice(
                                 "lay",
                                 "base wires",

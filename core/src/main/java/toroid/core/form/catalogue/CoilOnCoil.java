@@ -19,8 +19,11 @@ import toroid.core.form.Learnt;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /**
  * A coil wound on a rod, slid onto a core wire and wound with it round a second rod, closed with plain turns of the core. Three sizes: the
@@ -40,7 +43,7 @@ public final class CoilOnCoil implements Form {
     /** The parameter that says how loosely it is bent. */
     public static final String LOOSER = "looser";
 
-    /** One hand's pieces stay within this of each other, per cent; our own figure. */
+    /** One hand's copies stay within this of each other, per cent; our own figure. */
     private static final double HAND = 8;
 
     @Override
@@ -148,12 +151,7 @@ public final class CoilOnCoil implements Form {
                 m.learnt(LOOSER, HAND));
         if (sizes.core() > sizes.rod()) {
             throw Refusal.outOfRange(
-                    "coreWire",
-                    sizes.core(),
-                    d,
-                    sizes.rod(),
-                    "mm",
-                    "The first coil slides onto it: take a thinner core, or wind the coil on a thicker rod.");
+                    "coreWire", sizes.core(), d, sizes.rod(), Unit.MM, Remedy.FIRST_COIL_SLIDES_ONTO_THE_CORE);
         }
         figures(m, sizes);
         var around = new CoilSize(sizes.radius(), sizes.thick(), sizes.turns(), true);
@@ -195,7 +193,7 @@ public final class CoilOnCoil implements Form {
                 "Geometry, and how loosely it is bent by common practice: 0 to 20 % above the least; learnt from the first one made."
                         + s.learnt().told("finished one")));
         m.note(Note.info(
-                "coil-on-coil-longer",
+                NoteCode.COIL_ON_COIL_LONGER,
                 Map.of(
                         "lengthMm", s.finishedMm(s.share()),
                         "leastMm", s.finishedMm(0),
@@ -204,7 +202,7 @@ public final class CoilOnCoil implements Form {
                         "highMm", s.finishedMm(s.highShare()),
                         "oneLayerPercent", s.oneLayerPercent(),
                         "turns", s.turns())));
-        m.note(Note.info("fine-turns-stagger", Map.of("oneLayerPercent", s.oneLayerPercent())));
+        m.note(Note.info(NoteCode.FINE_TURNS_STAGGER, Map.of("oneLayerPercent", s.oneLayerPercent())));
     }
 
     private static final double CORE_TAIL = 10;

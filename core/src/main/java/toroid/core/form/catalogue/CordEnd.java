@@ -17,6 +17,7 @@ import toroid.core.form.Formers;
 import toroid.core.form.Parameter;
 import toroid.core.form.Solid;
 import toroid.core.form.WireMaker;
+import toroid.core.quantity.NoteCode;
 
 /**
  * A coil on a rod no larger than the cord; the last turn lifted opposite the cut end as an eye, the first turn nipped into the
@@ -58,7 +59,7 @@ public final class CordEnd implements Form {
         double inside = Formers.sprungMm(m, "rod");
         double radius = (inside + d) / 2;
         if (inside > m.mm("cord") * LOOSE) {
-            m.care("cord-end-loose", Map.of("rodMm", m.mm("rod"), "insideMm", inside, "cordMm", m.mm("cord")));
+            m.care(NoteCode.CORD_END_LOOSE, Map.of("rodMm", m.mm("rod"), "insideMm", inside, "cordMm", m.mm("cord")));
         }
         m.solid(new Solid(
                 Solid.Kind.CORD,

@@ -19,6 +19,7 @@ import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.form.Zigzag;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /**
  * Two crimped lengths, or one folded, bound side by side with fine wire: about ten end turns, three in each valley, four on the centre crossing
@@ -58,7 +59,7 @@ public final class CrimpedPair implements Form {
                         .because("Folded it begins with an eye of its own."),
                 Parameter.length("fold", "eye at the fold, inside", d -> 3, d -> 1.5 * d, d -> 20 * d, "For its ring.")
                         .when("made=" + FOLDED),
-                Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> 0.6, "0.3 mm is usual."),
+                Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> 0.6, "{0.3} is usual."),
                 Parameter.choice("beads", "beads", BRIDGING, ON_A_WIRE)
                         .because("Over the valleys, or between the waves on a wire of their own."),
                 Parameter.fixed("bead", "bead", 3, 1, 10, "Small ones bridge the valleys or fill the waves."),
@@ -114,7 +115,7 @@ public final class CrimpedPair implements Form {
         }
         double most = 2 * Zigzag.of(m).nearestToAWaveMm(apart / 2) - m.d();
         if (m.mm("bead") > most) {
-            m.note(new Note("bead-in-wave", Note.Severity.STOP, Map.of("beadMm", m.mm("bead"), "mostMm", most)));
+            m.note(new Note(NoteCode.BEAD_IN_WAVE, Note.Severity.STOP, Map.of("beadMm", m.mm("bead"), "mostMm", most)));
         }
     }
 
@@ -124,12 +125,13 @@ public final class CrimpedPair implements Form {
         double turns = most * pitch(m);
         if (turns > m.mm("wave")) {
             m.note(new Note(
-                    "turns-crowd",
+                    NoteCode.TURNS_CROWD,
                     Note.Severity.STOP,
                     Map.of("turns", most, "needMm", turns, "waveMm", m.mm("wave"), "wireMm", m.mm("fine"))));
         }
         if (!onAWire(m) && m.mm("bead") > m.mm("wave") && m.count("waves") > 2) {
-            m.note(new Note("beads-crowd", Note.Severity.STOP, Map.of("beadMm", m.mm("bead"), "waveMm", m.mm("wave"))));
+            m.note(new Note(
+                    NoteCode.BEADS_CROWD, Note.Severity.STOP, Map.of("beadMm", m.mm("bead"), "waveMm", m.mm("wave"))));
         }
     }
 

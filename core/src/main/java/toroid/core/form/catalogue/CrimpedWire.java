@@ -14,6 +14,7 @@ import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.form.Zigzag;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /**
  * Wire run through toothed wheels to a zigzag. Half a wave is a flank at angle θ and the round of a tooth at each end; θ follows
@@ -54,7 +55,7 @@ public final class CrimpedWire implements Form {
         Zigzag zigzag = Zigzag.of(m);
         zigzag.run(wire, m.count("waves"));
         m.note(Note.info(
-                "crimp-shortens",
+                NoteCode.CRIMP_SHORTENS,
                 Map.of(
                         "share",
                         zigzag.shortening(),

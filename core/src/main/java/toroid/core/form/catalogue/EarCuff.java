@@ -27,7 +27,7 @@ public final class EarCuff implements Form {
     @Override
     public List<Parameter> parameters() {
         return List.of(
-                Parameter.fixed("inside", "inside", 10, 6, 18, "Fit by trying: 9 to 12 mm is usual."),
+                Parameter.fixed("inside", "inside", 10, 6, 18, "Fit by trying: {9..12} is usual."),
                 Parameter.fixed("gap", "gap", 3.5, 1, 9, "It slips on sideways, then is pressed to fit."),
                 Parameter.loop("curl", "curled ends, inside", 2));
     }

@@ -38,9 +38,9 @@ public final class EarHookBead implements Form {
                 Parameter.loop("loop", "loop, inside", 2.2),
                 Parameter.bead(3),
                 Parameter.hole(),
-                Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> 0.8, "0.3 mm is usual."),
+                Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> 0.8, "{0.3} is usual."),
                 Parameter.count("turns", "turns of the coil", 8, 2, 40, "Six to ten."),
-                Parameter.fixed("over", "bend over the ear, inside", 9, 4, 25, "8 to 10 mm is usual."),
+                Parameter.fixed("over", "bend over the ear, inside", 9, 4, 25, "{8..10} is usual."),
                 Parameter.fixed("tail", "tail", 14, 4, 40, "Shorter falls out, longer scratches."),
                 Parameter.angle(
                         "flick", "tail flicked out", 20, 0, 60, "Keeps it from slipping out and off the neck."));

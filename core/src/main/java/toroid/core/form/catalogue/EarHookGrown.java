@@ -37,7 +37,7 @@ public final class EarHookGrown implements Form {
                         d -> 40,
                         "The spiral's own width; narrower is a loop."),
                 Parameter.fixed("rise", "rise to the bend", 8, 0.5, 30, "From the spiral up; longer hangs low."),
-                Parameter.fixed("over", "bend over the ear, inside", 9, 4, 25, "8 to 10 mm is usual."),
+                Parameter.fixed("over", "bend over the ear, inside", 9, 4, 25, "{8..10} is usual."),
                 Parameter.fixed("tail", "tail", 14, 4, 40, "Shorter falls out, longer scratches."),
                 Parameter.angle(
                         "flick", "tail flicked out", 20, 0, 60, "Keeps it from slipping out and off the neck."));

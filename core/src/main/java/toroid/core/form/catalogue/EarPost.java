@@ -34,7 +34,7 @@ public final class EarPost implements Form {
     @Override
     public List<Parameter> parameters() {
         var all = new ArrayList<Parameter>();
-        all.add(Parameter.fixed("post", "post", 11, 8, 16, "10 to 15 mm is usual."));
+        all.add(Parameter.fixed("post", "post", 11, 8, 16, "{10..15} is usual."));
         all.add(Stack.choice(NOTHING));
         all.add(Stack.only(Parameter.loop("loop", "loop, inside", 2), NOTHING));
         all.add(Stack.counts("In order, from the post down; it hangs in front of the lobe."));

@@ -16,6 +16,9 @@ import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+import toroid.core.quantity.NoteCode;
 
 /**
  * A short bar hammered flat at both ends, square to each other, and drilled. What the flats lengthen comes out of their width
@@ -38,18 +41,16 @@ public final class HammeredBar implements Form {
                 Flats.thickness("hammered to"),
                 Flats.lengthens(),
                 Parameter.length(
-                        "ring",
-                        "ring's wire",
-                        d -> 0.8,
-                        d -> 0.3,
-                        d -> 2.5,
-                        "It sets the hole: ring wire and 0.2 mm."));
+                        "ring", "ring's wire", d -> 0.8, d -> 0.3, d -> 2.5, "It sets the hole: ring wire and {0.2}."));
     }
 
     @Override
     public List<String> alsoCalled() {
         return List.of("hammered bar", "hammered link", "paddle link");
     }
+
+    /** Metal that stands around a hole, mm: common practice. */
+    private static final double AROUND_MM = 1;
 
     @Override
     public void make(FormMaker m) {
@@ -58,21 +59,23 @@ public final class HammeredBar implements Form {
         double thick = m.mm("thick");
         double share = Flats.share(m);
         double wide = Hammering.widthMm(d, thick, share);
-        if (wide < hole + 2) {
+        if (wide < hole + 2 * AROUND_MM) {
             m.care(
-                    "flat-too-narrow",
+                    NoteCode.FLAT_TOO_NARROW,
                     Map.of(
                             "wideMm",
                             wide,
                             "neededMm",
-                            hole + 2,
+                            hole + 2 * AROUND_MM,
                             "holeMm",
                             hole,
+                            "aroundMm",
+                            AROUND_MM,
                             "thickMm",
-                            Hammering.thicknessForMm(d, hole + 2, share)));
+                            Hammering.thicknessForMm(d, hole + 2 * AROUND_MM, share)));
         }
         if (2 * m.mm("flat") > m.mm("long")) {
-            throw Refusal.outOfRange("flat", m.mm("flat"), 3, m.mm("long") / 2, "mm", "Two flats do not fit this bar.");
+            throw Refusal.outOfRange("flat", m.mm("flat"), 3, m.mm("long") / 2, Unit.MM, Remedy.TWO_FLATS_DO_NOT_FIT);
         }
         var blow = new Flat.Blow(thick, thick, 0, hole, share);
         WireMaker bar = m.wire("bar", Loops.stem(0, 0, 1, 1)).flat(m.mm("flat"), blow);

@@ -11,6 +11,7 @@ import toroid.core.form.Hooks;
 import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
+import toroid.core.quantity.NoteCode;
 
 /**
  * A hook and the eye it goes through.
@@ -48,7 +49,7 @@ public final class HookAndEye implements Form {
         Hooks.make(m, 0);
         double d = m.d();
         if (m.mm("eye") < d + 0.2) {
-            m.care("eye-too-small", Map.of("eyeMm", m.mm("eye"), "neededMm", d + 0.2));
+            m.care(NoteCode.EYE_TOO_SMALL, Map.of("eyeMm", m.mm("eye"), "neededMm", d + 0.2));
         }
         double y = -(m.mm("hook") + m.mm("eye") + 6 * d);
         WireMaker eye = m.wire("eye", Loops.stem(0, y, -1, 1)).leave("stem, from the middle", d);

@@ -19,7 +19,10 @@ import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /**
  * Equal coils stretched until the neighbours' turns fit in the gaps, alternate hands, each two neighbours pinned by a straight core wire
@@ -107,7 +110,7 @@ public final class InterleavedCoils implements Form {
         }
         if (lean > 0) {
             m.note(Note.info(
-                    "wound-wider",
+                    NoteCode.WOUND_WIDER,
                     Map.of(
                             "rodMm",
                             2 * radius - d,
@@ -131,10 +134,8 @@ public final class InterleavedCoils implements Form {
                     m.mm("inside"),
                     least,
                     40 * d,
-                    "mm",
-                    coils > 2
-                            ? "In narrower ones coils two apart would meet, or two cores find no room."
-                            : "In narrower ones the core finds no room between both coils' turns.");
+                    Unit.MM,
+                    coils > 2 ? Remedy.NARROWER_COILS_WOULD_MEET : Remedy.NARROWER_COILS_LEAVE_THE_CORE_NO_ROOM);
         }
     }
 

@@ -21,7 +21,10 @@ import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /**
  * Small beads lashed in arcs beside bigger ones: from the middle outward, always over then under, one round in each gap. Over a
@@ -52,7 +55,7 @@ public final class LashedBeads implements Form {
                         d -> Math.min(0.3, d),
                         d -> Math.min(0.15, d),
                         d -> d,
-                        "0.3 mm is usual; up to the strand's own."),
+                        "{0.3} is usual; up to the strand's own."),
                 Parameter.choice("arcs", "arcs", IN_TURN, ONE_SIDE).because("One side makes a rim, in turn a band."),
                 Parameter.choice("second", "every second bead", WITH_ARC, BARE)
                         .because("Bare, the wire goes over it without small beads."));
@@ -99,7 +102,7 @@ public final class LashedBeads implements Form {
                 .map(arc -> arc.places().size())
                 .toList();
         m.note(Note.info(
-                "small-beads",
+                NoteCode.SMALL_BEADS,
                 Map.of(
                         "each", each.stream().mapToInt(n -> n).max().orElse(0),
                         "least", each.stream().mapToInt(n -> n).min().orElse(0),
@@ -111,8 +114,7 @@ public final class LashedBeads implements Form {
         if (m.is("sizes", ALIKE)) {
             return Collections.nCopies(m.count("beads"), StackItem.bead(m.mm("bead"), m.mm("bead"), m.mm("hole")));
         }
-        return Beads.roundOnes(
-                m.stack("row"), MOST, "Small beads are lashed in arcs over", "For more, make it in lengths.");
+        return Beads.roundOnes(m.stack("row"), MOST, RefusalCode.LASHED_OVER_ROUND_BEADS, Remedy.MAKE_IT_IN_LENGTHS);
     }
 
     /** Side by side with room for a round between, the whole row's ends as far from the middle. */
@@ -150,7 +152,7 @@ public final class LashedBeads implements Form {
     private static void checkSmall(FormMaker m, double bigMm) {
         if (m.mm("small") > LARGEST_SMALL * bigMm) {
             m.note(new Note(
-                    "small-bead-large",
+                    NoteCode.SMALL_BEAD_LARGE,
                     Note.Severity.STOP,
                     Map.of("smallMm", m.mm("small"), "beadMm", bigMm, "mostMm", LARGEST_SMALL * bigMm)));
         }

@@ -13,6 +13,7 @@ import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
+import toroid.core.quantity.NoteCode;
 
 /**
  * The last link of a chain turned up as a hook: a loop in the link before, a long link, its end turned over.
@@ -46,7 +47,7 @@ public final class LinkHook implements Form {
         m.does(Kind.SOLDER, "where the ends meet");
         if (m.mm("long") < Math.PI * (m.mm("hook") + d) / 2 + 2 * d) {
             m.care(
-                    "link-too-short",
+                    NoteCode.LINK_TOO_SHORT,
                     Map.of("longMm", m.mm("long"), "neededMm", Math.PI * (m.mm("hook") + d) / 2 + 2 * d));
         }
     }

@@ -15,6 +15,8 @@ import toroid.core.form.Parameter;
 import toroid.core.form.RailRows;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * A frame bent from its foot and closed loop in loop at a corner: the one end's loop stands square to the frame, the other's lies in it and
@@ -84,7 +86,7 @@ public final class LoopedFrame implements Form {
         double room = to - from - 2 * m.mm("fine");
         int most = (int) Math.floor(room / rows.advanceMm() + 1e-9);
         if (m.count("rows") > most) {
-            throw Refusal.outOfRange("rows", m.count("rows"), 2, most, "rows", "Make the frame higher, or wrap less.");
+            throw Refusal.outOfRange("rows", m.count("rows"), 2, most, Unit.ROWS, Remedy.MAKE_THE_FRAME_HIGHER);
         }
         double begins = (from + to - m.count("rows") * rows.advanceMm()) / 2;
         var up = new Frame(new Vector3D(0, begins, 0), Vector3D.PLUS_J, Vector3D.MINUS_I);

@@ -40,11 +40,11 @@ public final class Rosette implements Form {
                         d -> 6 * d,
                         d -> 60,
                         "The cylinder itself: turns are counted on it."),
-                Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> d, "0.3 mm is usual."),
-                Parameter.fixed("stem", "end for the ear wire", 35, 0, 80, "About 35 mm makes an ear wire."),
+                Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> d, "{0.3} is usual."),
+                Parameter.fixed("stem", "end for the ear wire", 35, 0, 80, "About {35} makes an ear wire."),
                 Parameter.choice("end", "that end", "left straight", "bent over the ear")
                         .because("Straight, it can be bent later."),
-                Parameter.fixed("over", "bend over the ear, inside", 9, 4, 25, "8 to 10 mm is usual.")
+                Parameter.fixed("over", "bend over the ear, inside", 9, 4, 25, "{8..10} is usual.")
                         .when("end=bent over the ear"));
     }
 

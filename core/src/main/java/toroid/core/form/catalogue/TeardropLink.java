@@ -13,7 +13,9 @@ import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Roots;
+import toroid.core.numeric.Unit;
 
 /**
  * A teardrop loop, its legs soldered side by side, the doubled tail curled to take the next link.
@@ -94,8 +96,7 @@ public final class TeardropLink implements Form {
         double least = longMm(m, rho, MOST_LEAN);
         double most = longMm(m, rho, LEAST_LEAN);
         if (wanted < least || wanted > most) {
-            throw Refusal.outOfRange(
-                    "long", wanted, least, most, "mm", "A wider drop is longer; 0 leaves it to the width.");
+            throw Refusal.outOfRange("long", wanted, least, most, Unit.MM, Remedy.A_WIDER_DROP_IS_LONGER);
         }
         return Roots.between(lean -> longMm(m, rho, lean) - wanted, LEAST_LEAN, MOST_LEAN, 1e-9);
     }
@@ -120,7 +121,7 @@ public final class TeardropLink implements Form {
         double straight = straight(m, rho, lean);
         if (straight < 0) {
             throw Refusal.outOfRange(
-                    "drop", m.mm("drop"), 3 * d, 40 * d, "mm", "A smaller drop has no room for its legs.");
+                    "drop", m.mm("drop"), 3 * d, 40 * d, Unit.MM, Remedy.SMALLER_DROP_LEAVES_THE_LEGS_NO_ROOM);
         }
         WireMaker wire = m.wire("link", new Frame(Vector3D.ZERO, new Vector3D(way, 0, 0), Vector3D.MINUS_J));
         wire.step(Kind.FORM, "drop, from the middle").bend(m.mm("drop"), 90 + Math.toDegrees(lean));
@@ -139,7 +140,7 @@ public final class TeardropLink implements Form {
         double middle = Math.max(0, lowest + radius);
         if (middle + radius > rho) {
             throw Refusal.outOfRange(
-                    "arc", m.mm("arc"), d, rho - lowest - d, "mm", "A larger one finds no place on the drop's round.");
+                    "arc", m.mm("arc"), d, rho - lowest - d, Unit.MM, Remedy.LARGER_ARC_FINDS_NO_PLACE);
         }
         double out = rho + d / 2 + 0.02 * d;
         for (int way : new int[] {-1, 1}) {

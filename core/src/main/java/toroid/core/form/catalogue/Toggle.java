@@ -15,6 +15,7 @@ import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
 
 /**
  * A bar and a ring. The bar must pass through the ring on end and not fall back through it: about one and a half times the ring's
@@ -51,11 +52,12 @@ public final class Toggle implements Form {
         double d = m.d();
         double ring = m.mm("ring");
         if (m.mm("bar") < 1.2 * ring) {
-            m.care("toggle-falls-through", Map.of("barMm", m.mm("bar"), "ringMm", ring, "betterMm", 1.5 * ring));
+            m.care(NoteCode.TOGGLE_FALLS_THROUGH, Map.of("barMm", m.mm("bar"), "ringMm", ring, "betterMm", 1.5 * ring));
         }
         double follows = m.mm("loop") + 3 * d;
         if (follows > ring) {
-            m.note(new Note("toggle-does-not-pass", Note.Severity.STOP, Map.of("needsMm", follows, "ringMm", ring)));
+            m.note(new Note(
+                    NoteCode.TOGGLE_DOES_NOT_PASS, Note.Severity.STOP, Map.of("needsMm", follows, "ringMm", ring)));
         }
         m.inTandem(arm(m, -1), arm(m, 1));
         ring(m, ring);

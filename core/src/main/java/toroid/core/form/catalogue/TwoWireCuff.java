@@ -17,6 +17,9 @@ import toroid.core.form.Stack;
 import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * A cuff of two wires: the one carries beads on its bow; the other is carried round each bead, on one side and the other in turn, with a round
@@ -62,7 +65,7 @@ public final class TwoWireCuff implements Form {
                         d -> Math.max(24, 30 * d),
                         d -> 12 * d,
                         d -> 90,
-                        "A finger takes 16 to 20 mm, a wrist 50 to 65."),
+                        "A finger takes {16..20}, a wrist {50..65}."),
                 Parameter.length(
                         "gap", "gap", d -> 8, d -> 1, d -> 60, "It slips on sideways, then is pressed to fit."),
                 Parameter.loop("hook", "hooks, inside", 2.5),
@@ -119,11 +122,7 @@ public final class TwoWireCuff implements Form {
     private static void checkRound(StackItem item) {
         if (item.kind() != StackItem.Kind.BEAD || item.longMm() < FLATTEST * item.acrossMm()) {
             throw Refusal.of(
-                    "bad-row",
-                    "row",
-                    item.kind().inWords(),
-                    "A wire is carried round beads, as long as they are wide or longer.",
-                    "Take the " + item.kind().inWords() + " out, or a longer bead.");
+                    RefusalCode.CARRIED_ROUND_LONG_BEADS, "row", item.kind().inWords());
         }
     }
 
@@ -131,8 +130,7 @@ public final class TwoWireCuff implements Form {
     private static double ends(FormMaker m) {
         double half = (m.mm("gap") + m.d()) / 2;
         if (half > bow(m)) {
-            throw Refusal.outOfRange(
-                    "gap", m.mm("gap"), 1, m.mm("inside"), "mm", "No gap is wider than the cuff: take a smaller one.");
+            throw Refusal.outOfRange("gap", m.mm("gap"), 1, m.mm("inside"), Unit.MM, Remedy.NO_GAP_WIDER_THAN_THE_CUFF);
         }
         return Math.PI - Math.asin(half / bow(m));
     }

@@ -13,6 +13,8 @@ import toroid.core.form.Parameter;
 import toroid.core.form.WingPairs;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * Two pairs of wings on a cuff: the tails, crossed over the front and wrapped about the stem, go on round the cuff, the one above, the other
@@ -30,12 +32,7 @@ public final class WingedCuff implements Form {
     public List<Parameter> parameters() {
         var all = new ArrayList<>(WingPairs.parameters());
         all.add(Parameter.length(
-                "inside",
-                "cuff, inside",
-                d -> 16,
-                d -> 8 * d,
-                d -> 90,
-                "A finger takes 16 to 20 mm, a wrist 50 to 65."));
+                "inside", "cuff, inside", d -> 16, d -> 8 * d, d -> 90, "A finger takes {16..20}, a wrist {50..65}."));
         all.add(Parameter.length(
                 "gap", "gap", d -> 5, d -> 1, d -> 60, "It slips on sideways, then is pressed to fit."));
         all.add(Parameter.loop("curl", "curled ends, inside", 2));
@@ -55,8 +52,7 @@ public final class WingedCuff implements Form {
     @Override
     public void make(FormMaker m) {
         if (m.mm("gap") > m.mm("inside")) {
-            throw Refusal.outOfRange(
-                    "gap", m.mm("gap"), 1, m.mm("inside"), "mm", "No gap is wider than the cuff: take a smaller one.");
+            throw Refusal.outOfRange("gap", m.mm("gap"), 1, m.mm("inside"), Unit.MM, Remedy.NO_GAP_WIDER_THAN_THE_CUFF);
         }
         new WingPairs(m, "wings").make((wire, which) -> band(m, wire, which));
     }

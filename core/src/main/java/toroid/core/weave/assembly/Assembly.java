@@ -10,34 +10,34 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import toroid.core.numeric.Effort;
-import toroid.core.weave.piece.Piece;
-import toroid.core.weave.piece.PieceShape;
-import toroid.core.weave.piece.RingGraph;
+import toroid.core.weave.patch.Patch;
+import toroid.core.weave.patch.PatchShape;
+import toroid.core.weave.patch.RingGraph;
 
 /**
- * The order a piece is put together in. Rings come in as the piece tells them (cell by cell, row by row), but for those an open ring
+ * The order a patch is put together in. Rings come in as the patch tells them (cell by cell, row by row), but for those an open ring
  * picks up: a ring may come closed if, as it comes in, nothing it links is there yet but the open ring that takes it along. A captive
  * is closed beforehand and slipped on just before the first open ring that shuts it in.
  *
- * @param piece what is made
+ * @param patch what is made
  * @param steps every open ring once, and every ring laid down to begin with; rings picked up are told with the ring that takes them
  */
-public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
+public record Assembly(RingGraph patch, List<AssemblyStep> steps) {
     private static final int STRIP = 3;
 
     public Assembly {
         steps = List.copyOf(steps);
     }
 
-    public static Assembly of(RingGraph piece, Way way) {
-        var coming = new Coming(piece, way.hold());
-        stages(piece, way).forEach(coming::bring);
-        return new Assembly(piece, coming.steps);
+    public static Assembly of(RingGraph patch, Way way) {
+        var coming = new Coming(patch, way.hold());
+        stages(patch, way).forEach(coming::bring);
+        return new Assembly(patch, coming.steps);
     }
 
     /** How many rings are closed before use. */
     public int preClosed() {
-        return piece.size() - opened();
+        return patch.size() - opened();
     }
 
     /** How many come open. */
@@ -60,20 +60,20 @@ public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
         Map<Integer, List<Integer>> stages = new TreeMap<>();
         int[] doubles = way.doubling() == Way.Doubling.AFTERWARDS ? Doubles.of(graph) : new int[graph.size()];
         boolean strips = way.sheet() == Way.Sheet.STRIPS
-                && graph instanceof Piece sheet
-                && sheet.shape() instanceof PieceShape.Rows;
+                && graph instanceof Patch sheet
+                && sheet.shape() instanceof PatchShape.Rows;
         for (int n = 0; n < graph.size(); n++) {
-            int stage = strips ? stripStage(((Piece) graph).rowOf(n)) : graph.partOf(n);
+            int stage = strips ? stripStage(((Patch) graph).rowOf(n)) : graph.partOf(n);
             stages.computeIfAbsent(stage + doubles[n] * graph.size(), any -> new ArrayList<>())
                     .add(n);
         }
         if (strips) {
-            stages.values().forEach(stage -> alongStrip((Piece) graph, stage));
+            stages.values().forEach(stage -> alongStrip((Patch) graph, stage));
         }
         return new LinkedHashMap<>(stages).values();
     }
 
-    private static void alongStrip(Piece sheet, List<Integer> stage) {
+    private static void alongStrip(Patch sheet, List<Integer> stage) {
         stage.sort(
                 Comparator.<Integer>comparingInt(n -> sheet.rings().get(n).i()).thenComparingInt(sheet::rowOf));
     }
@@ -84,27 +84,27 @@ public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
         return row % (STRIP + 1) == STRIP ? 2 * strip + 3 : 2 * strip;
     }
 
-    /** The piece as it grows. */
+    /** The patch as it grows. */
     private static final class Coming {
-        private final RingGraph piece;
+        private final RingGraph patch;
         private final int hold;
         private final boolean[] there;
         private final List<AssemblyStep> steps = new ArrayList<>();
         private final Map<Integer, List<Integer>> captives = new HashMap<>();
 
-        Coming(RingGraph piece, int hold) {
-            this.piece = piece;
+        Coming(RingGraph patch, int hold) {
+            this.patch = patch;
             this.hold = hold;
-            this.there = new boolean[piece.size()];
-            for (int captive = 0; captive < piece.size(); captive++) {
-                for (int other : piece.round(captive)) {
+            this.there = new boolean[patch.size()];
+            for (int captive = 0; captive < patch.size(); captive++) {
+                for (int other : patch.round(captive)) {
                     captives.computeIfAbsent(other, any -> new ArrayList<>()).add(captive);
                 }
             }
         }
 
         void bring(List<Integer> stage) {
-            var rank = new int[piece.size()];
+            var rank = new int[patch.size()];
             java.util.Arrays.fill(rank, -1);
             IntStream.range(0, stage.size()).forEach(at -> rank[stage.get(at)] = at);
             var reachable = new java.util.TreeSet<Integer>(); // ranks of rings that link one already there
@@ -116,7 +116,7 @@ public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
             for (int at = 0; at < stage.size() || !reachable.isEmpty(); ) {
                 if (!reachable.isEmpty()) {
                     open(stage.get(reachable.pollFirst()), rank, reachable);
-                } else if (there[stage.get(at)] || piece.isCaptive(stage.get(at))) {
+                } else if (there[stage.get(at)] || patch.isCaptive(stage.get(at))) {
                     at++;
                 } else {
                     int n = stage.get(at);
@@ -127,15 +127,15 @@ public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
         }
 
         private void open(int n, int[] rank, java.util.TreeSet<Integer> reachable) {
-            Effort.at(steps.size(), piece.size());
+            Effort.at(steps.size(), patch.size());
             List<Integer> through = present(n);
             var pickUp = new ArrayList<Integer>();
-            int[] absent = IntStream.of(piece.neighbours(n))
+            int[] absent = IntStream.of(patch.neighbours(n))
                     .filter(other -> !there[other] && rank[other] >= 0)
                     .toArray();
             for (int other : sortedByRank(absent, rank)) {
                 boolean free =
-                        present(other).isEmpty() && pickUp.stream().noneMatch(taken -> piece.areLinked(taken, other));
+                        present(other).isEmpty() && pickUp.stream().noneMatch(taken -> patch.areLinked(taken, other));
                 if (free && pickUp.size() < hold) {
                     pickUp.add(other);
                 }
@@ -151,7 +151,7 @@ public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
         private List<Integer> shutIn(int n, List<Integer> through, List<Integer> pickUp) {
             return captives.getOrDefault(n, List.of()).stream()
                     .filter(captive -> !there[captive])
-                    .filter(captive -> IntStream.of(piece.round(captive))
+                    .filter(captive -> IntStream.of(patch.round(captive))
                             .anyMatch(other -> through.contains(other) || pickUp.contains(other)))
                     .toList();
         }
@@ -165,7 +165,7 @@ public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
         }
 
         private List<Integer> present(int n) {
-            return IntStream.of(piece.neighbours(n))
+            return IntStream.of(patch.neighbours(n))
                     .filter(other -> there[other])
                     .boxed()
                     .toList();
@@ -176,7 +176,7 @@ public record Assembly(RingGraph piece, List<AssemblyStep> steps) {
             if (rank[n] >= 0) {
                 reachable.remove(rank[n]);
             }
-            for (int other : piece.neighbours(n)) {
+            for (int other : patch.neighbours(n)) {
                 if (!there[other] && rank[other] >= 0) {
                     reachable.add(rank[other]);
                 }

@@ -3,7 +3,7 @@ package toroid.core.weave.assembly;
 import java.util.List;
 
 /**
- * One ring comes in. Numbers are places in the piece.
+ * One ring comes in. Numbers are places in the patch.
  *
  * @param ring which
  * @param closed laid down closed, to begin with; otherwise it comes open and is closed

@@ -10,8 +10,8 @@ import org.jgrapht.alg.matching.SparseEdmondsMaximumCardinalityMatching;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.SimpleGraph;
 import org.jgrapht.traverse.BreadthFirstIterator;
-import toroid.core.weave.piece.PieceGraph;
-import toroid.core.weave.piece.RingGraph;
+import toroid.core.weave.patch.PatchGraph;
+import toroid.core.weave.patch.RingGraph;
 
 /**
  * The largest set of rings of which no two link: the largest independent set of the link graph. Where rings fall into two kinds that
@@ -27,25 +27,25 @@ public record LargestUnlinked(int size, boolean exact) {
     private static final int MOST_STATES = 20_000;
     private static final int MOST_OPEN = 62;
 
-    public static LargestUnlinked of(RingGraph piece) {
-        Graph<Integer, DefaultEdge> graph = PieceGraph.of(piece);
-        if (isTwoSided(piece, graph)) {
-            return new LargestUnlinked(piece.size() - matching(graph), true);
+    public static LargestUnlinked of(RingGraph patch) {
+        Graph<Integer, DefaultEdge> graph = PatchGraph.of(patch);
+        if (isTwoSided(patch, graph)) {
+            return new LargestUnlinked(patch.size() - matching(graph), true);
         }
-        int exact = throughRings(piece);
-        return exact >= 0 ? new LargestUnlinked(exact, true) : new LargestUnlinked(bound(piece), false);
+        int exact = throughRings(patch);
+        return exact >= 0 ? new LargestUnlinked(exact, true) : new LargestUnlinked(bound(patch), false);
     }
 
     /** Whether rings fall into two kinds that only link each other: by their distance from the first, even or odd. */
-    private static boolean isTwoSided(RingGraph piece, Graph<Integer, DefaultEdge> graph) {
-        var even = new boolean[piece.size()];
+    private static boolean isTwoSided(RingGraph patch, Graph<Integer, DefaultEdge> graph) {
+        var even = new boolean[patch.size()];
         var walk = new BreadthFirstIterator<>(graph);
         while (walk.hasNext()) {
             int n = walk.next();
             even[n] = walk.getDepth(n) % 2 == 0;
         }
-        return IntStream.range(0, piece.size())
-                .allMatch(n -> IntStream.of(piece.neighbours(n)).noneMatch(other -> even[n] == even[other]));
+        return IntStream.range(0, patch.size())
+                .allMatch(n -> IntStream.of(patch.neighbours(n)).noneMatch(other -> even[n] == even[other]));
     }
 
     private static int matching(Graph<Integer, DefaultEdge> graph) {
@@ -55,12 +55,12 @@ public record LargestUnlinked(int size, boolean exact) {
                 .size();
     }
 
-    private static int bound(RingGraph piece) {
-        int n = piece.size();
+    private static int bound(RingGraph patch) {
+        int n = patch.size();
         var doubled = new SimpleGraph<Integer, DefaultEdge>(DefaultEdge.class);
         IntStream.range(0, 2 * n).forEach(doubled::addVertex);
         for (int a = 0; a < n; a++) {
-            for (int b : piece.neighbours(a)) {
+            for (int b : patch.neighbours(a)) {
                 doubled.addEdge(a, n + b);
             }
         }
@@ -68,13 +68,13 @@ public record LargestUnlinked(int size, boolean exact) {
     }
 
     /** The count, or −1 when there are too many choices. */
-    private static int throughRings(RingGraph piece) {
+    private static int throughRings(RingGraph patch) {
         List<Integer> open = new ArrayList<>(); // rings gone through that still have links to come
         Map<Long, Integer> best = new HashMap<>(Map.of(0L, 0));
-        for (int n = 0; n < piece.size(); n++) {
+        for (int n = 0; n < patch.size(); n++) {
             long linked = 0;
             for (int place = 0; place < open.size(); place++) {
-                if (piece.areLinked(n, open.get(place))) {
+                if (patch.areLinked(n, open.get(place))) {
                     linked |= 1L << place;
                 }
             }
@@ -83,7 +83,7 @@ public record LargestUnlinked(int size, boolean exact) {
             }
             best = withAndWithout(best, linked, 1L << open.size());
             open.add(n);
-            best = closed(piece, best, open, n);
+            best = closed(patch, best, open, n);
             if (best.size() > MOST_STATES) {
                 return -1;
             }
@@ -103,10 +103,10 @@ public record LargestUnlinked(int size, boolean exact) {
     }
 
     /** Forgets rings all of whose links are behind. */
-    private static Map<Long, Integer> closed(RingGraph piece, Map<Long, Integer> best, List<Integer> open, int done) {
+    private static Map<Long, Integer> closed(RingGraph patch, Map<Long, Integer> best, List<Integer> open, int done) {
         Map<Long, Integer> left = best;
         for (int place = open.size() - 1; place >= 0; place--) {
-            int[] near = piece.neighbours(open.get(place));
+            int[] near = patch.neighbours(open.get(place));
             if (near.length == 0 || near[near.length - 1] <= done) {
                 long below = (1L << place) - 1;
                 var next = new HashMap<Long, Integer>();

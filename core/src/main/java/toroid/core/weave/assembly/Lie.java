@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.function.IntFunction;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.weave.circle.Circle;
-import toroid.core.weave.piece.Piece;
-import toroid.core.weave.piece.PieceRing;
+import toroid.core.weave.patch.Patch;
+import toroid.core.weave.patch.PatchRing;
 import toroid.core.weave.solve.Pose;
 
 /**
@@ -47,9 +47,9 @@ public record Lie(Circle circle, Vector3D right, Vector3D up) {
      */
     public record Seen(List<Passage> passages, double openingAngle, double leanDegrees) {}
 
-    /** @param pose in any unit; the piece's cells as they lie when the ring comes in */
-    public static Seen seen(Piece piece, Pose pose, AssemblyStep step) {
-        return seen(n -> image(piece, pose, n), step);
+    /** @param pose in any unit; the patch's cells as they lie when the ring comes in */
+    public static Seen seen(Patch patch, Pose pose, AssemblyStep step) {
+        return seen(n -> image(patch, pose, n), step);
     }
 
     /** @param laid every ring by its place, as it lies when the ring comes in */
@@ -86,8 +86,8 @@ public record Lie(Circle circle, Vector3D right, Vector3D up) {
         return at % (2 * Math.PI);
     }
 
-    private static Circle image(Piece piece, Pose pose, int n) {
-        PieceRing ring = piece.rings().get(n);
+    private static Circle image(Patch patch, Pose pose, int n) {
+        PatchRing ring = patch.rings().get(n);
         return pose.image(ring.ring(), ring.i(), ring.j());
     }
 }

@@ -8,7 +8,7 @@ import toroid.core.weave.circle.Linking;
 /**
  * Where and which way one ring's wire goes through another, seen from the front (+z).
  *
- * @param ring the other ring's place in the piece
+ * @param ring the other ring's place in the patch
  * @param angle where on the ring that comes in, radians, anticlockwise seen from the front, from its right ({@link Lie})
  * @param towards whether the wire, followed anticlockwise, comes towards the maker there
  */

@@ -1,6 +1,6 @@
 package toroid.core.weave.assembly;
 
-import toroid.core.weave.piece.RingGraph;
+import toroid.core.weave.patch.RingGraph;
 
 /**
  * How many rings may be closed before use: three numbers. Closed rings cannot be linked to one another, so no order closes more than
@@ -13,13 +13,13 @@ import toroid.core.weave.piece.RingGraph;
  * @param hold loose closed rings an open ring picks up at a time
  */
 public record PreClosed(int upperBound, boolean upperBoundExact, int thisOrder, int inHand, int hold) {
-    public static PreClosed of(RingGraph piece, Way way) {
-        LargestUnlinked largest = LargestUnlinked.of(piece);
+    public static PreClosed of(RingGraph patch, Way way) {
+        LargestUnlinked largest = LargestUnlinked.of(patch);
         return new PreClosed(
                 largest.size(),
                 largest.exact(),
-                Assembly.of(piece, way.withoutLimit()).preClosed(),
-                Assembly.of(piece, way).preClosed(),
+                Assembly.of(patch, way.withoutLimit()).preClosed(),
+                Assembly.of(patch, way).preClosed(),
                 way.hold());
     }
 }

@@ -1,6 +1,8 @@
 package toroid.core.weave.assembly;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Unit;
+import toroid.core.numeric.Usual;
 
 /**
  * How the maker goes about it.
@@ -27,7 +29,7 @@ public record Way(Sheet sheet, Doubling doubling, int hold) {
     }
 
     public Way {
-        Checks.within("hold", hold, 0, NO_LIMIT, "rings", "Four loose rings are common.");
+        Checks.within("hold", hold, 0, NO_LIMIT, Unit.RINGS, Usual.about(4, Unit.RINGS));
     }
 
     /** The same way with hands that hold any number. */

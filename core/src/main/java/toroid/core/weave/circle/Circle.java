@@ -2,6 +2,8 @@ package toroid.core.weave.circle;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * The centre circle of a ring.
@@ -14,7 +16,7 @@ public record Circle(Vector3D centre, Vector3D normal, double radius) {
     private static final double UNIT = 1e-6;
 
     public Circle {
-        Checks.within("radius", radius, 1e-6, 1e6, "", "Give the ring a size.");
+        Checks.within("radius", radius, 1e-6, 1e6, Unit.NONE, Remedy.GIVE_THE_RING_A_SIZE);
         if (!Double.isFinite(centre.getNorm()) || Math.abs(normal.getNorm() - 1) > UNIT) {
             throw new IllegalArgumentException("a ring needs a place and a unit normal: " + centre + ", " + normal);
         }

@@ -8,12 +8,15 @@ import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.weave.circle.Circle;
+import toroid.core.weave.patch.Patch;
+import toroid.core.weave.patch.PatchRing;
+import toroid.core.weave.patch.PatchShape;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
-import toroid.core.weave.piece.Piece;
-import toroid.core.weave.piece.PieceRing;
-import toroid.core.weave.piece.PieceShape;
 import toroid.core.weave.solve.Pose;
 import toroid.core.weave.solve.StartPose;
 
@@ -43,32 +46,31 @@ public record Arm(List<Circle> rings, List<List<Integer>> rows, List<int[]> link
         if (weave.lattice().kind() != (sheet ? Lattice.Kind.SHEET : Lattice.Kind.CHAIN)
                 || weave.classes().size() != 1) {
             throw Refusal.of(
-                    "no-chain",
-                    "weave",
-                    weave.id(),
-                    weave.name() + " makes no arms" + (sheet ? " of rows of so many." : " of so many rows."),
-                    "Take a chain or a sheet of one ring size.");
+                            sheet ? RefusalCode.NO_ARMS_OF_SUCH_ROWS : RefusalCode.NO_ARMS_OF_SO_MANY_ROWS,
+                            "weave",
+                            weave.id())
+                    .with("weave", weave.name());
         }
-        Checks.within("held", held, 0, shape.rows() - 1.0, "rows", "Count from the middle, the first is 0.");
+        Checks.within("held", held, 0, shape.rows() - 1.0, Unit.ROWS, Remedy.COUNT_FROM_THE_MIDDLE);
         Pose pose = StartPose.of(weave);
         List<Row> rows = sheet ? sheet(weave, (ArmShape.Sheet) shape) : chain(weave, pose, (ArmShape.Chain) shape);
         int count = rows.stream().mapToInt(row -> row.places().size()).sum();
-        Checks.within("rings", count, 1, MOST_RINGS, "rings in an arm", "Take fewer rows, or shorter ones.");
+        Checks.within("rings", count, 1, MOST_RINGS, Unit.RINGS_IN_AN_ARM, Remedy.TAKE_FEWER_ROWS_OR_SHORTER_ONES);
         return laid(rows, pose, shape.rows(), held, sheet);
     }
 
-    /** Rings of a piece side by side. */
-    private record Row(Piece piece, List<Integer> places) {}
+    /** Rings of a patch side by side. */
+    private record Row(Patch patch, List<Integer> places) {}
 
     private static List<Row> sheet(WeavePattern weave, ArmShape.Sheet shape) {
         var counts = new ArrayList<>(shape.counts());
         counts.addAll(shape.longer());
-        Piece piece = Piece.of(weave, new PieceShape.Rows(counts));
+        Patch patch = Patch.of(weave, new PatchShape.Rows(counts));
         return IntStream.range(0, counts.size())
                 .mapToObj(row -> new Row(
-                        piece,
-                        IntStream.range(0, piece.size())
-                                .filter(n -> piece.rowOf(n) == row)
+                        patch,
+                        IntStream.range(0, patch.size())
+                                .filter(n -> patch.rowOf(n) == row)
                                 .boxed()
                                 .toList()))
                 .toList();
@@ -76,18 +78,18 @@ public record Arm(List<Circle> rings, List<List<Integer>> rows, List<int[]> link
 
     private static List<Row> chain(WeavePattern weave, Pose pose, ArmShape.Chain shape) {
         int wanted = shape.rows() + shape.longerBy();
-        Piece piece = Piece.of(weave, new PieceShape.Cells(wanted));
-        List<Integer> along = IntStream.range(0, piece.size())
+        Patch patch = Patch.of(weave, new PatchShape.Cells(wanted));
+        List<Integer> along = IntStream.range(0, patch.size())
                 .boxed()
                 .sorted(Comparator.comparingDouble(
-                        n -> placed(piece, pose, n).centre().getX()))
+                        n -> placed(patch, pose, n).centre().getX()))
                 .toList();
         var rows = new ArrayList<Row>();
         double last = Double.NEGATIVE_INFINITY;
         for (int n : along) {
-            double x = placed(piece, pose, n).centre().getX();
+            double x = placed(patch, pose, n).centre().getX();
             if (x > last + ONE_ROW) {
-                rows.add(new Row(piece, new ArrayList<>()));
+                rows.add(new Row(patch, new ArrayList<>()));
                 last = x;
             }
             rows.get(rows.size() - 1).places().add(n);
@@ -95,17 +97,17 @@ public record Arm(List<Circle> rings, List<List<Integer>> rows, List<int[]> link
         return rows.subList(0, wanted);
     }
 
-    private static Circle placed(Piece piece, Pose pose, int n) {
-        PieceRing ring = piece.rings().get(n);
+    private static Circle placed(Patch patch, Pose pose, int n) {
+        PatchRing ring = patch.rings().get(n);
         return pose.image(ring.ring(), ring.i(), ring.j());
     }
 
     private static Arm laid(List<Row> rows, Pose pose, int shortRows, int held, boolean sheet) {
-        Piece piece = rows.get(0).piece();
+        Patch patch = rows.get(0).patch();
         var upright = new ArrayList<List<Circle>>();
         for (Row row : rows) {
             upright.add(row.places().stream()
-                    .map(n -> sheet ? quarter(placed(piece, pose, n)) : placed(piece, pose, n))
+                    .map(n -> sheet ? quarter(placed(patch, pose, n)) : placed(patch, pose, n))
                     .toList());
         }
         double turn = sheet ? 0 : -facing(upright.get(held));
@@ -129,13 +131,13 @@ public record Arm(List<Circle> rings, List<List<Integer>> rows, List<int[]> link
                     });
             laid.add(List.copyOf(places));
         }
-        return new Arm(rings, laid, links(piece, place), shortRows);
+        return new Arm(rings, laid, links(patch, place), shortRows);
     }
 
-    private static List<int[]> links(Piece piece, HashMap<Integer, Integer> place) {
+    private static List<int[]> links(Patch patch, HashMap<Integer, Integer> place) {
         var links = new ArrayList<int[]>();
         place.forEach((n, at) -> {
-            for (int other : piece.neighbours(n)) {
+            for (int other : patch.neighbours(n)) {
                 if (place.containsKey(other) && at < place.get(other)) {
                     links.add(new int[] {at, place.get(other)});
                 }

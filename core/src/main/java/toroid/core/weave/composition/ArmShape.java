@@ -2,7 +2,9 @@ package toroid.core.weave.composition;
 
 import java.util.List;
 import toroid.core.numeric.Checks;
-import toroid.core.weave.piece.PieceShape;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+import toroid.core.weave.patch.PatchShape;
 
 /** How much of a weave an arm is: any whole patch, told row by row from the middle out. */
 public sealed interface ArmShape {
@@ -38,7 +40,7 @@ public sealed interface ArmShape {
             counts = List.copyOf(counts);
             longer = List.copyOf(longer);
             checkRows(counts.size(), longer.size());
-            new PieceShape.Rows(counts);
+            new PatchShape.Rows(counts);
         }
 
         @Override
@@ -53,7 +55,7 @@ public sealed interface ArmShape {
     }
 
     private static void checkRows(int rows, int longerBy) {
-        Checks.within("rows", rows, 1, MOST_ROWS, "rows", "Arms are short.");
-        Checks.within("longerBy", longerBy, 0, MOST_ROWS - rows, "rows", "Zero for none.");
+        Checks.within("rows", rows, 1, MOST_ROWS, Unit.ROWS, Remedy.ARMS_ARE_SHORT);
+        Checks.within("longerBy", longerBy, 0, MOST_ROWS - rows, Unit.ROWS, Remedy.ZERO_FOR_NONE);
     }
 }

@@ -7,8 +7,10 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+import toroid.core.weave.patch.RingGraph;
 import toroid.core.weave.pattern.WeavePattern;
-import toroid.core.weave.piece.RingGraph;
 
 /**
  * A cross, star or medallion: arms of a weave, one row of each held by one or two larger rings, neighbouring arms tied beside those, one
@@ -46,8 +48,8 @@ public final class Composition implements RingGraph {
      */
     public record Plan(int arms, ArmShape shape, int held, int hubs, Ties ties, boolean bail) {
         public Plan {
-            Checks.within("arms", arms, LEAST_ARMS, MOST_ARMS, "arms", "Fewer than three make no middle.");
-            Checks.within("hubs", hubs, 1, MOST_HUBS, "larger rings", "One, or one before and one behind.");
+            Checks.within("arms", arms, LEAST_ARMS, MOST_ARMS, Unit.ARMS, Remedy.FEWER_THAN_THREE_MAKE_NO_MIDDLE);
+            Checks.within("hubs", hubs, 1, MOST_HUBS, Unit.LARGER_RINGS, Remedy.ONE_OR_ONE_ON_EITHER_SIDE);
         }
 
         /** The arm the bail sits on: opposite the longer, which is the first; with an odd number the next to opposite. */

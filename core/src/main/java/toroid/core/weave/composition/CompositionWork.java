@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import toroid.core.quantity.Figure;
 import toroid.core.ring.Ring;
-import toroid.core.weave.Tightness;
+import toroid.core.ring.Tightness;
 import toroid.core.weave.assembly.Assembly;
 import toroid.core.weave.assembly.PreClosed;
 import toroid.core.weave.circle.Circle;
@@ -45,7 +45,7 @@ public record CompositionWork(
         PreClosed preClosed,
         Assembly assembly) {
     private static final String ROLES =
-            "Arms, larger rings, ties and bail counted ring by ring. How such pieces are put together: common practice, from memory.";
+            "Arms, larger rings, ties and bail counted ring by ring. How such patches are put together: common practice, from memory.";
     private static final String SOLVED =
             "Rigid round rings, exact distances, all arms lying alike. Arms that lie each another way may do with a little less room.";
 
@@ -106,7 +106,7 @@ public record CompositionWork(
         int hubs = composition.count(Composition.Role.HUB);
         int smalls = composition.size() - hubs;
         figures.add(Figure.exact(
-                "piece-mass",
+                "patch-mass",
                 smalls * small.massGrams(density) + hubs * hub.massGrams(density),
                 "g",
                 Figure.Basis.EXACT,
@@ -172,7 +172,7 @@ public record CompositionWork(
         Composition.Plan plan = composition.plan();
         int hubs = composition.count(Composition.Role.HUB);
         figures.add(
-                count("piece-rings", composition.size(), say("%d small + %d larger", composition.size() - hubs, hubs)));
+                count("patch-rings", composition.size(), say("%d small + %d larger", composition.size() - hubs, hubs)));
         figures.add(count(
                 "composition-arm",
                 composition.perArm(),
@@ -193,15 +193,15 @@ public record CompositionWork(
         int ties = composition.count(Composition.Role.TIE);
         figures.add(count("composition-ties", ties + bail, say("%d ties + %d bail", ties, bail)));
         figures.add(count(
-                "piece-pre-closed",
+                "patch-pre-closed",
                 preClosed.inHand(),
                 say("arms first, the ties last; at most %d loose rings in hand", preClosed.hold())));
         figures.add(count(
-                "piece-opened",
+                "patch-opened",
                 composition.size() - preClosed.inHand(),
                 say("%d − %d", composition.size(), preClosed.inHand())));
         figures.add(count(
-                "piece-pre-closed-most", preClosed.upperBound(), "the largest set of rings of which no two link"));
+                "patch-pre-closed-most", preClosed.upperBound(), "the largest set of rings of which no two link"));
     }
 
     private static Figure count(String id, int value, String worked) {

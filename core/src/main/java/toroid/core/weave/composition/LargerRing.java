@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Unit;
 import toroid.core.ring.Ring;
 import toroid.core.weave.solve.AtRest;
 import toroid.core.weave.solve.PitchSolve;
@@ -84,26 +86,21 @@ final class LargerRing {
             }
         }
         if (rough.isEmpty()) {
-            throw Refusal.of(
-                    "no-way",
-                    "arms",
-                    String.valueOf(sector.arms()),
-                    "No way was found to lay so many arms so: the larger ring, or the ties, do not reach what they go through.",
-                    "Take fewer or more arms, tie another row, or leave the ties out.");
+            throw Refusal.of(RefusalCode.NO_WAY, "arms", sector.arms());
         }
         rough.sort(Comparator.comparingDouble(rest -> -rest.gap()));
         AtRest<Star> widest = Tightest.of(rough.get(0).rings(), FINE);
         if (widest.gap() < wire) {
             double ratio = 2 / widest.gap() - 1;
             throw Refusal.tooSmall(
-                    "star-too-tight",
-                    "innerDiameterMm",
-                    small.innerDiameterMm(),
-                    ratio * small.wireDiameterMm(),
-                    "mm",
-                    "Rings of %.2f mm inside do not go together so in %.2f mm wire: it takes an aspect ratio of %.2f at least."
-                            .formatted(small.innerDiameterMm(), small.wireDiameterMm(), ratio),
-                    "Take larger small rings, thinner wire, fewer arms, or leave the ties out.");
+                            RefusalCode.STAR_TOO_TIGHT,
+                            "innerDiameterMm",
+                            small.innerDiameterMm(),
+                            ratio * small.wireDiameterMm(),
+                            Unit.MM)
+                    .with("insideMm", small.innerDiameterMm())
+                    .with("wireMm", small.wireDiameterMm())
+                    .with("ratio", ratio);
         }
         return pulled(rough, widest.rings(), widest.gap());
     }
@@ -125,12 +122,7 @@ final class LargerRing {
         double end = ANY * Math.max(widest.hubs().radius(), usual == null ? 0 : radius(usual));
         AtRest<Star> largest = sized(widest, wire, true, end);
         if (smallest == null || largest == null || usual == null) {
-            throw Refusal.of(
-                    "not-solved",
-                    "arms",
-                    String.valueOf(sector.arms()),
-                    "The larger ring could not be solved in these proportions.",
-                    "Take slightly other sizes.");
+            throw Refusal.of(RefusalCode.LARGER_RING_NOT_SOLVED, "arms", sector.arms());
         }
         if (radius(usual) < radius(smallest)) {
             usual = smallest;

@@ -1,6 +1,8 @@
 package toroid.core.weave.composition;
 
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.ring.Ring;
 
 /**
@@ -18,7 +20,7 @@ public final class PlainRule {
      * @return its inside diameter, mm
      */
     public static double innerMm(Ring small, int count, double wireMm) {
-        Checks.within("count", count, 3, Double.POSITIVE_INFINITY, "rings", "Three make a middle.");
+        Checks.within("count", count, 3, Double.POSITIVE_INFINITY, Unit.RINGS, Remedy.THREE_MAKE_A_MIDDLE);
         return (small.innerDiameterMm() + 2 * small.wireDiameterMm()) / Math.sin(Math.PI / count) - wireMm;
     }
 }

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.circle.Linking;
 
@@ -21,7 +23,7 @@ record Sector(int arms, Arm arm, List<Integer> held, List<Integer> towards, List
     static Sector of(int arms, Arm arm, int held, Ties ties) {
         List<Integer> row = List.of();
         if (ties != null) {
-            Checks.within("tieRow", ties.row(), 0, arm.shortRows() - 1.0, "rows", "Tie at a row every arm has.");
+            Checks.within("tieRow", ties.row(), 0, arm.shortRows() - 1.0, Unit.ROWS, Remedy.TIE_AT_A_ROW_EVERY_ARM_HAS);
             row = arm.rows().get(ties.row());
         }
         boolean all = ties == null || ties.all();

@@ -7,6 +7,9 @@ import java.util.Objects;
 import java.util.stream.Stream;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.ring.Ring;
 import toroid.core.weave.assembly.Assembly;
 import toroid.core.weave.assembly.PreClosed;
@@ -37,17 +40,11 @@ public final class SolvedStar {
      * @throws Refusal when it does not go together in these rings, or the larger ring's wire does not go through them
      */
     public static SolvedStar of(Composition composition, Ring small, double hubWireMm) {
-        Checks.within("hubWireMm", hubWireMm, 0.1, 20, "mm", "Take wire of another size.");
+        Checks.within("hubWireMm", hubWireMm, 0.1, 20, Unit.MM, Remedy.TAKE_WIRE_OF_ANOTHER_SIZE);
         if (hubWireMm >= small.innerDiameterMm()) {
-            throw Refusal.tooLarge(
-                    "hub-too-thick",
-                    "hubWireMm",
-                    hubWireMm,
-                    small.innerDiameterMm(),
-                    "mm",
-                    "The larger ring's wire of %.2f mm does not go through rings of %.2f mm."
-                            .formatted(hubWireMm, small.innerDiameterMm()),
-                    "Take thinner wire or larger rings.");
+            throw Refusal.tooLarge(RefusalCode.HUB_TOO_THICK, "hubWireMm", hubWireMm, small.innerDiameterMm(), Unit.MM)
+                    .with("hubWireMm", hubWireMm)
+                    .with("insideMm", small.innerDiameterMm());
         }
         return new SolvedStar(
                 composition,
@@ -71,7 +68,7 @@ public final class SolvedStar {
         Double largest = sizes.largest() == null ? null : inner(sizes.largest());
         double chosen = ownHubMm == null
                 ? usual
-                : Checks.within("hubInnerMm", ownHubMm, 0.5, 500, "mm", "Give the larger ring's inside.");
+                : Checks.within("hubInnerMm", ownHubMm, 0.5, 500, Unit.MM, Remedy.GIVE_THE_LARGER_RINGS_INSIDE);
         Laid lies = laid(chosen);
         boolean asChosen = Math.abs(inner(lies.star()) - chosen) < SAME_MM;
         var fit = CompositionWork.HubFit.of(chosen, smallest, largest);

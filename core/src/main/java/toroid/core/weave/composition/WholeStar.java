@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.circle.Linking;
 import toroid.core.weave.solve.Tightest;
@@ -97,12 +98,7 @@ final class WholeStar {
         }
         Star hung = best == null ? null : Tightest.of(best, FINE).rings();
         if (hung == null || hung.smallest(2) < wire * (1 - FITS)) {
-            throw Refusal.of(
-                    "no-bail",
-                    "bail",
-                    null,
-                    "A bail like the small rings does not go through the end of the arm.",
-                    "Leave it out and hang the piece from a larger ring.");
+            throw Refusal.of(RefusalCode.NO_BAIL, "bail", null);
         }
         for (int k = 0; k <= composition.perArm(); k++) {
             rings.set(order.get(k), hung.rings().get(k));

@@ -11,9 +11,11 @@ import java.util.Set;
 import java.util.TreeMap;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Effort;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.weave.assembly.Assembly;
 import toroid.core.weave.assembly.AssemblyStep;
-import toroid.core.weave.piece.RingGraph;
+import toroid.core.weave.patch.RingGraph;
 
 /**
  * Looks for the one ring that went wrong. Every way a single ring can have missed or caught another is weighed: later rings weigh
@@ -50,7 +52,7 @@ public final class Diagnosis {
         }
         for (int n : stepOf.keySet()) {
             int count = 0;
-            for (int other : assembly.piece().neighbours(n)) {
+            for (int other : assembly.patch().neighbours(n)) {
                 count += stepOf.containsKey(other) ? 1 : 0;
             }
             links.put(n, count);
@@ -70,15 +72,15 @@ public final class Diagnosis {
     public record Likely(Fault fault, double probability, int step) {}
 
     /**
-     * @param assembly how the piece is put together
+     * @param assembly how the patch is put together
      * @param done steps done, from 0
      * @param answers so far
      */
     public static Finding of(Assembly assembly, int done, List<Question.Answer> answers) {
-        Checks.within("step", done, 0, assembly.steps().size(), "steps", "Reload the run.");
+        Checks.within("step", done, 0, assembly.steps().size(), Unit.STEPS, Remedy.RELOAD_THE_RUN);
         for (Question.Answer answer : answers) {
-            int last = assembly.piece().size() - 1;
-            Checks.within("ring", answer.question().ring(), 0, last, "", "Rings are told by their place in the piece.");
+            int last = assembly.patch().size() - 1;
+            Checks.within("ring", answer.question().ring(), 0, last, Unit.NONE, Remedy.RINGS_ARE_TOLD_BY_PLACE);
         }
         return new Diagnosis(assembly, done).find(answers);
     }
@@ -131,11 +133,11 @@ public final class Diagnosis {
 
     /** Rings two links away that were there: near enough to be caught. */
     private Set<Integer> nearBy(int ring, int at) {
-        RingGraph piece = assembly.piece();
+        RingGraph patch = assembly.patch();
         var near = new HashSet<Integer>();
-        for (int held : piece.neighbours(ring)) {
-            for (int other : piece.neighbours(held)) {
-                if (other != ring && !piece.areLinked(ring, other) && stepOf.getOrDefault(other, done) < at) {
+        for (int held : patch.neighbours(ring)) {
+            for (int other : patch.neighbours(held)) {
+                if (other != ring && !patch.areLinked(ring, other) && stepOf.getOrDefault(other, done) < at) {
                     near.add(other);
                 }
             }
@@ -153,7 +155,7 @@ public final class Diagnosis {
 
     private Set<Integer> which(Fault fault, int ring) {
         var through = new HashSet<Integer>();
-        for (int other : assembly.piece().neighbours(ring)) {
+        for (int other : assembly.patch().neighbours(ring)) {
             if (stepOf.containsKey(other)) {
                 through.add(other);
             }

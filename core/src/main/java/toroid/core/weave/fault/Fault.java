@@ -4,7 +4,7 @@ package toroid.core.weave.fault;
  * A way a ring can have gone wrong as it was closed.
  *
  * @param kind what happened
- * @param ring the open ring's place in the piece
+ * @param ring the open ring's place in the patch
  * @param other the ring it missed, or took by mistake
  */
 public record Fault(Kind kind, int ring, int other) {

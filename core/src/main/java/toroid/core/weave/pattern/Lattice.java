@@ -7,7 +7,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * {@code p₁ (i a + j a′) + p₂ j b}. Turns go with moves along x only, so that the order of the steps does not matter.
  *
  * @param kind finite, chain, sheet or tube
- * @param pitch p₁ at the start, in units of the first class's ring radius; 0 for a finite piece
+ * @param pitch p₁ at the start, in units of the first class's ring radius; 0 for a finite patch
  * @param turn θ₁, radians
  * @param turnFree whether the solver may turn it on
  * @param across p₂ at the start; 0 where the second direction has no pitch of its own

@@ -2,6 +2,7 @@ package toroid.core.weave.pattern;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.RefusalCode;
 
 /** How a weave repeats, read from its file. */
 final class LatticeJson {
@@ -50,7 +51,7 @@ final class LatticeJson {
                         2 * Math.PI / around,
                         around);
             }
-            default -> throw WeaveJson.wrong("lattice.kind", kind, "A weave is finite, a chain, a sheet or a tube.");
+            default -> throw WeaveJson.wrong(RefusalCode.WEAVE_KIND, "lattice.kind", kind);
         };
     }
 }

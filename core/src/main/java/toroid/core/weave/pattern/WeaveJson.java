@@ -8,6 +8,9 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 
 /**
  * Reads the open weave format, version {@value #VERSION} (docs/weave-format.md). Everything that can be told without solving is
@@ -37,16 +40,20 @@ public final class WeaveJson {
         try {
             root = MAPPER.readTree(text);
         } catch (JsonProcessingException broken) {
-            throw wrong("file", null, "The file could not be read as JSON.");
+            throw wrong(RefusalCode.FILE_IS_NO_JSON, "file", null);
         }
         if (root == null || !FORMAT.equals(root.path("format").asText())) {
-            throw wrong("format", root == null ? null : root.path("format").asText(), "This is no weave.");
+            throw wrong(
+                    RefusalCode.NO_WEAVE,
+                    "format",
+                    root == null ? null : root.path("format").asText());
         }
         if (root.path("version").asInt() != VERSION) {
             throw wrong(
-                    "version",
-                    root.path("version").asText(),
-                    "This weave is of a version this Toroid does not know; it knows " + VERSION + ".");
+                            RefusalCode.WEAVE_OF_OTHER_VERSION,
+                            "version",
+                            root.path("version").asText())
+                    .with("version", VERSION);
         }
         return new WeaveJson(root).pattern();
     }
@@ -86,7 +93,7 @@ public final class WeaveJson {
                     number(one, "usualRatio", 0.05, 20)));
         }
         if (classes.isEmpty()) {
-            throw wrong("classes", null, "A weave has at least one ring size.");
+            throw wrong(RefusalCode.WEAVE_WITHOUT_SIZES, "classes", null);
         }
         return classes;
     }
@@ -98,11 +105,11 @@ public final class WeaveJson {
             int index =
                     classes.stream().map(WeavePattern.RingClass::id).toList().indexOf(size);
             if (index < 0) {
-                throw wrong("rings.class", size, "No ring size of that name is told under classes.");
+                throw wrong(RefusalCode.WEAVE_SIZE_UNKNOWN, "rings.class", size);
             }
             Vector3D normal = vector(one, "normal");
             if (normal.getNorm() < 1e-6) {
-                throw wrong("rings.normal", word(one, "id"), "A ring's normal must point somewhere.");
+                throw wrong(RefusalCode.WEAVE_NORMAL_IS_NONE, "rings.normal", word(one, "id"));
             }
             rings.add(new WeavePattern.CellRing(
                     word(one, "id"),
@@ -111,7 +118,7 @@ public final class WeaveJson {
                     normal.normalize(),
                     one.path("joins").asBoolean(false)));
         }
-        Checks.within("rings", rings.size(), 1, MOST_RINGS, "rings", "Take the smallest cell that repeats.");
+        Checks.within("rings", rings.size(), 1, MOST_RINGS, Unit.RINGS, Remedy.TAKE_THE_SMALLEST_CELL_THAT_REPEATS);
         return captives(rings);
     }
 
@@ -146,7 +153,7 @@ public final class WeaveJson {
                     cells.path(0).asInt(0),
                     cells.path(1).asInt(0)));
         }
-        Checks.within("links", links.size(), 1, MOST_LINKS, "links", "Tell which ring passes through which.");
+        Checks.within("links", links.size(), 1, MOST_LINKS, Unit.LINKS, Remedy.TELL_WHICH_RING_PASSES_THROUGH_WHICH);
         return links;
     }
 
@@ -157,7 +164,7 @@ public final class WeaveJson {
             order = java.util.stream.IntStream.range(0, rings.size()).boxed().toList();
         }
         if (order.size() != rings.size()) {
-            throw wrong("assembly.order", null, "The order names every ring of the cell once, or is left out.");
+            throw wrong(RefusalCode.WEAVE_ORDER, "assembly.order", null);
         }
         return new WeavePattern.Assembly(
                 order, named(names, root.path("assembly").path("end")));
@@ -168,7 +175,7 @@ public final class WeaveJson {
         for (JsonNode one : list) {
             int place = names.indexOf(one.asText());
             if (place < 0 || places.contains(place)) {
-                throw wrong("assembly", one.asText(), "No ring of that name is in the cell, or it is named twice.");
+                throw wrong(RefusalCode.WEAVE_RING_UNKNOWN_OR_TWICE, "assembly", one.asText());
             }
             places.add(place);
         }
@@ -177,14 +184,14 @@ public final class WeaveJson {
 
     private static int place(List<String> names, String name) {
         if (!names.contains(name)) {
-            throw wrong("links", name, "No ring of that name is in the cell.");
+            throw wrong(RefusalCode.WEAVE_RING_UNKNOWN, "links", name);
         }
         return names.indexOf(name);
     }
 
     static JsonNode node(JsonNode in, String field) {
         if (!in.path(field).isObject()) {
-            throw wrong(field, null, "The weave lacks its " + field + ".");
+            throw wrong(RefusalCode.WEAVE_LACKS, field, null);
         }
         return in.get(field);
     }
@@ -192,13 +199,14 @@ public final class WeaveJson {
     static String word(JsonNode in, String field) {
         String said = in.path(field).asText("");
         if (said.isBlank() || said.length() > 200) {
-            throw wrong(field, said, "A word is missing here, or is too long.");
+            throw wrong(RefusalCode.WEAVE_WORD, field, said);
         }
         return said;
     }
 
     static double number(JsonNode in, String field, double least, double most) {
-        return Checks.within(field, in.path(field).asDouble(Double.NaN), least, most, "", "Mend it in the file.");
+        return Checks.within(
+                field, in.path(field).asDouble(Double.NaN), least, most, Unit.NONE, Remedy.MEND_IT_IN_THE_FILE);
     }
 
     private static Vector3D vector(JsonNode in, String field) {
@@ -206,12 +214,17 @@ public final class WeaveJson {
         double[] v = new double[3];
         for (int i = 0; i < 3; i++) {
             v[i] = Checks.within(
-                    field, three.path(i).asDouble(Double.NaN), -MOST_LENGTH, MOST_LENGTH, "", "Give three numbers.");
+                    field,
+                    three.path(i).asDouble(Double.NaN),
+                    -MOST_LENGTH,
+                    MOST_LENGTH,
+                    Unit.NONE,
+                    Remedy.GIVE_THREE_NUMBERS);
         }
         return new Vector3D(v[0], v[1], v[2]);
     }
 
-    static Refusal wrong(String field, String value, String message) {
-        return Refusal.of("bad-weave", field, value, message, "Mend it in the file.");
+    static Refusal wrong(RefusalCode code, String field, String value) {
+        return Refusal.of(code, field, value);
     }
 }

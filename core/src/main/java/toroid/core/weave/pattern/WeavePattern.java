@@ -75,7 +75,7 @@ public record WeavePattern(
     public record Place(int ring, int i, int j) {}
 
     /**
-     * How a piece is put together.
+     * How a patch is put together.
      *
      * @param order every ring of a cell once, as hands come to them
      * @param end rings of one cell more that a chain or tube ends with, so that it ends as it began; none where a cell does

@@ -59,7 +59,7 @@ public final class BendSolve {
      * @param weave that repeats
      * @param closest its widest pose
      * @param wire thickness, in the pose's unit
-     * @return null for a finite piece, what turns by a fixed angle that does not come round, or does not close to any loop looked at
+     * @return null for a finite patch, what turns by a fixed angle that does not come round, or does not close to any loop looked at
      */
     public static Bend along(WeavePattern weave, WeaveSolver.Closest closest, double wire) {
         return solved(weave, closest, wire, BendCell.along(weave, closest.pose()));

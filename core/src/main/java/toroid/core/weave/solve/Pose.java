@@ -106,7 +106,7 @@ public record Pose(Lattice lattice, List<Circle> rings, double pitch, double acr
         return new Pose(lattice, rings, other, across, turn);
     }
 
-    /** Turned and moved as a whole; for finite pieces, and for tests of invariance along the axis. */
+    /** Turned and moved as a whole; for finite patches, and for tests of invariance along the axis. */
     public Pose withRings(List<Circle> others) {
         return new Pose(lattice, others, pitch, across, turn);
     }

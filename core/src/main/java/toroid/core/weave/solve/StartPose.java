@@ -1,8 +1,10 @@
 package toroid.core.weave.solve;
 
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
@@ -22,22 +24,22 @@ public final class StartPose {
         try {
             gap = Contacts.smallest(pose, Neighbours.of(pose, 0.5), 1);
         } catch (IllegalStateException tooShort) {
-            throw bad(
-                    "lattice",
-                    "The cell is so short that more than " + Neighbours.MOST_CELLS + " of it meet one ring.");
+            throw bad(RefusalCode.WEAVE_CELL_TOO_SHORT, "lattice").with("most", Neighbours.MOST_CELLS);
         }
         if (gap < LEAST_GAP) {
-            throw bad("rings", "Two rings pass through each other, or all but do, at the start pose.");
+            throw bad(RefusalCode.WEAVE_RINGS_PASS_THROUGH, "rings");
         }
         Set<String> told = LinkPattern.told(pattern);
         Set<String> found = LinkPattern.found(pose);
         if (!told.equals(found)) {
-            throw bad("links", "The rings are not linked as the file says: " + difference(told, found) + ".");
+            throw bad(RefusalCode.WEAVE_NOT_LINKED_SO, "links")
+                    .with("toldNotSo", without(told, found))
+                    .with("soNotTold", without(found, told));
         }
         checkCaptives(pattern, pose);
         if (pattern.lattice().kind() != Lattice.Kind.FINITE
                 && pattern.links().stream().allMatch(link -> link.i() == 0)) {
-            throw bad("links", "No ring links a ring of the next cell: the cells would fall apart.");
+            throw bad(RefusalCode.WEAVE_CELLS_FALL_APART, "links");
         }
         return pose;
     }
@@ -47,11 +49,11 @@ public final class StartPose {
             WeavePattern.CellRing ring = pattern.rings().get(k);
             if (ring.isCaptive()
                     && Captives.piercing(ring, pose, k) < ring.round().size()) {
-                throw bad("rings.round", ring.id() + " does not lie round all the rings it is said to lie round.");
+                throw bad(RefusalCode.WEAVE_NOT_ROUND_ALL, "rings.round").with("ring", ring.id());
             }
             boolean own = pattern.links().stream().anyMatch(link -> isOf(link, ring, pattern));
             if (ring.isCaptive() && own) {
-                throw bad("rings.round", ring.id() + " is linked: a ring that lies loosely round others links none.");
+                throw bad(RefusalCode.WEAVE_ROUND_AND_LINKED, "rings.round").with("ring", ring.id());
             }
         }
     }
@@ -75,17 +77,13 @@ public final class StartPose {
                 lattice.turn());
     }
 
-    private static String difference(Set<String> told, Set<String> found) {
-        var missing = new TreeSet<>(told);
-        missing.removeAll(found);
-        var more = new TreeSet<>(found);
-        more.removeAll(told);
-        return (missing.isEmpty() ? "" : "told but not so " + missing)
-                + (missing.isEmpty() || more.isEmpty() ? "" : "; ")
-                + (more.isEmpty() ? "" : "so but not told " + more);
+    private static List<String> without(Set<String> some, Set<String> others) {
+        var left = new TreeSet<>(some);
+        left.removeAll(others);
+        return List.copyOf(left);
     }
 
-    private static Refusal bad(String field, String message) {
-        return Refusal.of("bad-weave", field, null, message, "Mend it in the file.");
+    private static Refusal bad(RefusalCode code, String field) {
+        return Refusal.of(code, field, null);
     }
 }

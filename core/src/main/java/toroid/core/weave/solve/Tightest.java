@@ -80,17 +80,9 @@ public final class Tightest {
             }
             double furthest = now.furthest(by);
             double scale = Math.min(1, SHARE * gap / furthest);
-            M next = now.stepped(by, scale);
-            double reached = next.smallest(2 * unit);
             double promised = scale * predicted;
-            if (reached < gap + CORRECT_BELOW * promised) {
-                M better = corrected(next, gap + promised, window);
-                double corrected = better.smallest(2 * unit);
-                if (corrected > reached) {
-                    next = better;
-                    reached = corrected;
-                }
-            }
+            M next = led(now.stepped(by, scale), gap, promised, window);
+            double reached = next.smallest(2 * unit);
             if (reached > gap + ENOUGH * promised) {
                 boolean good = reached > gap + 0.3 * promised;
                 now = next.settled();
@@ -105,6 +97,16 @@ public final class Tightest {
             }
         }
         return new AtRest<>(now, gap, Double.NaN, MOST_STEPS, false);
+    }
+
+    /** Where a step came to, led back to what it promised where it fell short of it by much and that is better. */
+    private static <M extends Movable<M>> M led(M next, double gap, double promised, double window) {
+        double reached = next.smallest(2 * next.unit());
+        if (reached >= gap + CORRECT_BELOW * promised) {
+            return next;
+        }
+        M better = corrected(next, gap + promised, window);
+        return better.smallest(2 * next.unit()) > reached ? better : next;
     }
 
     /** Further the way the last steps led, as far as that opens the gap; null when it does not. */

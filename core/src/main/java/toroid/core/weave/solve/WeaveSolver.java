@@ -2,6 +2,8 @@ package toroid.core.weave.solve;
 
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.pattern.WeavePattern;
 
@@ -50,8 +52,8 @@ public final class WeaveSolver {
                     ratios[pattern.rings().get(k).sizeClass()],
                     0.05,
                     20,
-                    "",
-                    "Take rings nearer in size.");
+                    Unit.NONE,
+                    Remedy.TAKE_RINGS_NEARER_IN_SIZE);
         }
         Pose resized = Resized.to(start, radii);
         Solved solved = Shaken.tightest(even == null ? resized : even.half(resized), TIGHTEST_TOLERANCE);
@@ -87,7 +89,7 @@ public final class WeaveSolver {
      */
     public static Pulled pulled(
             WeavePattern pattern, Closest closest, double wire, Direction direction, boolean longest) {
-        Checks.within("wire", wire, 1e-4, closest.gap() + 1e-9, "", "This wire does not fit.");
+        Checks.within("wire", wire, 1e-4, closest.gap() + 1e-9, Unit.NONE, Remedy.THIS_WIRE_DOES_NOT_FIT);
         PitchSolve.Of of = direction == Direction.ALONG ? PitchSolve.Of.ALONG : PitchSolve.Of.ACROSS;
         Solved solved = Shaken.pulled(closest.pose(), closest.gap(), wire, of, longest, TOLERANCE);
         if (!solved.converged() || !isSame(pattern, solved.pose())) {

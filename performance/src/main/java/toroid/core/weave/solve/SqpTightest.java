@@ -137,7 +137,7 @@ final class SqpTightest {
             double t = x.getEntry(n);
             double[][] all = new double[MINIMA * neighbours.pairs().size()][];
             for (int p = 0; p < neighbours.pairs().size(); p++) {
-                Contacts contacts = Contacts.of(
+                Movable.Gaps contacts = Contacts.of(
                         pose,
                         freedom,
                         new Neighbours(java.util.List.of(neighbours.pairs().get(p)), 1),

@@ -1,0 +1,180 @@
+package toroid.core.work;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import toroid.core.form.Family;
+import toroid.core.form.FormInfo;
+import toroid.core.form.FormStep;
+import toroid.core.quantity.Note;
+import toroid.core.quantity.NoteCode;
+
+/** The steps of a form in the order hands do them, with what they take from stock, what can be measured, and the usual cautions. */
+public final class FormPlan {
+    private FormPlan() {}
+
+    /**
+     * One wire of a copy, mm.
+     *
+     * @param metal it is of; null in plans from before wires could be of another than the form's
+     * @param tailMm the form's own handling tail, whatever factor was used
+     * @param lot it is cut from; null for wire not in stock
+     */
+    public record Cut(
+            String name,
+            String metal,
+            double diameterMm,
+            double lengthInPieceMm,
+            double lengthToCutMm,
+            double tailMm,
+            String lot) {
+        /** The same, cut from that lot. */
+        public Cut from(String newLot) {
+            return new Cut(name, metal, diameterMm, lengthInPieceMm, lengthToCutMm, tailMm, newLot);
+        }
+    }
+
+    /**
+     * How long it comes out, mm, where that is known only within a band.
+     *
+     * @param leastMm the least it can be, plain turns left out
+     * @param plainMm the plain turns
+     */
+    public record Finished(double plannedMm, double leastMm, double plainMm) {}
+
+    /** As a form's notes tell it; null where they do not. */
+    public static Finished finished(List<Note> notes) {
+        return notes.stream()
+                .filter(note -> note.is(NoteCode.COIL_ON_COIL_LONGER))
+                .findFirst()
+                .map(note -> new Finished(
+                        mm(note, "lengthMm"), mm(note, "leastMm") - mm(note, "plainMm"), mm(note, "plainMm")))
+                .orElse(null);
+    }
+
+    private static double mm(Note note, String name) {
+        return ((Number) note.values().get(name)).doubleValue();
+    }
+
+    /**
+     * @param work the steps of one copy, in order
+     * @param finished null where the finished length follows from the bends
+     */
+    public static Plan of(
+            List<FormingStep> work, FormInfo info, List<Cut> cuts, Finished finished, int copies, int perGroup) {
+        var operations = new ArrayList<Operation>();
+        for (int i = 0; i < work.size(); i++) {
+            FormStep step = work.get(i).step();
+            Cut cut = cutOf(cuts, step.wire());
+            operations.add(new Operation(
+                    "step-" + (i + 1),
+                    step.part(),
+                    stageOf(step),
+                    step.kind().name(),
+                    1,
+                    true,
+                    i == 0 ? Set.of() : Set.of("step-" + i),
+                    step.kind() == FormStep.Kind.CUT && cut != null && cut.lot() != null
+                            ? List.of(new Draw(cut.lot(), cut.lengthToCutMm()))
+                            : List.of(),
+                    measurable(
+                            step,
+                            new Measuring(info.id(), cut != null || cuts.isEmpty() ? cut : cuts.get(0), finished)),
+                    cautions(step, info.family()),
+                    step.kind() == FormStep.Kind.GLUE ? Wait.GLUE : null,
+                    work.get(i)));
+        }
+        return new Plan(operations, copies, perGroup);
+    }
+
+    private static Cut cutOf(List<Cut> cuts, String wire) {
+        return cuts.stream().filter(cut -> cut.name().equals(wire)).findFirst().orElse(null);
+    }
+
+    /** What a step's measurements belong to. */
+    private record Measuring(String formId, Cut cut, Finished finished) {
+        Measurable of(String quantity, String unit, Double planned, Map<String, Object> more) {
+            var context = new HashMap<String, Object>(more);
+            context.put("formId", formId);
+            if (cut != null) {
+                context.put("wireMm", cut.diameterMm());
+            }
+            return new Measurable(quantity, unit, planned, null, null, context);
+        }
+
+        Map<String, Object> tails() {
+            return Map.of("inPieceMm", cut.lengthInPieceMm(), "tailMm", cut.tailMm());
+        }
+    }
+
+    /** What can be measured at a step. */
+    private static List<Measurable> measurable(FormStep step, Measuring at) {
+        return switch (step.kind()) {
+            case CUT ->
+                at.cut() == null
+                        ? List.of()
+                        : List.of(at.of("CUT_LENGTH", "mm", at.cut().lengthToCutMm(), at.tails()));
+            case LOOP, FORM ->
+                step.insideMm() == null ? List.of() : List.of(at.of("LOOP_INSIDE", "mm", step.insideMm(), Map.of()));
+            case WRAP -> List.of(at.of("WRAPS", "wraps", step.turns(), Map.of()));
+            case HAMMER ->
+                step.flat() == null
+                        ? List.of()
+                        : List.of(at.of(
+                                "FLAT_WIDE",
+                                "mm",
+                                step.flat().wideMm(),
+                                Map.of("thickMm", step.flat().thickMm())));
+            case TRIM -> trimmed(step, at);
+            default -> List.of();
+        };
+    }
+
+    private static List<Measurable> trimmed(FormStep step, Measuring at) {
+        var measurable = new ArrayList<Measurable>();
+        Finished finished = at.finished();
+        if (finished != null && step.wire().equals("core")) {
+            measurable.add(at.of(
+                    "FINISHED",
+                    "mm",
+                    finished.plannedMm(),
+                    Map.of("leastMm", finished.leastMm(), "plainMm", finished.plainMm())));
+        }
+        if (at.cut() != null) {
+            double over = at.cut().lengthToCutMm() - at.cut().lengthInPieceMm();
+            measurable.add(at.of("OFFCUT", "mm", over, at.tails()));
+            measurable.add(at.of("SHORT", "mm", over, at.tails()));
+        }
+        measurable.add(at.of("MINUTES", "min", null, Map.of()));
+        return measurable;
+    }
+
+    /** The usual cautions with a step. */
+    static List<Caution> cautions(FormStep step, Family family) {
+        return switch (step.kind()) {
+            case CUT, TRIM, HARDEN -> List.of(Caution.GLASSES_ENDS_FLY);
+            case BALL, SOLDER, ANNEAL -> List.of(Caution.TORCH);
+            case DRILL -> List.of(Caution.DRILLING);
+            case HAMMER -> List.of(Caution.HAMMERING);
+            case GLUE -> List.of(Caution.GLUE);
+            case CRIMP -> List.of(Caution.FINGERS_IN_WHEELS);
+            case FILE -> family == Family.EAR_FINDINGS ? List.of(Caution.WORN_IN_AN_EAR) : List.of();
+            default -> List.of();
+        };
+    }
+
+    /** The label on the thread. */
+    static Stage stageOf(FormStep step) {
+        if (step.readies()) {
+            return Stage.WIRE;
+        }
+        return switch (step.kind()) {
+            case CUT, MARK -> Stage.CUT;
+            case SOLDER, THREAD, GLUE -> Stage.JOIN;
+            case TRIM, FILE, HAMMER, DRILL -> Stage.FINISH;
+            default -> Stage.FORM;
+        };
+    }
+}

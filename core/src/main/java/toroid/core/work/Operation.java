@@ -1,0 +1,47 @@
+package toroid.core.work;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+
+/**
+ * One thing the hands do.
+ *
+ * @param id names it within its plan, for good
+ * @param part which part of what is made, in the trade's words; empty for all of it
+ * @param stage the label on the thread
+ * @param verb what is done, as a code
+ * @param times how often for one copy: counted where it is more than one
+ * @param counted whether the maker counts it, where it is done more than once
+ * @param after ids of what must be done before
+ * @param draws what it takes from stock for one copy
+ * @param measurable what can be measured at it
+ * @param cautions shown with it
+ * @param waits what has to pass before the next; null where that can follow at once
+ * @param detail what more it says
+ */
+public record Operation(
+        String id,
+        String part,
+        Stage stage,
+        String verb,
+        int times,
+        boolean counted,
+        Set<String> after,
+        List<Draw> draws,
+        List<Measurable> measurable,
+        List<Caution> cautions,
+        Wait waits,
+        Detail detail) {
+    public Operation {
+        Checks.within("times", times, 0, 1_000_000, Unit.TIMES, Remedy.SPLIT_THE_JOB);
+        after = Collections.unmodifiableSet(new TreeSet<>(after));
+        draws = List.copyOf(draws);
+        measurable = List.copyOf(measurable);
+        cautions = List.copyOf(cautions);
+    }
+}

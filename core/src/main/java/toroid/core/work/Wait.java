@@ -1,0 +1,25 @@
+package toroid.core.work;
+
+import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+
+/**
+ * What has to pass after an operation before the next that touches it.
+ *
+ * @param kind what is waited for
+ * @param minutes at least so long
+ */
+public record Wait(Kind kind, double minutes) {
+    /** What is waited for. */
+    public enum Kind {
+        GLUE_SETS
+    }
+
+    /** Glue is left a day: common practice, the supplier's data sheet first. */
+    public static final Wait GLUE = new Wait(Kind.GLUE_SETS, 24 * 60);
+
+    public Wait {
+        Checks.within("minutes", minutes, 0, 100_000, Unit.MINUTES, Remedy.GIVE_ZERO_OR_MORE);
+    }
+}

@@ -1,3 +1,0 @@
-package toroid.server.bench;
-
-interface FormRunRepository extends RunRepository<FormRun> {}

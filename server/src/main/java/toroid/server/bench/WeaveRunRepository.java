@@ -1,3 +1,0 @@
-package toroid.server.bench;
-
-interface WeaveRunRepository extends RunRepository<WeaveRun> {}

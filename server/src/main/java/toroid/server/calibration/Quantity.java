@@ -1,0 +1,46 @@
+package toroid.server.calibration;
+
+import toroid.core.calibration.SpringbackReading.Measured;
+import toroid.core.numeric.Unit;
+
+/** What can be measured. */
+public enum Quantity {
+    COIL_INNER(Unit.MM, 200),
+    COIL_OUTER(Unit.MM, 200),
+    RING_INNER(Unit.MM, 200),
+    RING_OUTER(Unit.MM, 200),
+    CUT_LENGTH(Unit.MM, 2000),
+    LOOP_INSIDE(Unit.MM, 200),
+    WRAPS(Unit.WRAPS, 100),
+    OFFCUT(Unit.MM, 2000),
+    FINISHED(Unit.MM, 2000),
+    SHORT(Unit.MM, 2000),
+    FLAT_WIDE(Unit.MM, 200),
+    MINUTES(Unit.MINUTES, 10_000);
+
+    private final Unit unit;
+    private final double most;
+
+    Quantity(Unit unit, double most) {
+        this.unit = unit;
+        this.most = most;
+    }
+
+    Unit unit() {
+        return unit;
+    }
+
+    double most() {
+        return most;
+    }
+
+    /** Whether it is of a coil or of rings cut from it, and so tells of springback. */
+    boolean isOfRings() {
+        return ordinal() <= RING_OUTER.ordinal();
+    }
+
+    /** What was between the jaws; only of coils and rings. */
+    Measured acrossRings() {
+        return Measured.valueOf(name());
+    }
+}

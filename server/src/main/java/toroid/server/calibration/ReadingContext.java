@@ -1,0 +1,53 @@
+package toroid.server.calibration;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import io.swagger.v3.oas.annotations.media.Schema;
+
+/**
+ * What a reading teaches by. Lengths mm; what has no meaning for a quantity is left out.
+ *
+ * @param wireMm the wire measured on
+ * @param rodMm rings: what it was wound on
+ * @param turns rings: of one ring
+ * @param cut rings: {@code none}, {@code saw} or {@code flush}
+ * @param lossMm rings: kerf or trim
+ * @param flipped rings: flush cutters turned over before each ring
+ * @param formId forms: which
+ * @param inPieceMm a cut length: what of it stays in the piece
+ * @param tailMm a cut length: the form's own handling tail
+ * @param leastMm a finished length: the least it can be, plain turns left out
+ * @param plainMm a finished length: its plain turns
+ * @param thickMm a flat's width: its thickness
+ */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+public record ReadingContext(
+        Double wireMm,
+        Double rodMm,
+        Integer turns,
+        @Schema(allowableValues = {"none", "saw", "flush"}) String cut,
+        Double lossMm,
+        Boolean flipped,
+        String formId,
+        Double inPieceMm,
+        Double tailMm,
+        Double leastMm,
+        Double plainMm,
+        Double thickMm) {
+    static final ReadingContext NOTHING =
+            new ReadingContext(null, null, null, null, null, null, null, null, null, null, null, null);
+
+    /** A coil wound on that rod, outside any run. */
+    public static ReadingContext coil(double wireMm, double rodMm) {
+        return new ReadingContext(wireMm, rodMm, 1, "none", 0.0, null, null, null, null, null, null, null);
+    }
+
+    /** Something of a form, outside any run. */
+    public static ReadingContext form(String formId, double wireMm) {
+        return new ReadingContext(wireMm, null, null, null, null, null, formId, null, null, null, null, null);
+    }
+
+    ReadingContext inWire(double mm) {
+        return new ReadingContext(
+                mm, rodMm, turns, cut, lossMm, flipped, formId, inPieceMm, tailMm, leastMm, plainMm, thickMm);
+    }
+}

@@ -1,0 +1,34 @@
+package toroid.server.calibration;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import toroid.server.store.Kept;
+import toroid.server.store.KeptController;
+
+/** What was measured, on whatever. */
+@RestController
+@RequestMapping("/api/readings")
+class ReadingController extends KeptController<ReadingData> {
+    private final Readings readings;
+    private final FormLearning learning;
+
+    ReadingController(Readings readings, FormLearning learning) {
+        super(readings);
+        this.readings = readings;
+        this.learning = learning;
+    }
+
+    @GetMapping("/of-run/{runId}")
+    List<Kept<ReadingData>> ofRun(@PathVariable UUID runId) {
+        return readings.ofRun(runId);
+    }
+
+    @GetMapping("/of-form/{formId}")
+    FormLearning.Learnt ofForm(@PathVariable String formId) {
+        return learning.of(formId);
+    }
+}

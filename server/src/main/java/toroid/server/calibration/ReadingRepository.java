@@ -1,0 +1,22 @@
+package toroid.server.calibration;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface ReadingRepository extends JpaRepository<Reading, UUID> {
+    List<Reading> findByRunIdOrderByTakenAt(UUID runId);
+
+    List<Reading> findByRunIdIsNotNullAndDeletedAtIsNullOrderByTakenAt();
+
+    List<Reading> findByFormIdAndDeletedAtIsNullOrderByTakenAt(String formId);
+
+    List<Reading> findByLotIdAndFormIdIsNullOrderByTakenAt(UUID lotId);
+
+    List<Reading> findByLotIdAndFormIdIsNullAndDeletedAtIsNullOrderByTakenAt(UUID lotId);
+
+    @Query(
+            "select distinct r.formId from Reading r where r.formId is not null and r.deletedAt is null order by r.formId")
+    List<String> forms();
+}

@@ -1,0 +1,62 @@
+package toroid.server.work;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import toroid.server.effort.Efforts;
+import toroid.server.store.Edit;
+import toroid.server.store.Kept;
+import toroid.server.weave.PatchAnswers;
+
+/** Runs of every kind. */
+@RestController
+@RequestMapping("/api/runs/{id}")
+class RunController {
+    private final Runs runs;
+    private final WorkJson json;
+    private final Efforts efforts;
+
+    RunController(Runs runs, WorkJson json, Efforts efforts) {
+        this.runs = runs;
+        this.json = json;
+        this.efforts = efforts;
+    }
+
+    @GetMapping
+    Kept<RunData> run(@PathVariable UUID id) {
+        return runs.get(id);
+    }
+
+    /** What its kind shows beside the plan, as it stood when the run began: a form with its marks and shapes, a weave ring by ring. */
+    @GetMapping("/shown")
+    Object shown(@PathVariable UUID id) {
+        return efforts.answer(() -> runs.shown(id));
+    }
+
+    @PutMapping
+    Kept<RunProgress> progress(@PathVariable UUID id, @RequestBody @Valid Edit<RunProgress> edit) {
+        return runs.progress(id, edit);
+    }
+
+    /**
+     * What was seen of a weave so far.
+     *
+     * @param ringsIn rings put in
+     */
+    record RunDiagnosisQuestion(
+            @NotNull int ringsIn, @NotNull List<PatchAnswers.@Valid SeenAnswer> answers) {}
+
+    @PostMapping("/diagnose")
+    PatchAnswers.DiagnosisAnswer diagnose(@PathVariable UUID id, @RequestBody @Valid RunDiagnosisQuestion question) {
+        return efforts.answer(() -> json.read(json.write(runs.shown(id, WeaveKind.ID)), PatchAnswers.PatchView.class)
+                .diagnosed(question.ringsIn(), question.answers()));
+    }
+}

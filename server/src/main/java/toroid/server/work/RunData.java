@@ -1,0 +1,30 @@
+package toroid.server.work;
+
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.Map;
+import java.util.UUID;
+import toroid.core.work.Plan;
+
+/**
+ * A run as it stands.
+ *
+ * @param lotId what it is made from; null for wire not in stock
+ * @param facts what its kind shows beside the operations, as it stood when the run began
+ * @param done over how many copies an operation is done, by its id
+ * @param counts how often a counted operation was done, over all copies, by its id
+ * @param drawnMm wire taken from stock so far, by lot
+ */
+public record RunData(
+        @NotNull UUID jobId,
+        @NotNull String kind,
+        @NotNull String name,
+        UUID lotId,
+        @NotNull Object facts,
+        @NotNull Plan plan,
+        @NotNull Map<String, Integer> done,
+        @NotNull Map<String, Integer> counts,
+        @NotNull Map<String, Double> drawnMm,
+        @NotNull Instant startedAt,
+        Instant finishedAt,
+        @NotNull String note) {}

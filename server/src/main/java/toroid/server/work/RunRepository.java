@@ -1,0 +1,45 @@
+package toroid.server.work;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+
+interface RunRepository extends JpaRepository<Run, UUID> {
+    Optional<Run> findByJobIdAndFinishedAtIsNullAndDeletedAtIsNull(UUID jobId);
+
+    /** A run at a glance; its plan is not read. */
+    record Row(
+            UUID id,
+            UUID jobId,
+            String kind,
+            String name,
+            Instant createdAt,
+            Instant updatedAt,
+            Instant finishedAt,
+            String drawn,
+            String note,
+            String glance) {}
+
+    String ROW =
+            "select new toroid.server.work.RunRepository$Row(r.id, r.jobId, r.kind, r.name, r.createdAt, r.updatedAt,"
+                    + " r.finishedAt, r.drawn, r.note, r.glance) from Run r where r.deletedAt is null";
+
+    /** The latest of each job. */
+    @Query(ROW
+            + " and r.createdAt = (select max(l.createdAt) from Run l where l.jobId = r.jobId and l.deletedAt is null)")
+    List<Row> latest();
+
+    @Query(ROW + " order by r.createdAt desc")
+    List<Row> rows();
+
+    @Query("select r.id from Run r where r.deletedAt is null and r.glance is null")
+    List<UUID> unseen();
+
+    @Modifying
+    @Query("update Run r set r.glance = :glance where r.id = :id and r.version = :version")
+    void see(UUID id, int version, String glance);
+}

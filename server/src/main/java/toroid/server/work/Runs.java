@@ -1,0 +1,246 @@
+package toroid.server.work;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import toroid.core.numeric.Refusal;
+import toroid.core.work.Draw;
+import toroid.core.work.Operation;
+import toroid.core.work.Plan;
+import toroid.core.work.Progress;
+import toroid.server.store.ChangedElsewhere;
+import toroid.server.store.Edit;
+import toroid.server.store.Kept;
+import toroid.server.store.NotKept;
+import toroid.server.store.Words;
+import toroid.server.wire.Spools;
+
+/** Keeps the runs. One open run a job; wire leaves its lots as operations are done, and comes back if they are undone. */
+@Service
+@Transactional
+public class Runs {
+    private final RunRepository repository;
+    private final Jobs jobs;
+    private final JobKinds kinds;
+    private final Spools spools;
+    private final WorkJson json;
+    private final RunViews views;
+    private final Clock clock;
+
+    Runs(
+            RunRepository repository,
+            Jobs jobs,
+            JobKinds kinds,
+            Spools spools,
+            WorkJson json,
+            RunViews views,
+            Clock clock) {
+        this.repository = repository;
+        this.jobs = jobs;
+        this.kinds = kinds;
+        this.spools = spools;
+        this.json = json;
+        this.views = views;
+        this.clock = clock;
+    }
+
+    /** The plan a run of that job would have now. */
+    @Transactional(propagation = Propagation.SUPPORTS)
+    public Planned<?> planned(String kind, UUID jobId) {
+        Kept<JobData> job = jobs.get(kind, jobId);
+        return planned(kinds.byId(kind), job.data().content());
+    }
+
+    static <C, F> Planned<F> planned(JobKind<C, F> kind, Object content) {
+        return kind.plan(kind.content().cast(content));
+    }
+
+    /**
+     * The job's open run, or a new one planned as the job stands now. No connection is held while it is planned; of two that begin
+     * in the same moment the first counts for both.
+     */
+    @Transactional(propagation = Propagation.SUPPORTS)
+    public Kept<RunData> start(String kind, UUID jobId) {
+        Run run = open(jobId).orElseGet(() -> begin(kinds.byId(kind), jobId));
+        views.of(run);
+        return kept(run);
+    }
+
+    private <C, F> Run begin(JobKind<C, F> kind, UUID jobId) {
+        C content = kind.content().cast(jobs.get(kind.id(), jobId).data().content());
+        Planned<F> planned = kind.plan(content);
+        var run = new Run();
+        run.start(jobId, kind.id(), kind.nameOf(content), now());
+        run.plan(json.write(planned), kind.planVersion());
+        run.see(json.write(glance(kind, content, planned, Progress.none())));
+        try {
+            return repository.saveAndFlush(run);
+        } catch (DataIntegrityViolationException another) {
+            return open(jobId).orElseThrow(() -> another);
+        }
+    }
+
+    private static <C, F> Glance glance(JobKind<C, F> kind, C content, Planned<F> planned, Progress progress) {
+        boolean chosen = kind.lotOf(content) != null;
+        return Glance.of(kind.sketch(content, planned.facts()), planned.work(), progress, chosen);
+    }
+
+    private Optional<Run> open(UUID jobId) {
+        return repository.findByJobIdAndFinishedAtIsNullAndDeletedAtIsNull(jobId);
+    }
+
+    /** @throws Refusal when its plan cannot be read */
+    @Transactional(readOnly = true)
+    public Kept<RunData> get(UUID id) {
+        return kept(find(id));
+    }
+
+    /**
+     * A run in a list, at a glance: its plan is not read.
+     *
+     * @param glance null until it was looked at
+     */
+    public record Row(
+            UUID id,
+            UUID jobId,
+            String kind,
+            String name,
+            Instant startedAt,
+            Instant finishedAt,
+            Map<String, Double> drawnMm,
+            String note,
+            Glance glance) {}
+
+    /** Newest first, those taken away left out. */
+    @Transactional(readOnly = true)
+    public List<Row> all() {
+        return repository.rows().stream()
+                .map(run -> new Row(
+                        run.id(),
+                        run.jobId(),
+                        run.kind(),
+                        run.name(),
+                        run.createdAt(),
+                        run.finishedAt(),
+                        json.drawn(run.drawn()),
+                        run.note(),
+                        run.glance() == null ? null : json.glance(run.glance())))
+                .toList();
+    }
+
+    /** What is shown of it beside its plan. */
+    @Transactional(propagation = Propagation.SUPPORTS)
+    public Object shown(UUID id) {
+        Object shown = views.of(find(id));
+        if (shown == null) {
+            throw new NotKept("picture of the run", id);
+        }
+        return shown;
+    }
+
+    /** The same, of a run of one kind. */
+    @Transactional(propagation = Propagation.SUPPORTS)
+    Object shown(UUID id, String kind) {
+        if (!find(id).kind().equals(kind)) {
+            throw new NotKept(kind + " run", id);
+        }
+        return shown(id);
+    }
+
+    /**
+     * Notes where the maker is. Sent twice it counts once. The plan, which never changes, is not told again.
+     *
+     * @throws ChangedElsewhere when another tab went on meanwhile
+     */
+    public Kept<RunProgress> progress(UUID id, Edit<RunProgress> edit) {
+        Run run = find(id);
+        return progress(run, kinds.byId(run.kind()), edit);
+    }
+
+    private <C, F> Kept<RunProgress> progress(Run run, JobKind<C, F> kind, Edit<RunProgress> edit) {
+        Planned<F> planned = json.plan(run, kind);
+        Progress before = json.progress(kind, planned.work(), run.progress());
+        Progress now = edit.data().toCore();
+        now.check(planned.work());
+        Words.checkNote(edit.data().note());
+        if (before.equals(now) && run.note().equals(edit.data().note())) {
+            return Kept.of(run, RunProgress.of(before, run.note()));
+        }
+        if (edit.version() == null || edit.version() != run.version()) {
+            throw new ChangedElsewhere(Kept.of(run, RunProgress.of(before, run.note())));
+        }
+        take(run.id(), planned.work(), before, now);
+        Map<String, Double> drawn = new TreeMap<>(now.drawn(planned.work()));
+        boolean whole = now.isWhole(planned.work());
+        Instant finished = !whole ? null : run.finishedAt() != null ? run.finishedAt() : now();
+        run.progress(json.write(now), json.write(drawn), edit.data().note(), finished, now());
+        run.see(json.write(seen(kind, planned, now)));
+        return Kept.of(repository.saveAndFlush(run), RunProgress.of(now, run.note()));
+    }
+
+    /** Each operation done more often takes from its lots; done less, it gives back. */
+    private void take(UUID run, Plan plan, Progress before, Progress now) {
+        for (Operation operation : plan.operations()) {
+            int more = now.doneOf(operation.id()) - before.doneOf(operation.id());
+            for (Draw draw : more == 0 ? List.<Draw>of() : operation.draws()) {
+                spools.take(UUID.fromString(draw.lot()), more * draw.lengthMm(), run, operation.id());
+            }
+        }
+    }
+
+    /** At a glance, from the plan alone. */
+    <C, F> Glance seen(JobKind<C, F> kind, Planned<F> planned, Progress progress) {
+        return glance(kind, kind.contentOf(planned.facts()), planned, progress);
+    }
+
+    /** At a glance, of a run begun before that was kept. */
+    Glance seen(Run run) {
+        return seen(run, kinds.byId(run.kind()));
+    }
+
+    private <C, F> Glance seen(Run run, JobKind<C, F> kind) {
+        Planned<F> planned = json.plan(run, kind);
+        return seen(kind, planned, json.progress(kind, planned.work(), run.progress()));
+    }
+
+    private Run find(UUID id) {
+        return repository.findById(id).orElseThrow(() -> new NotKept("run", id));
+    }
+
+    private Kept<RunData> kept(Run run) {
+        return kept(run, kinds.byId(run.kind()));
+    }
+
+    private <C, F> Kept<RunData> kept(Run run, JobKind<C, F> kind) {
+        Planned<F> planned = json.plan(run, kind);
+        Progress progress = json.progress(kind, planned.work(), run.progress());
+        return Kept.of(
+                run,
+                new RunData(
+                        run.jobId(),
+                        run.kind(),
+                        kind.nameOf(kind.contentOf(planned.facts())),
+                        kind.lotOf(kind.contentOf(planned.facts())),
+                        planned.facts(),
+                        planned.work(),
+                        progress.done(),
+                        progress.counts(),
+                        json.drawn(run.drawn()),
+                        run.createdAt(),
+                        run.finishedAt(),
+                        run.note()));
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+}

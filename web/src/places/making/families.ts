@@ -1,0 +1,8 @@
+/** What each family of verbs shows of an operation: one entry for each. */
+import type { Family } from "../../api/types";
+import { FORMING } from "./FormingOperation";
+import type { FamilyView } from "./operation";
+import { RINGS } from "./RingsOperation";
+import { WEAVING } from "./WeavingOperation";
+
+export const FAMILIES: Record<Family, FamilyView> = { rings: RINGS, forming: FORMING, weaving: WEAVING };

@@ -1,0 +1,36 @@
+import { useMemo } from "react";
+import { useShown } from "../../api/queries";
+import type { CompositionAnswer, Kept, PatchView, RunData } from "../../api/types";
+import { useLaid, useRunPatch } from "../../shared/kernel/weavePatch";
+import { madeOf } from "../../shared/shell/made";
+import type { Made } from "../../shared/shell/AssemblyScene";
+
+/** What is put together ring by ring, and where each ring lies. */
+export interface Assembled {
+  patch: Pick<PatchView, "preClosed" | "steps" | "colours">;
+  rings: Float32Array;
+  made: Made;
+}
+
+/** A weave or a medallion as it was frozen with its run; a weave in the pose its rings take. */
+export function useAssembled({ id, data }: Kept<RunData>) {
+  const job = data.kind === "weave" ? data.facts.job : null;
+  const { patch, poses, problem } = useRunPatch(id, job);
+  const laid = useLaid(patch, poses, null);
+  const star = useShown<CompositionAnswer>(id, data.kind === "medallion").data;
+  const assembled = useMemo<Assembled | null>(() => {
+    if (job) {
+      return patch && laid ? { patch, rings: laid, made: madeOf(job) } : null;
+    }
+    return data.kind === "medallion" && star ? medallion(star, data.name) : null;
+  }, [job, patch, laid, star, data.kind, data.name]);
+  return { assembled, problem, whole: patch };
+}
+
+function medallion(star: CompositionAnswer, name: string): Assembled {
+  return {
+    patch: { preClosed: star.closedBefore, steps: star.steps, colours: star.colours },
+    rings: Float32Array.from(star.rings),
+    made: { name, palette: star.palette, wireMm: Math.min(...star.ringWireMm), wires: star.ringWireMm },
+  };
+}

@@ -1,0 +1,35 @@
+import { useMoves, useNotebook } from "../../api/queries";
+import type { StockMove } from "../../api/types";
+import { day, wireLength, type Units } from "../../quantity/format";
+
+const SHOWN = 12;
+
+/** What came on to a spool and went off it: what is left is their sum. */
+export function Moves({ spoolId, units }: { spoolId: string; units: Units }) {
+  const moves = useMoves(spoolId).data ?? [];
+  const runs = useNotebook().data ?? [];
+  const nameOf = (move: StockMove) => runs.find((run) => run.runId === move.runId)?.name ?? "a run";
+  if (moves.length === 0) {
+    return null;
+  }
+  return (
+    <section className="mt-10 max-w-3xl" aria-label="Wire on and off">
+      <h2 className="text-xl font-bold">Wire on and off</h2>
+      <table className="ruled mt-2">
+        <tbody>
+          {moves.slice(0, SHOWN).map((move, i) => (
+            <tr key={i}>
+              <td>{day(move.movedAt)}</td>
+              <td>{move.why === "COUNTED" ? "counted or weighed" : nameOf(move)}</td>
+              <td className="figures text-right font-bold">
+                {move.lengthMm < 0 ? "−" : "+"}
+                {wireLength(Math.abs(move.lengthMm), units)}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {moves.length > SHOWN && <p className="small soft mt-1">and {moves.length - SHOWN} earlier ones</p>}
+    </section>
+  );
+}

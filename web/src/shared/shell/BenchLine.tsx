@@ -1,0 +1,153 @@
+import { refusalWords } from "../words/refused";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { useNavigate } from "react-router";
+import { call, Problem } from "../../api/client";
+import { usePreferences } from "../../api/queries";
+import type { Choices, FormLineAnswer, LineAnswer, WeaveLineAnswer } from "../../api/types";
+import { FormLine } from "./FormLine";
+import { takeFormLine } from "../kernel/newForm";
+import { keepJob, sheetOfLine, type RingLineReply } from "../kernel/newJob";
+import { RingLine } from "./RingLine";
+import { takeWeaveLine } from "../kernel/newWeave";
+import { WeaveLine } from "./WeaveLine";
+
+type Reply =
+  | ({ kind: "rings" } & RingLineReply)
+  | { kind: "form"; answer: FormLineAnswer }
+  | { kind: "weave"; answer: WeaveLineAnswer }
+  | { kind: "problem"; words: string };
+
+/** Keeps what a line comes to; answers where it is drawn, or null for a line that comes to nothing. */
+async function keptAt(reply: Reply, text: string, choices: Choices): Promise<string | null> {
+  switch (reply.kind) {
+    case "form":
+      return `/shapes/${await takeFormLine(reply.answer, text, choices)}`;
+    case "weave":
+      return `/weaves/${await takeWeaveLine(reply.answer, text, choices)}`;
+    case "rings":
+      return `/rings/${await keepJob({ ...reply.job, name: text.trim().slice(0, 120) })}`;
+    case "problem":
+      return null;
+  }
+}
+
+/** What that line comes to: the first of shapes, weaves, rings that understands it. */
+async function askedOf(text: string, choices: Choices, signal: AbortSignal): Promise<Reply> {
+  const question = { text, bareGauge: choices.bareGauge };
+  const form = await call<FormLineAnswer | undefined>("POST", "/api/line/form", question, signal);
+  if (form) {
+    return { kind: "form", answer: form };
+  }
+  const weave = await call<WeaveLineAnswer | undefined>("POST", "/api/line/weave", question, signal);
+  if (weave) {
+    return { kind: "weave", answer: weave };
+  }
+  const rings = await call<LineAnswer>("POST", "/api/line", question, signal);
+  return { kind: "rings", ...(await sheetOfLine(rings, text, choices, signal)) };
+}
+
+/** Understands a maker's shorthand and answers at once; Enter takes the answer to its place, as soon as it is to what is typed. */
+export function BenchLine() {
+  const [text, setText] = useState("");
+  const [answered, setAnswered] = useState<{ text: string; reply: Reply } | null>(null);
+  /** The line Enter was pressed on before it was answered. */
+  const entered = useRef<string | null>(null);
+  const input = useRef<HTMLInputElement>(null);
+  const navigate = useNavigate();
+  const choices = usePreferences().data?.data;
+  const units = choices?.units ?? "MILLIMETRES";
+  const reply = answered?.reply;
+
+  const write = (next: string) => {
+    setText(next);
+    entered.current = null;
+    if (!next.trim()) {
+      setAnswered(null);
+    }
+  };
+
+  const take = useCallback(
+    async (line: string, to: Reply) => {
+      const place = choices ? await keptAt(to, line, choices) : null;
+      if (place) {
+        setText("");
+        setAnswered(null);
+        input.current?.blur();
+        await navigate(place);
+      }
+    },
+    [choices, navigate],
+  );
+
+  useEffect(() => {
+    const focus = () => input.current?.focus();
+    window.addEventListener("toroid:line", focus);
+    return () => window.removeEventListener("toroid:line", focus);
+  }, []);
+
+  useEffect(() => {
+    if (!text.trim() || !choices) {
+      return;
+    }
+    const abort = new AbortController();
+    const answer = (to: Reply) => {
+      setAnswered({ text, reply: to });
+      if (entered.current === text) {
+        entered.current = null;
+        void take(text, to);
+      }
+    };
+    askedOf(text, choices, abort.signal)
+      .then(answer)
+      .catch((failure: unknown) => {
+        if (failure instanceof Problem) {
+          answer({ kind: "problem", words: refusalWords(failure.body) });
+        }
+      });
+    return () => abort.abort();
+  }, [text, choices, take]);
+
+  const enter = () => {
+    if (answered?.text === text) {
+      void take(text, answered.reply);
+    } else {
+      entered.current = text;
+    }
+  };
+
+  return (
+    <form
+      className="bench-line no-print"
+      onSubmit={(event) => {
+        event.preventDefault();
+        enter();
+      }}
+    >
+      <input
+        id="bench-line"
+        ref={input}
+        aria-label="Bench line"
+        placeholder="1.0 on 4.5"
+        autoComplete="off"
+        spellCheck={false}
+        value={text}
+        onChange={(event) => write(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === "Escape") {
+            write("");
+            event.currentTarget.blur();
+          }
+        }}
+      />
+      <label htmlFor="bench-line">/ bench line</label>
+      {reply && (
+        <div className="line-answer" role="status">
+          {reply.kind === "problem" && <p>{reply.words}</p>}
+          {reply.kind === "rings" && <RingLine reply={reply} units={units} />}
+          {reply.kind === "weave" && <WeaveLine answer={reply.answer} units={units} />}
+          {reply.kind === "form" && <FormLine answer={reply.answer} units={units} />}
+        </div>
+      )}
+    </form>
+  );
+}

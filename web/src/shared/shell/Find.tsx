@@ -1,0 +1,97 @@
+import { Link } from "react-router";
+import {
+  useCatalogue,
+  useFormJobs,
+  useJobs,
+  useMedallionJobs,
+  useWeaveJobs,
+  useWeaves,
+} from "../../api/queries";
+import {
+  formToFind,
+  OTHERS,
+  ownToFind,
+  ranked,
+  weaveToFind,
+  type Findable,
+  type FoundIn,
+} from "../kernel/finder";
+
+const PLACES: FoundIn[] = ["Rings", "Shapes", "Weaves"];
+const SHOWN = 6;
+
+/** Looked for in one place, found in all. */
+export function FindField({ words, onWords }: { words: string; onWords: (words: string) => void }) {
+  return (
+    <input
+      className="plain-input"
+      type="search"
+      aria-label="Find a ring, a shape, a weave"
+      placeholder="find anything"
+      value={words}
+      onChange={(event) => onWords(event.target.value)}
+      onKeyDown={(event) => event.key === "Escape" && onWords("")}
+    />
+  );
+}
+
+/** Everything of those words, place by place. */
+export function Found({ words, without }: { words: string; without?: FoundIn }) {
+  const all = useFindable();
+  const found = ranked(
+    all.filter((one) => one.place !== without),
+    (one) => one,
+    words,
+  );
+  if (words.trim() === "") {
+    return null;
+  }
+  return (
+    <div className="found" role="status">
+      {PLACES.filter((place) => found.some((one) => one.place === place)).map((place) => (
+        <Group key={place} place={place} found={found.filter((one) => one.place === place)} />
+      ))}
+      {found.length === 0 && without === undefined && (
+        <p className="soft mt-4">
+          Nothing is called that. Try ring, hoop, loop, clasp, ear, bead, chain, spiral.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Group({ place, found }: { place: FoundIn; found: Findable[] }) {
+  return (
+    <section aria-label={`Found in ${place}`}>
+      <h2>in {place}</h2>
+      <ul>
+        {found.slice(0, SHOWN).map((one) => (
+          <li key={`${one.to}${one.name}`}>
+            <Link to={one.to} className="found-line">
+              <span className="strong">{one.name}</span> <span className="small soft">{one.does}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {found.length > SHOWN && <p className="small soft mt-1">and {found.length - SHOWN} more</p>}
+    </section>
+  );
+}
+
+function useFindable(): Findable[] {
+  const forms = useCatalogue().data ?? [];
+  const weaves = useWeaves().data ?? [];
+  const rings = useJobs().data ?? [];
+  const shapes = useFormJobs().data ?? [];
+  const pieces = useWeaveJobs().data ?? [];
+  const medallions = useMedallionJobs().data ?? [];
+  return [
+    ...ownToFind("Rings", rings),
+    ...ownToFind("Shapes", shapes),
+    ...ownToFind("Weaves", pieces),
+    ...ownToFind("Weaves", medallions, "/weaves/medallion"),
+    ...OTHERS,
+    ...forms.map(formToFind),
+    ...weaves.map(weaveToFind),
+  ];
+}

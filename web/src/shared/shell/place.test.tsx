@@ -1,0 +1,36 @@
+import { cleanup, render, screen } from "@testing-library/react";
+import { Suspense } from "react";
+import { afterEach, expect, it } from "vitest";
+import { loadTheRest, place } from "./place";
+
+afterEach(cleanup);
+
+it("comes when it is gone to, and beforehand once there is time", async () => {
+  let loaded = 0;
+  const load = () => {
+    loaded++;
+    return Promise.resolve({ There: () => <p>here it is</p> });
+  };
+  const There = place(load, "There");
+  expect(loaded).toBe(0);
+  await loadTheRest();
+  expect(loaded).toBe(1);
+  render(
+    <Suspense fallback={null}>
+      <There />
+    </Suspense>,
+  );
+  expect(await screen.findByText("here it is")).toBeTruthy();
+});
+
+it("that does not come says so, with a way on", async () => {
+  const Gone = place(() => Promise.reject(new TypeError("failed to fetch")), "Gone");
+  await loadTheRest();
+  render(
+    <Suspense fallback={null}>
+      <Gone />
+    </Suspense>,
+  );
+  expect(await screen.findByText("This place did not come")).toBeTruthy();
+  expect(screen.getByRole("button", { name: "Load the page again" })).toBeTruthy();
+});

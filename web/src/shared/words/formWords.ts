@@ -1,0 +1,235 @@
+/** Words about forms: steps, judgements, ends. The codes are the core's. */
+import type { Expected, FormJobData, FormStep, FormStepKind } from "../../api/types";
+import { plain, sizeText, type Units } from "../../quantity/format";
+import { capital } from "./lists";
+
+const VERBS: Record<FormStepKind, string> = {
+  CUT: "Cut the wire",
+  STRAIGHTEN: "Straighten it",
+  HARDEN: "Twist it hard",
+  MARK: "Mark it",
+  LEAVE: "Leave straight",
+  BEND: "Bend",
+  LOOP: "Turn the loop",
+  WRAP: "Wrap",
+  COIL: "Coil",
+  SPIRAL: "Curl the spiral",
+  FORM: "Form",
+  FOLD: "Fold",
+  THREAD: "Thread on",
+  BALL: "Ball the end",
+  DOME: "Dome it",
+  STRETCH: "Stretch it",
+  PRESS: "Press it narrower",
+  ANNEAL: "Anneal",
+  CRIMP: "Crimp",
+  BIND: "Bind",
+  HAMMER: "Hammer",
+  DRILL: "Drill",
+  SOLDER: "Solder",
+  TWIST: "Fan and true",
+  TRIM: "Trim the ends",
+  FILE: "File the ends",
+  GLUE: "Glue",
+};
+
+/** Steps whose part says more than a name. */
+const PART_IS_PLACE: readonly FormStepKind[] = [
+  "LEAVE",
+  "BEND",
+  "WRAP",
+  "COIL",
+  "FOLD",
+  "BIND",
+  "CRIMP",
+  "STRAIGHTEN",
+  "HARDEN",
+  "ANNEAL",
+];
+
+export function formStepTitle(step: FormStep): string {
+  if (step.kind === "FORM") {
+    return step.part.includes(" ") ? capital(step.part) : `Form the ${step.part}`;
+  }
+  return VERBS[step.kind];
+}
+
+/** Which part, which wire. */
+export function formStepPart(step: FormStep, wires: number): string {
+  const wire = wires > 1 && step.wire ? `, ${step.wire}` : "";
+  switch (step.kind) {
+    case "CUT":
+      return `${step.part.replace("straight", "straightened")}${wire}`;
+    case "MARK":
+      return step.part === "middle" ? `the middle first${wire}` : `from the first end${wire}`;
+    case "FORM":
+      return wire.slice(2);
+    default:
+      return step.part + (PART_IS_PLACE.includes(step.kind) || wires > 1 ? wire : "");
+  }
+}
+
+/** The number that matters in a step, with its unit. */
+export function formStepNumber(
+  step: FormStep,
+  cutMm: number,
+  units: Units,
+): { value: number; unit: string; decimals: number; length: boolean } | null {
+  const mm = (value: number, decimals = 1) => ({
+    value,
+    unit: units === "INCHES" ? "in" : "mm",
+    decimals,
+    length: true,
+  });
+  switch (step.kind) {
+    case "CUT":
+      return mm(cutMm);
+    case "LEAVE":
+    case "CRIMP":
+    case "BALL":
+      return mm(step.lengthMm);
+    case "LOOP":
+    case "FORM":
+    case "COIL":
+      if (step.ownToolMm !== null || step.toolMm !== null) {
+        return mm(step.ownToolMm ?? step.toolMm!, 2);
+      }
+      break;
+    case "WRAP":
+    case "SPIRAL":
+      if (step.turns !== null) {
+        return { value: step.turns, unit: "turns", decimals: 2, length: false };
+      }
+      break;
+    case "BIND":
+      return mm(step.lengthMm, 0);
+    case "HAMMER":
+      return step.flat && mm(step.flat.thickMm, 2);
+    default:
+      break;
+  }
+  const degrees = step.heldDegrees ?? step.degrees;
+  return degrees === null ? null : { value: degrees, unit: "°", decimals: 0, length: false };
+}
+
+/** Nearer than this nobody can grip beside a mark. */
+const AT_THE_MARK_MM = 0.15;
+
+/** What to do, in one or two sentences. */
+export function formStepWords(step: FormStep, units: Units): string {
+  const grip = step.goesOn
+    ? "Go on where the last bend ends"
+    : step.fromMiddleMm !== null
+      ? step.fromMiddleMm < AT_THE_MARK_MM
+        ? "Grip at the middle mark"
+        : `Grip ${sizeText(step.fromMiddleMm, units, 1)} from the middle mark`
+      : step.gripMm !== null
+        ? `Grip at the ${sizeText(step.gripMm, units, 1)} mark`
+        : "";
+  const held =
+    step.heldDegrees !== null && step.degrees !== null && step.heldDegrees - step.degrees >= 1
+      ? `bend to ${plain(step.heldDegrees, 0)}°, it springs back to ${plain(step.degrees, 0)}°`
+      : step.degrees !== null
+        ? `bend ${plain(step.degrees, 0)}°`
+        : "";
+  switch (step.kind) {
+    case "CUT":
+      return "Draw the wire straight, cut with the flush face to the piece. Equal pieces together.";
+    case "STRAIGHTEN":
+      return "Roll it under a hardwood block, or draw it through nylon jaws, until it lies without rocking.";
+    case "HARDEN":
+      return "Twist it in the hand drill, slowly, while you pull; stop before it kinks. Cut the gripped ends off.";
+    case "MARK":
+      return "Set every mark on the strip below before bending anything.";
+    case "LEAVE":
+      return "Nothing to bend here: the next grip is at its end.";
+    case "BEND":
+    case "FOLD":
+      return `${grip}, in the strong back of the jaw: ${held}.`;
+    case "LOOP":
+    case "FORM":
+      return `${grip}; ${held}. ${toolWords(step, units)} Look that it is round and in plane.`;
+    case "WRAP":
+      return `Hold the loop flat across in flat jaws. ${plain(step.turns ?? 0, 1)} turns, each close to the last; tuck the end in.`;
+    case "COIL":
+      return `${woundWords(step)}, tight against the last one. ${toolWords(step, units)}`;
+    case "SPIRAL":
+      return `Begin with the tips, then hold the spiral flat and push: ${plain(step.turns ?? 0, 2)} turns.`;
+    case "BALL":
+      return `This much wire melts into the ball. Hold it upright in the flame's tip.`;
+    case "THREAD":
+      return `On now, before it is closed: ${step.part}.`;
+    case "TRIM":
+      return "Flush face to the work; hold both sides of the cut. Look and feel for a sharp end.";
+    case "FILE":
+      return "Round and smooth, nothing a thread or fingertip catches on.";
+    case "BIND":
+      return `This stretch takes that much wire. ${capital(step.part)}.`;
+    case "HAMMER":
+      return step.flat
+        ? `Up to the mark: ${sizeText(step.lengthMm, units, 1)} of wire become about ${sizeText(step.flat.longMm, units, 1)}, ${sizeText(step.flat.wideMm, units, 1)} wide. A little at a time; anneal when it stiffens.`
+        : "On the outer curves, a little at a time, never on a crossing; anneal when it stiffens.";
+    case "DRILL":
+      return "Round the end, punch, drill, deburr, then texture.";
+    case "SOLDER":
+      return "Ends filed to meet; flux; solder runs to the hotter side. Quench, pickle, rinse, dry.";
+    case "STRETCH":
+      return "Pull evenly from both ends; anneal again when stiff.";
+    case "PRESS":
+      return "In a channel as wide as the band shall be, a little at a time; push so that the outer turns all lean one way.";
+    case "ANNEAL":
+      return "Even heat to a dull glow in shaded light, quench, pickle, rinse, dry. It gives again.";
+    case "CRIMP":
+      return "Feed straight through the toothed wheels, no twist.";
+    case "DOME":
+      return step.part.includes("hollow")
+        ? "Lay it in the hollow of a block, the punch on it; tap from the rim inward, then one hollow smaller."
+        : "Press the middle over a round jaw until it sits on its bead.";
+    case "TWIST":
+      return "Spread the turns evenly, then true them with the fingers.";
+    case "GLUE":
+      return "A drop inside, then wipe off what comes out.";
+  }
+}
+
+function toolWords(step: FormStep, units: Units): string {
+  if (step.toolMm === null) {
+    return "";
+  }
+  if (step.ownTool !== null && step.ownInsideMm !== null) {
+    return `Your ${step.ownTool} leaves ${sizeText(step.ownInsideMm, units)} inside; ${sizeText(step.toolMm, units)} would be exact.`;
+  }
+  return `Look for a jaw or rod of ${sizeText(step.toolMm, units)}: it leaves ${sizeText(step.insideMm ?? 0, units)} inside.`;
+}
+
+/** What a band about a plan rests on. */
+export function expectedWords(expected: Expected): string {
+  return expected.measurements === 0
+    ? "the band is common practice until five are measured"
+    : `the band is where 19 in 20 of yours fall, from ${expected.measurements}`;
+}
+
+/** Turns as wound on the rod, where they open to noticeably fewer. */
+function woundWords(step: FormStep): string {
+  const turns = step.turns ?? 0;
+  const wound = step.heldDegrees === null ? turns : step.heldDegrees / 360;
+  return wound - turns < 0.1
+    ? `${plain(turns, 1)} turns`
+    : `${plain(wound, 1)} turns on the rod, which open to ${plain(turns, 1)}`;
+}
+
+export function handWord(hand: FormJobData["hand"]): string {
+  return { RIGHT: "right", LEFT: "left", PAIRS: "mirrored pairs" }[hand];
+}
+
+export function rhythmWord(rhythm: FormJobData["rhythm"]): string {
+  return {
+    BATCH: "one operation over all",
+    TANDEM: "two in tandem",
+    ONE_BY_ONE: "one copy at a time",
+  }[rhythm];
+}
+
+export function cuttingWord(cutting: FormJobData["cutting"]): string {
+  return { PRE_CUT: "pre-cut lengths", FROM_SPOOL: "from the spool" }[cutting];
+}

@@ -1,0 +1,53 @@
+/** An operation in words, whatever its family. */
+import type { Detail, FormStep, FormingStep, Operation, RingsHandled } from "../../api/types";
+import { plain } from "../../quantity/format";
+import { formStepTitle } from "./formWords";
+import { stepTitle } from "./words";
+
+/** A forming step with the tool of the maker's own, as it is told everywhere. */
+export function formStepOf({ step, own }: FormingStep): FormStep {
+  return {
+    ...step,
+    ownTool: own?.name ?? null,
+    ownToolMm: own?.diameterMm ?? null,
+    ownInsideMm: own?.insideMm ?? null,
+  };
+}
+
+const RINGS: Record<RingsHandled["kind"], string> = {
+  CLOSE_FIRST: "Close these first",
+  OPEN_FIRST: "Open these",
+  PUT_IN: "Put the rings in",
+};
+
+export function operationTitle({ detail }: Pick<Operation, "detail">): string {
+  return detailTitle(detail);
+}
+
+function detailTitle(detail: Detail): string {
+  switch (detail.family) {
+    case "rings":
+      return stepTitle(detail.kind);
+    case "forming":
+      return formStepTitle(formStepOf(detail));
+    case "weaving":
+      return RINGS[detail.kind];
+  }
+}
+
+/** What is counted, one press for each. */
+export function countedWords({ detail, verb }: Pick<Operation, "detail" | "verb">): string {
+  return detail.family === "forming"
+    ? "copies"
+    : verb === "CUT" || detail.family === "weaving"
+      ? "rings"
+      : "times";
+}
+
+/** What has to pass after an operation before the next: "24 hours, while the glue sets." */
+export function waitWords(waits: NonNullable<Operation["waits"]>): string {
+  const what = { GLUE_SETS: "while the glue sets" }[waits.kind];
+  const long =
+    waits.minutes >= 120 ? `${plain(waits.minutes / 60, 1)} hours` : `${plain(waits.minutes, 0)} min`;
+  return `Then leave it ${long}, ${what}.`;
+}

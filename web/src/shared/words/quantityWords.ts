@@ -1,0 +1,25 @@
+/** What can be measured, in words. A quantity without words does not compile. */
+import type { Measurable, Quantity } from "../../api/types";
+
+const WORDS: Record<Quantity, string> = {
+  COIL_INNER: "inside",
+  COIL_OUTER: "outside",
+  RING_INNER: "inside",
+  RING_OUTER: "outside",
+  CUT_LENGTH: "really cut",
+  LOOP_INSIDE: "loop, inside",
+  WRAPS: "wraps",
+  OFFCUT: "offcut",
+  MINUTES: "minutes",
+  FINISHED: "finished, long",
+  SHORT: "did not reach, short by",
+  FLAT_WIDE: "flat, wide",
+};
+
+export const measuredWords = (quantity: Quantity): string => WORDS[quantity];
+
+/** Whether it is told in the maker's own unit of length. */
+export const isLength = ({ unit }: Pick<Measurable, "unit">): boolean => unit === "mm";
+
+/** Counts and minutes are no lengths. */
+export const countsOnly = (quantity: Quantity): boolean => quantity === "WRAPS" || quantity === "MINUTES";
