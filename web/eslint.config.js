@@ -24,8 +24,14 @@ export default tseslint.config(
       "react/no-unstable-nested-components": ["error", { allowAsProps: true }],
       // prose has apostrophes
       "react/no-unescaped-entities": "off",
+      // one idea a function; a test may tell a long story
+      "max-lines-per-function": ["error", { max: 60 }],
       // a wrong list of dependencies shows what is no longer so
       "react-hooks/exhaustive-deps": "error",
     },
+  },
+  {
+    files: ["**/*.test.{ts,tsx}", "src/test/**", "checks/**"],
+    rules: { "max-lines-per-function": "off" },
   },
 );

@@ -46,6 +46,11 @@ export function changed(...paths: string[]): void {
   }
 }
 
+/** Reads a list anew where it is shown; resolves when what stands there is what the server has. */
+export async function readAnew(path: string): Promise<void> {
+  await queries.invalidateQueries({ queryKey: [path] });
+}
+
 /** Read again when next looked at, not at once: a run's plan is frozen, and large. */
 export function outdated(path: string): void {
   void queries.invalidateQueries({ queryKey: [path], refetchType: "none" });

@@ -1,4 +1,3 @@
-import { failureWords } from "../../shared/words/refused";
 import { useState } from "react";
 import { usePreferences, useReadings } from "../../api/queries";
 import type { Kept, Measurable, Operation, Quantity, RunData } from "../../api/types";
@@ -6,8 +5,9 @@ import { bareLengthMm } from "../../quantity/inches";
 import { rememberMeasurement } from "../../shared/kernel/leaving";
 import { isLength, measuredWords } from "../../shared/words/quantityWords";
 import { takeReading } from "../../shared/kernel/readings";
+import { ONLY_THE_SERVER_READS_THIS, typedLength } from "../../shared/kernel/typedLength";
+import { useMeasured } from "../../shared/kernel/useMeasured";
 import { Noted } from "./Noted";
-import { ONLY_THE_SERVER_READS_THIS, readLength } from "./readLength";
 
 interface Props {
   run: Kept<RunData>;
@@ -17,41 +17,24 @@ interface Props {
 /** Type a number, Enter, next: a caliper that types like a keyboard works as it is. */
 export function MeasureEntry({ run, operation }: Props) {
   const [measurable, choose] = useChosen(operation);
-  const [text, setText] = useState("");
-  const [refusal, setRefusal] = useState<string | null>(null);
   const choices = usePreferences().data?.data;
   const here = (useReadings(run.id).data ?? [])
     .filter((kept) => !kept.deleted && kept.data.operation === operation.id)
     .filter((kept) => kept.data.quantity === measurable.quantity)
     .map((kept) => kept.data.value);
-  const take = async () => {
-    const typed = text.trim();
-    if (!typed) {
-      return;
+  const { text, setText, refusal, onSubmit } = useMeasured(async (typed) => {
+    const value = isLength(measurable)
+      ? await typedLength(typed, choices)
+      : (bareLengthMm(typed, "MILLIMETRES") ?? (await typedLength(typed, choices)));
+    const { quantity } = measurable;
+    const taken = await takeReading({ runId: run.id, operation: operation.id, quantity, value });
+    if (!taken.waits) {
+      rememberMeasurement(`measurement ${typed}`, taken.id);
     }
-    try {
-      const units = isLength(measurable) ? (choices?.units ?? "MILLIMETRES") : "MILLIMETRES";
-      const value = bareLengthMm(typed, units) ?? (await readLength(typed, choices?.bareGauge));
-      const { quantity } = measurable;
-      const taken = await takeReading({ runId: run.id, operation: operation.id, quantity, value });
-      if (!taken.waits) {
-        rememberMeasurement(`measurement ${typed}`, taken.id);
-      }
-      setText("");
-      setRefusal(null);
-    } catch (failure) {
-      setRefusal(failureWords(failure, ONLY_THE_SERVER_READS_THIS));
-    }
-  };
+  }, ONLY_THE_SERVER_READS_THIS);
   return (
     <>
-      <form
-        className="measure-entry"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void take();
-        }}
-      >
+      <form className="measure-entry" onSubmit={onSubmit}>
         <label className="sr-only" htmlFor="measured">
           Measured, {measuredWords(measurable.quantity)}
         </label>

@@ -28,19 +28,7 @@ export function RunPage({ run }: { run: Kept<RunData> }) {
   useBenchKeys(operation && !wrong ? forward : null, back);
   return (
     <div className="making">
-      <header>
-        <Link to="/" className="figures font-bold no-underline hover:underline">
-          {run.data.name}
-        </Link>
-        <span className="soft">{whereabouts(run.data, place)}</span>
-        <SaveMark
-          editor={progress.editor}
-          state={progress.state}
-          describe={(at) =>
-            `${whereabouts({ ...run.data, ...at })}, ${placeOf(run.data.plan, at).count} counted there`
-          }
-        />
-      </header>
+      <Header run={run} progress={progress} />
       {wrong ? (
         <Mistake
           run={run}
@@ -75,6 +63,24 @@ export function RunPage({ run }: { run: Kept<RunData> }) {
         )}
       </RunFooter>
     </div>
+  );
+}
+
+function Header({ run, progress }: { run: Kept<RunData>; progress: ReturnType<typeof useRunProgress> }) {
+  return (
+    <header>
+      <Link to="/" className="figures font-bold no-underline hover:underline">
+        {run.data.name}
+      </Link>
+      <span className="soft">{whereabouts(run.data, progress.place)}</span>
+      <SaveMark
+        editor={progress.editor}
+        state={progress.state}
+        describe={(at) =>
+          `${whereabouts({ ...run.data, ...at })}, ${placeOf(run.data.plan, at).count} counted there`
+        }
+      />
+    </header>
   );
 }
 

@@ -8,7 +8,9 @@ import { say } from "../../shared/kernel/says";
 import { rememberMeasurement, setLeftOut } from "../../shared/kernel/leaving";
 import { Moves } from "./Moves";
 import { SpringbackChart } from "./SpringbackChart";
-import { notTaken, takeReading } from "../../shared/kernel/readings";
+import { NOT_TAKEN, takeReading } from "../../shared/kernel/readings";
+import { typedLength } from "../../shared/kernel/typedLength";
+import { useMeasured } from "../../shared/kernel/useMeasured";
 
 /** One spool: theory against own measurement, rod by rod. */
 export function SpoolPage() {
@@ -33,7 +35,7 @@ export function SpoolPage() {
         <>
           <Summary view={spring} />
           <SpringbackChart view={spring} units={units} />
-          <OneMore spool={spool} />
+          <OneMore spool={spool} units={units} />
           <Readings view={spring} units={units} />
           <Moves spoolId={spool.id} units={units} />
         </>
@@ -66,47 +68,32 @@ function Summary({ view }: { view: SpringbackView }) {
 }
 
 /** A coil measured outside any run. */
-function OneMore({ spool }: { spool: Kept<SpoolData> }) {
+function OneMore({ spool, units }: { spool: Kept<SpoolData>; units: Units }) {
+  const choices = usePreferences().data?.data;
   const mandrels = useMandrels().data ?? [];
   const [rod, setRod] = useState("");
-  const [value, setValue] = useState("");
-  const [refusal, setRefusal] = useState<string | null>(null);
   const chosen = mandrels.find((kept) => kept.id === rod) ?? mandrels[0];
-  const take = async () => {
-    const inner = Number(value.replace(",", "."));
-    if (!chosen || !value.trim() || !Number.isFinite(inner)) {
-      setRefusal(chosen ? "Type the coil's inner diameter in mm." : "Add a rod in Stock, tools first.");
-      return;
+  const { text, setText, refusal, onSubmit } = useMeasured(async (typed) => {
+    const taken = await takeReading({
+      quantity: "COIL_INNER",
+      value: await typedLength(typed, choices),
+      lotId: spool.id,
+      context: { rodMm: chosen!.data.diameterMm },
+    });
+    if (!taken.waits) {
+      rememberMeasurement(`measurement ${typed}`, taken.id);
     }
-    try {
-      const taken = await takeReading({
-        quantity: "COIL_INNER",
-        value: inner,
-        lotId: spool.id,
-        context: { rodMm: chosen.data.diameterMm },
-      });
-      if (!taken.waits) {
-        rememberMeasurement(`measurement ${value}`, taken.id);
-      }
-      setValue("");
-      setRefusal(null);
-    } catch (failure) {
-      setRefusal(notTaken(failure));
-    }
-  };
+  }, NOT_TAKEN);
+  if (!chosen) {
+    return <p className="soft mt-5">Add a rod in Stock, tools: then a coil wound on it can be noted here.</p>;
+  }
   return (
-    <form
-      className="sentence mt-5 text-lg"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void take();
-      }}
-    >
+    <form className="sentence mt-5 text-lg" onSubmit={onSubmit}>
       <span>A coil on the</span>
       <select
         className="word-select"
         aria-label="Rod"
-        value={chosen?.id ?? ""}
+        value={chosen.id}
         onChange={(event) => setRod(event.target.value)}
       >
         {mandrels.map((kept) => (
@@ -121,10 +108,10 @@ function OneMore({ spool }: { spool: Kept<SpoolData> }) {
         className="plain-input w-20 text-right figures font-bold"
         inputMode="decimal"
         autoComplete="off"
-        value={value}
-        onChange={(event) => setValue(event.target.value)}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
       />
-      <span>mm.</span>
+      <span>{units === "INCHES" ? "in." : "mm."}</span>
       <button className="quiet">Note it</button>
       {refusal && (
         <span className="stop basis-full" role="alert">

@@ -61,7 +61,28 @@ export function SpringbackChart({ view, units }: { view: SpringbackView; units: 
       {fitted.length > 1 && <path d={band} fill="color-mix(in oklab, var(--mark) 15%, transparent)" />}
       <path className="dash" d={through((rod) => rod.handbookMm)} />
       <path className="marked" strokeWidth="2" d={through((rod) => rod.fittedMm)} />
-      {view.readings.map((reading) => (
+      <Coils readings={view.readings} {...{ x, y, perUnit }} />
+      <RodAxis {...{ rods, at, perUnit }} />
+      <text x={W - 4} y={H - 4} textAnchor="end" className="soft">
+        rod, {unit}
+      </text>
+      <Legend fitted={fitted.length > 1} />
+    </svg>
+  );
+}
+
+interface CoilsProps {
+  readings: SpringbackView["readings"];
+  x: ScaleLinear<number, number>;
+  y: ScaleLinear<number, number>;
+  perUnit: number;
+}
+
+/** Every coil measured; one left out is hollow. */
+function Coils({ readings, x, y, perUnit }: CoilsProps) {
+  return (
+    <>
+      {readings.map((reading) => (
         <circle
           key={reading.id}
           cx={x(reading.mandrelDiameterMm / perUnit)}
@@ -73,12 +94,7 @@ export function SpringbackChart({ view, units }: { view: SpringbackView; units: 
           opacity={0.85}
         />
       ))}
-      <RodAxis {...{ rods, at, perUnit }} />
-      <text x={W - 4} y={H - 4} textAnchor="end" className="soft">
-        rod, {unit}
-      </text>
-      <Legend fitted={fitted.length > 1} />
-    </svg>
+    </>
   );
 }
 

@@ -27,25 +27,7 @@ export function WiresLearnt({ wires }: { wires: WireLearnt[] }) {
               />
               {wire.name}
             </Link>
-            <div className="glance-scale" aria-hidden="true">
-              {scale.map((tick) => (
-                <i key={tick} style={{ left: share(tick, end) }} />
-              ))}
-              {wire.lowPercent !== null && wire.highPercent !== null && (
-                <b
-                  style={{
-                    left: share(Math.max(0, wire.lowPercent), end),
-                    right: share(end - wire.highPercent, end),
-                  }}
-                />
-              )}
-              {wire.handbookPercent !== null && (
-                <span className="glance-ring open" style={{ left: share(wire.handbookPercent, end) }} />
-              )}
-              {wire.ownPercent !== null && (
-                <span className="glance-ring" style={{ left: share(wire.ownPercent, end) }} />
-              )}
-            </div>
+            <Scale wire={wire} scale={scale} end={end} />
             <p className="glance-said">{said(wire)}</p>
           </div>
         ))}
@@ -68,6 +50,30 @@ export function WiresLearnt({ wires }: { wires: WireLearnt[] }) {
         of the next will fall
       </p>
     </section>
+  );
+}
+
+function Scale({ wire, scale, end }: { wire: WireLearnt; scale: number[]; end: number }) {
+  return (
+    <div className="glance-scale" aria-hidden="true">
+      {scale.map((tick) => (
+        <i key={tick} style={{ left: share(tick, end) }} />
+      ))}
+      {wire.lowPercent !== null && wire.highPercent !== null && (
+        <b
+          style={{
+            left: share(Math.max(0, wire.lowPercent), end),
+            right: share(end - wire.highPercent, end),
+          }}
+        />
+      )}
+      {wire.handbookPercent !== null && (
+        <span className="glance-ring open" style={{ left: share(wire.handbookPercent, end) }} />
+      )}
+      {wire.ownPercent !== null && (
+        <span className="glance-ring" style={{ left: share(wire.ownPercent, end) }} />
+      )}
+    </div>
   );
 }
 

@@ -3,7 +3,7 @@ import { Route, Routes } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { SpringbackView } from "../../api/types";
 import bench from "../../test/bench.json";
-import { PREFERENCES, Refused, serve, show, type Answers } from "../../test/app";
+import { CHOICES, PREFERENCES, Refused, serve, show, type Answers } from "../../test/app";
 import workshop from "../../test/workshop.json";
 import { forget, undo } from "../../shared/kernel/undo";
 import { SpoolPage } from "./SpoolPage";
@@ -110,6 +110,19 @@ describe("a spool's page", () => {
     );
   });
 
+  it("takes a coil in the maker's own unit", async () => {
+    const asked = open(VIEW, {
+      "GET /api/preferences": { id: "p", version: 0, data: { ...CHOICES, units: "INCHES" } },
+    });
+    await screen.findByRole("option", { name: workshop.mandrels[0]!.data.name });
+    await screen.findByText("in.");
+    fireEvent.change(screen.getByLabelText("measured inside"), { target: { value: "0.2" } });
+    fireEvent.click(screen.getByRole("button", { name: "Note it" }));
+    await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true));
+    const { value } = (asked.find((one) => one.method === "PUT")!.body as { data: { value: number } }).data;
+    expect(value).toBeCloseTo(5.08, 6); // 0.2 in of 25.4 mm
+  });
+
   it("says what it wants typed and what the server refuses, and keeps a reading while it is away", async () => {
     let answer: () => unknown = () =>
       new Refused({ code: "out-of-range", remedy: "no-coil-is-smaller-than-its-rod" });
@@ -117,7 +130,7 @@ describe("a spool's page", () => {
     await screen.findByRole("option", { name: workshop.mandrels[0]!.data.name });
     const note = screen.getByRole("button", { name: "Note it" });
     fireEvent.click(note);
-    expect(screen.getByRole("alert").textContent).toContain("Type the coil's inner diameter");
+    expect(screen.getByRole("alert").textContent).toContain("Type what was measured");
     fireEvent.change(screen.getByLabelText("measured inside"), { target: { value: "3" } });
     fireEvent.click(note);
     await waitFor(() =>

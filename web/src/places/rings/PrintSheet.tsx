@@ -46,40 +46,45 @@ const DECIMALS: Record<string, number> = { mm: 2, g: 3, "%": 1, N: 1, "": 2 };
 /** Room for the ring and for the words under the 50 mm line, mm. */
 const LEAST_BOX = 90;
 
-function Content({ job, sheet }: { job: RingJobData; sheet: RingSheet }) {
-  const { ring } = sheet;
+function TrueSize({ ring, metal }: { ring: RingSheet["ring"]; metal: string }) {
   const box = Math.max(LEAST_BOX, ring.closedOuterMm + 6);
+  return (
+    <svg
+      width={`${box}mm`}
+      height={`${ring.closedOuterMm + 24}mm`}
+      viewBox={`0 0 ${box} ${ring.closedOuterMm + 24}`}
+      className="my-6 block"
+      role="img"
+      aria-label="The ring at true size, with a 50 mm line"
+    >
+      <MetalFace
+        cx={ring.closedOuterMm / 2 + 1}
+        cy={ring.closedOuterMm / 2 + 1}
+        outer={ring.closedOuterMm / 2}
+        inner={ring.closedInnerMm / 2}
+        metal={metal}
+      />
+      <g transform={`translate(1 ${ring.closedOuterMm + 12})`} strokeWidth="0.25">
+        <path d="M0 0H50M0 -2V2M50 -2V2" fill="none" stroke="currentColor" />
+        {[10, 20, 30, 40].map((x) => (
+          <path key={x} d={`M${x} -1V1`} stroke="currentColor" />
+        ))}
+        <text x="0" y="6" style={{ fontSize: 3.4 }}>
+          This line is 50 mm long when printed at true size.
+        </text>
+      </g>
+    </svg>
+  );
+}
+
+function Content({ job, sheet }: { job: RingJobData; sheet: RingSheet }) {
   return (
     <>
       <h1 className="text-3xl font-extrabold">{job.name}</h1>
       <p>
         {sheet.ringsMade} rings, {cutWord(job.cut)}, {windingWord(job.winding)}
       </p>
-      <svg
-        width={`${box}mm`}
-        height={`${ring.closedOuterMm + 24}mm`}
-        viewBox={`0 0 ${box} ${ring.closedOuterMm + 24}`}
-        className="my-6 block"
-        role="img"
-        aria-label="The ring at true size, with a 50 mm line"
-      >
-        <MetalFace
-          cx={ring.closedOuterMm / 2 + 1}
-          cy={ring.closedOuterMm / 2 + 1}
-          outer={ring.closedOuterMm / 2}
-          inner={ring.closedInnerMm / 2}
-          metal={job.metal}
-        />
-        <g transform={`translate(1 ${ring.closedOuterMm + 12})`} strokeWidth="0.25">
-          <path d="M0 0H50M0 -2V2M50 -2V2" fill="none" stroke="currentColor" />
-          {[10, 20, 30, 40].map((x) => (
-            <path key={x} d={`M${x} -1V1`} stroke="currentColor" />
-          ))}
-          <text x="0" y="6" style={{ fontSize: 3.4 }}>
-            This line is 50 mm long when printed at true size.
-          </text>
-        </g>
-      </svg>
+      <TrueSize ring={sheet.ring} metal={job.metal} />
       <dl className="grid grid-cols-[auto_auto_1fr] gap-x-5 gap-y-1">
         {sheet.figures.map((figure) => (
           <div key={figure.id} className="contents">

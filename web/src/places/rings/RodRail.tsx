@@ -1,7 +1,7 @@
 import type { KeyboardEvent } from "react";
 import { usePreferences } from "../../api/queries";
 import type { RingJobData, RingSheet, RodView } from "../../api/types";
-import { plain, sizeText } from "../../quantity/format";
+import { plain, sizeText, type Units } from "../../quantity/format";
 import { useSize } from "../../shared/kernel/useSize";
 import type { Change } from "./JobSentence";
 
@@ -72,6 +72,32 @@ function RodEnd({
   );
 }
 
+interface ButtonProps extends Placed {
+  units: Units;
+  chosen: boolean;
+  /** Whether the Tab key comes to it; the arrows go on from there. */
+  reached: boolean;
+  onTake: () => void;
+}
+
+function RodButton({ rod, x, r, units, chosen, reached, onTake }: ButtonProps) {
+  const inside = rod.closedInnerMm === null ? null : sizeText(rod.closedInnerMm, units);
+  const half = Math.max(r, LABEL_WIDTH / 2);
+  return (
+    <button
+      id={`rod-${rod.id}`}
+      role="radio"
+      aria-checked={chosen}
+      tabIndex={reached ? 0 : -1}
+      aria-label={`${rod.name}, ${plain(rod.diameterMm)} mm, ${inside ? `ring ${inside} inside` : "springs back straight"}`}
+      title={`${rod.name}: ${inside ? `${inside} inside` : "springs back straight"}`}
+      className="absolute top-0 cursor-pointer"
+      style={{ left: x - half, width: 2 * half, height: LINE + 18 }}
+      onClick={onTake}
+    />
+  );
+}
+
 /** The maker's own rods; the one in use is filled, the nearest to the ring wanted is ringed. */
 export function RodRail({ sheet, data, change }: { sheet: RingSheet; data: RingJobData; change: Change }) {
   const { ref, width } = useSize<HTMLDivElement>();
@@ -112,21 +138,12 @@ export function RodRail({ sheet, data, change }: { sheet: RingSheet; data: RingJ
       </svg>
       <div role="radiogroup" aria-label="Your rods" onKeyDown={onKey}>
         {place(rods, width).map(({ rod, x, r }) => (
-          <button
+          <RodButton
             key={rod.id}
-            id={`rod-${rod.id}`}
-            role="radio"
-            aria-checked={rod === chosen}
-            tabIndex={rod === (chosen ?? closest ?? rods[0]) ? 0 : -1}
-            aria-label={`${rod.name}, ${plain(rod.diameterMm)} mm${rod.closedInnerMm === null ? ", springs back straight" : `, ring ${sizeText(rod.closedInnerMm, units)} inside`}`}
-            title={`${rod.name}${rod.closedInnerMm === null ? ": springs back straight" : `: ${sizeText(rod.closedInnerMm, units)} inside`}`}
-            className="absolute top-0 cursor-pointer"
-            style={{
-              left: x - Math.max(r, LABEL_WIDTH / 2),
-              width: 2 * Math.max(r, LABEL_WIDTH / 2),
-              height: LINE + 18,
-            }}
-            onClick={() => take(rod)}
+            {...{ rod, x, r, units }}
+            chosen={rod === chosen}
+            reached={rod === (chosen ?? closest ?? rods[0])}
+            onTake={() => take(rod)}
           />
         ))}
       </div>

@@ -102,10 +102,25 @@ function Makes({ data, change, units, choice }: Props & { choice: Choice }) {
   if (!found || !parameters) {
     return <p className="soft small">being worked out</p>;
   }
-  const named = (id: string) => parameters.find((one) => one.id === id);
   return (
     <div data-testid="in-hand" className="small">
       <p>{asItStands(found, choice, units)}</p>
+      <Ways {...{ found, parameters, data, change, units, what: choice.what }} />
+    </div>
+  );
+}
+
+interface WaysProps extends Props {
+  found: FromWire;
+  parameters: ParameterView[];
+  what: Choice["what"];
+}
+
+/** Each value that makes it fit, one press away; which never do, with how far they reach. */
+function Ways({ found, parameters, data, change, units, what }: WaysProps) {
+  const named = (id: string) => parameters.find((one) => one.id === id);
+  return (
+    <>
       <ul>
         {found.ways.map((way) => {
           const parameter = named(way.parameter);
@@ -113,7 +128,7 @@ function Makes({ data, change, units, choice }: Props & { choice: Choice }) {
             <li key={way.parameter} className="in-hand-way">
               <span>{parameter?.name ?? way.parameter}</span>
               <strong className="figures">{valueWords(way.value, parameter, units)}</strong>
-              <span className="soft">{leftWords(way.leftMm, choice.what, units)}</span>
+              <span className="soft">{leftWords(way.leftMm, what, units)}</span>
               <button
                 className="quiet small"
                 onClick={() =>
@@ -138,7 +153,7 @@ function Makes({ data, change, units, choice }: Props & { choice: Choice }) {
           .
         </p>
       )}
-    </div>
+    </>
   );
 }
 

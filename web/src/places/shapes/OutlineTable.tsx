@@ -4,6 +4,17 @@ import { RowsTable } from "./RowsTable";
 
 const NEW_ROW: OutlineRow = { feedMm: 10, rotateDegrees: 0, bendDegrees: 30, insideRadiusMm: 1 };
 
+interface AngleProps {
+  label: string;
+  minimum: number;
+  value: number;
+  onChange: (degrees: number) => void;
+}
+
+function Angle(props: AngleProps) {
+  return <NumberInput {...props} kind="number" unit="°" decimals={0} step={5} />;
+}
+
 /** The free editor: feed so far, turn the plane, bend, on what radius; row by row. */
 export function OutlineTable({
   rows,
@@ -32,24 +43,16 @@ export function OutlineTable({
           step={0.5}
           onChange={(feedMm) => set(i, { feedMm })}
         />,
-        <NumberInput
+        <Angle
           key="turn"
           label={`Turn, row ${i + 1}`}
-          kind="number"
-          unit="°"
-          decimals={0}
-          step={5}
           minimum={-360}
           value={row.rotateDegrees}
           onChange={(rotateDegrees) => set(i, { rotateDegrees })}
         />,
-        <NumberInput
+        <Angle
           key="bend"
           label={`Bend, row ${i + 1}`}
-          kind="number"
-          unit="°"
-          decimals={0}
-          step={5}
           minimum={-350}
           value={row.bendDegrees}
           onChange={(bendDegrees) => set(i, { bendDegrees })}

@@ -8,7 +8,9 @@ import { DotRow } from "../../shared/shell/DotRow";
 import { NumberInput } from "../../shared/shell/NumberInput";
 import { newId } from "../../api/newId";
 import { MM_PER_INCH } from "../../quantity/inches";
-import { notTaken, takeReading } from "../../shared/kernel/readings";
+import { NOT_TAKEN, takeReading } from "../../shared/kernel/readings";
+import { typedLength } from "../../shared/kernel/typedLength";
+import { useMeasured } from "../../shared/kernel/useMeasured";
 
 const LOOPS = 10;
 const FORM = "wrapped-loop";
@@ -79,40 +81,21 @@ function Entry({
   wire: number;
   number: number;
 }) {
-  const [text, setText] = useState("");
-  const [refusal, setRefusal] = useState<string | null>(null);
-  const take = async () => {
-    const value = Number(text.trim().replace(",", "."));
-    if (text.trim() === "") {
-      return;
-    }
-    if (!Number.isFinite(value)) {
-      setRefusal(`"${text}" is not a number. Type the inside diameter in mm.`);
-      return;
-    }
-    try {
-      await takeReading({
-        quantity: "LOOP_INSIDE",
-        value,
-        planned: wanted,
-        sessionId: session,
-        context: { formId: FORM, wireMm: wire },
-      });
-      setText("");
-      setRefusal(null);
-    } catch (failure) {
-      setRefusal(notTaken(failure));
-    }
-  };
+  const choices = usePreferences().data?.data;
+  const { text, setText, refusal, onSubmit } = useMeasured(async (typed) => {
+    await takeReading({
+      quantity: "LOOP_INSIDE",
+      value: await typedLength(typed, choices),
+      planned: wanted,
+      sessionId: session,
+      context: { formId: FORM, wireMm: wire },
+    });
+  }, NOT_TAKEN);
   return (
-    <form
-      className="measure-entry"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void take();
-      }}
-    >
-      <label htmlFor="measured">loop {number}, inside, mm</label>
+    <form className="measure-entry" onSubmit={onSubmit}>
+      <label htmlFor="measured">
+        loop {number}, inside, {choices?.units === "INCHES" ? "in" : "mm"}
+      </label>
       <input
         id="measured"
         type="text"

@@ -15,9 +15,8 @@ interface Props {
   room: FormShape | null;
 }
 
-/** The form in the round: drag or arrow keys turn it, the wheel comes nearer. Drawn only when something changes. */
-export function SceneView({ wires, solids, metal, name, room }: Props) {
-  const { ref, width, height } = useSize<HTMLDivElement>();
+/** A scene on a canvas, made once; its metal follows. */
+function useScene(metal: string) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const scene = useRef<WireScene | null>(null);
   useEffect(() => {
@@ -33,15 +32,22 @@ export function SceneView({ wires, solids, metal, name, room }: Props) {
       scene.current = null;
       made.dispose();
     };
-    // made once; metal and size follow below
+    // metal follows below
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
+  useEffect(() => scene.current?.tone(toneOf(metal)), [metal]);
+  return { canvas, scene };
+}
+
+/** The form in the round: drag or arrow keys turn it, the wheel comes nearer. Drawn only when something changes. */
+export function SceneView({ wires, solids, metal, name, room }: Props) {
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  const { canvas, scene } = useScene(metal);
   useEffect(() => {
     if (width > 0 && height > 0) {
       scene.current?.resize(width, height);
     }
-  }, [width, height]);
-  useEffect(() => scene.current?.tone(toneOf(metal)), [metal]);
+  }, [scene, width, height]);
   const shown = width > 0;
   useEffect(() => {
     if (shown) {
@@ -52,13 +58,13 @@ export function SceneView({ wires, solids, metal, name, room }: Props) {
         solids,
       });
     }
-  }, [wires, solids, shown, metal]);
+  }, [scene, wires, solids, shown, metal]);
   const stage = room === null ? null : wires;
   useEffect(() => {
     if (shown) {
       scene.current?.keepRoomFor(room?.free ?? []);
     }
-  }, [room, stage, shown]);
+  }, [scene, room, stage, shown]);
   return (
     <div ref={ref} className="scene">
       <canvas

@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { useParams, useSearchParams } from "react-router";
 import { useCatalogue, useFormJobs, usePreferences, useSpools } from "../../api/queries";
+import type { ProblemBody } from "../../api/client";
 import type { FormJobData, Kept } from "../../api/types";
 import { useDraft, useOwnAddress } from "../../shared/kernel/draft";
 import { Lost } from "../../shared/shell/Lost";
@@ -46,18 +47,26 @@ function Draft({ data }: { data: FormJobData }) {
 
 const VIEW_KEYS: Record<string, ViewKind> = { t: "true", "3": "solid", f: "face" };
 
-/** One form: large in 3D or flat, its parameters and figures beside it, its wire below, its bends played. */
-function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
-  const { editor, data, state } = useEditor("jobs/form", kept);
-  const { form, problem, stale } = useForm(data);
-  useOwnAddress(kept, editor, "/shapes");
+/** How the form is looked at; t, 3 and f change it. */
+function useView() {
   const [view, setView] = useState<ViewKind>("solid");
-  const [step, setStep] = useState<number | null>(null);
-  const [held, setHeld] = useState(false);
-  const [query] = useSearchParams();
-  const beside = query.get("beside");
-  const { shapes, refusal } = useForming(data, step !== null);
-  const change = (patch: Partial<FormJobData>, tag: string) => editor.change(patch, tag);
+  useEffect(() => {
+    const views = Object.entries(VIEW_KEYS).map(([key, wanted]) => {
+      return [key, () => setView((now) => (now === wanted && wanted === "true" ? "face" : wanted))] as const;
+    });
+    return onKeys(Object.fromEntries(views));
+  }, []);
+  return [view, setView] as const;
+}
+
+interface RefusedProps {
+  problem: ProblemBody;
+  data: FormJobData;
+  change: (patch: Partial<FormJobData>, tag: string) => void;
+}
+
+/** A value refused, by the name it has on this form, and what would be taken. */
+function Refused({ problem, data, change }: RefusedProps) {
   const parameters = useCatalogue(data.wireDiameterMm).data?.find(
     (one) => one.id === data.formId,
   )?.parameters;
@@ -72,17 +81,26 @@ function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
       : field === "wireDiameterMm" && data.spoolId === null
         ? (value: number) => change({ wireDiameterMm: value }, field)
         : null;
-  useEffect(() => {
-    const views = Object.entries(VIEW_KEYS).map(([key, wanted]) => {
-      return [key, () => setView((now) => (now === wanted && wanted === "true" ? "face" : wanted))] as const;
-    });
-    return onKeys(Object.fromEntries(views));
-  }, []);
+  return <RefusedValue problem={problem} names={names} onTake={taking} />;
+}
+
+/** One form: large in 3D or flat, its parameters and figures beside it, its wire below, its bends played. */
+function ShapePage({ kept }: { kept: Kept<FormJobData> }) {
+  const { editor, data, state } = useEditor("jobs/form", kept);
+  const { form, problem, stale } = useForm(data);
+  useOwnAddress(kept, editor, "/shapes");
+  const [view, setView] = useView();
+  const [step, setStep] = useState<number | null>(null);
+  const [held, setHeld] = useState(false);
+  const [query] = useSearchParams();
+  const beside = query.get("beside");
+  const { shapes, refusal } = useForming(data, step !== null);
+  const change = (patch: Partial<FormJobData>, tag: string) => editor.change(patch, tag);
   return (
     <div className="shape-place" data-stale={stale} data-refused={problem !== null}>
       <section className="view" aria-label="The form">
         <FormSentence editor={editor} kept={kept} data={data} state={state} change={change} />
-        {problem && <RefusedValue problem={problem} names={names} onTake={taking} />}
+        {problem && <Refused problem={problem} data={data} change={change} />}
         {form && (
           <div className="views">
             <ShapeView

@@ -51,51 +51,7 @@ export function StackTable({ items, reason, units, onItems }: Props) {
           ↑
         </button>
       )}
-      cells={(item, i) => [
-        <CountInput
-          key="count"
-          label={`How many of ${i + 1}`}
-          value={item.count}
-          onChange={(count) => set(i, { count })}
-        />,
-        <select
-          key="what"
-          className="word-select"
-          aria-label={`What ${i + 1} is`}
-          value={item.kind}
-          onChange={(event) => set(i, { ...NEW[event.target.value as StackItem["kind"]], count: item.count })}
-        >
-          {Object.entries(WORDS).map(([kind, word]) => (
-            <option key={kind} value={kind}>
-              {word}
-            </option>
-          ))}
-        </select>,
-        <Size
-          key="across"
-          label={item.kind === "COIL" ? `Wire of ${i + 1}` : `Across ${i + 1}`}
-          value={item.acrossMm}
-          onChange={(acrossMm) => set(i, isRoundBead(item) ? { acrossMm, longMm: acrossMm } : { acrossMm })}
-        />,
-        <Size
-          key="along"
-          label={`Along ${i + 1}`}
-          value={item.longMm}
-          onChange={(longMm) => set(i, { longMm })}
-        />,
-        item.kind === "COIL" ? (
-          <span key="hole" className="soft tiny">
-            wound
-          </span>
-        ) : (
-          <Size
-            key="hole"
-            label={`Hole of ${i + 1}`}
-            value={item.holeMm}
-            onChange={(holeMm) => set(i, { holeMm })}
-          />
-        ),
-      ]}
+      cells={(item, i) => cells(item, i + 1, (patch) => set(i, patch))}
     >
       {Object.values(NEW).map((fresh) => (
         <button key={fresh.kind} className="quiet small mr-3" onClick={() => onItems([...items, fresh])}>
@@ -104,6 +60,50 @@ export function StackTable({ items, reason, units, onItems }: Props) {
       ))}
     </RowsTable>
   );
+}
+
+/** One thing on the wire: how many, what, and its sizes. */
+function cells(item: StackItem, place: number, set: (patch: Partial<StackItem>) => void) {
+  return [
+    <CountInput
+      key="count"
+      label={`How many of ${place}`}
+      value={item.count}
+      onChange={(count) => set({ count })}
+    />,
+    <select
+      key="what"
+      className="word-select"
+      aria-label={`What ${place} is`}
+      value={item.kind}
+      onChange={(event) => set({ ...NEW[event.target.value as StackItem["kind"]], count: item.count })}
+    >
+      {Object.entries(WORDS).map(([kind, word]) => (
+        <option key={kind} value={kind}>
+          {word}
+        </option>
+      ))}
+    </select>,
+    <Size
+      key="across"
+      label={item.kind === "COIL" ? `Wire of ${place}` : `Across ${place}`}
+      value={item.acrossMm}
+      onChange={(acrossMm) => set(isRoundBead(item) ? { acrossMm, longMm: acrossMm } : { acrossMm })}
+    />,
+    <Size key="along" label={`Along ${place}`} value={item.longMm} onChange={(longMm) => set({ longMm })} />,
+    item.kind === "COIL" ? (
+      <span key="hole" className="soft tiny">
+        wound
+      </span>
+    ) : (
+      <Size
+        key="hole"
+        label={`Hole of ${place}`}
+        value={item.holeMm}
+        onChange={(holeMm) => set({ holeMm })}
+      />
+    ),
+  ];
 }
 
 /** It stays round until its length is said. */

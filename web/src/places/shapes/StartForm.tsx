@@ -46,27 +46,7 @@ export function StartForm({ kept, form, data, change, shut = false }: Props) {
       <p className="sentence">
         <CountInput label="Copies" value={data.copies} onChange={(copies) => change({ copies }, "copies")} />
         <span>copies,</span>
-        <Words
-          label="Hand"
-          values={HANDS}
-          value={data.hand}
-          word={handWord}
-          onValue={(hand) => change({ hand }, "hand")}
-        />
-        <Words
-          label="Rhythm"
-          values={RHYTHMS}
-          value={data.rhythm}
-          word={rhythmWord}
-          onValue={(rhythm) => change({ rhythm }, "rhythm")}
-        />
-        <Words
-          label="Cutting"
-          values={CUTTINGS}
-          value={data.cutting}
-          word={cuttingWord}
-          onValue={(cutting) => change({ cutting }, "cutting")}
-        />
+        <HowMade data={data} change={change} />
       </p>
       <p className="flex flex-wrap items-center gap-x-5">
         <ShutButton why={shut ? REFUSED_ABOVE : busy ? "being begun" : null} onClick={() => void start()}>
@@ -85,6 +65,35 @@ export function StartForm({ kept, form, data, change, shut = false }: Props) {
       </p>
       {stopped && !shut && <p className="care small">As it stands it cannot be made: see beside.</p>}
     </div>
+  );
+}
+
+/** Of which hand, in what rhythm, cut how. */
+function HowMade({ data, change }: Pick<Props, "data" | "change">) {
+  return (
+    <>
+      <Words
+        label="Hand"
+        values={HANDS}
+        value={data.hand}
+        word={handWord}
+        onValue={(hand) => change({ hand }, "hand")}
+      />
+      <Words
+        label="Rhythm"
+        values={RHYTHMS}
+        value={data.rhythm}
+        word={rhythmWord}
+        onValue={(rhythm) => change({ rhythm }, "rhythm")}
+      />
+      <Words
+        label="Cutting"
+        values={CUTTINGS}
+        value={data.cutting}
+        word={cuttingWord}
+        onValue={(cutting) => change({ cutting }, "cutting")}
+      />
+    </>
   );
 }
 

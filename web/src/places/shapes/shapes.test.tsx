@@ -311,6 +311,7 @@ describe("loops practised", () => {
         (body as { data: { value: number } }).data.value < 0
           ? new Refused({ code: "out-of-range", value: "-1", minimum: 0, maximum: 200, unit: "mm" })
           : body,
+      "POST /api/quantity/length": new Refused({ code: "unreadable-length", value: "two" }),
     });
     show(<PracticePlace />);
     const field = await screen.findByLabelText("loop 1, inside, mm");
@@ -331,6 +332,6 @@ describe("loops practised", () => {
     expect((await screen.findByRole("alert")).textContent).toContain("can be from 0 to 200 mm");
     fireEvent.change(field, { target: { value: "two" } });
     fireEvent.submit(field.closest("form")!);
-    await waitFor(() => expect(screen.getByRole("alert").textContent).toContain("is not a number"));
+    await waitFor(() => expect(screen.getByRole("alert").textContent).toContain('"two"'));
   });
 });

@@ -83,11 +83,6 @@ interface CellsProps {
 function SpoolCells({ data, change, metals, most }: CellsProps) {
   const pixelsPerMm = usePixelsPerMm();
   const tone = toneOf(data.metal);
-  const metal = metals.find((m) => m.id === data.metal);
-  const setMetal = (id: string) => {
-    const tempers = metals.find((m) => m.id === id)!.tempers.map((t) => t.temper);
-    change({ metal: id, temper: tempers.includes(data.temper) ? data.temper : tempers[0]! }, "metal");
-  };
   return (
     <>
       <td style={{ width: 44 }}>
@@ -103,30 +98,7 @@ function SpoolCells({ data, change, metals, most }: CellsProps) {
       </td>
       <NameCell name={data.name} onChange={(name) => change({ name }, "name")} />
       <td className="whitespace-nowrap">
-        <select
-          className="word-select"
-          aria-label="Metal"
-          value={data.metal}
-          onChange={(event) => setMetal(event.target.value)}
-        >
-          {metals.map((m) => (
-            <option key={m.id} value={m.id}>
-              {m.name}
-            </option>
-          ))}
-        </select>{" "}
-        <select
-          className="word-select"
-          aria-label="Temper"
-          value={data.temper}
-          onChange={(event) => change({ temper: event.target.value as Temper }, "temper")}
-        >
-          {(metal?.tempers ?? []).map((t) => (
-            <option key={t.temper} value={t.temper}>
-              {temperWord(t.temper)}
-            </option>
-          ))}
-        </select>
+        <MetalAndTemper data={data} change={change} metals={metals} />
       </td>
       <td>
         <NumberInput
@@ -147,6 +119,43 @@ function SpoolCells({ data, change, metals, most }: CellsProps) {
           onChange={(pricePerMetre) => change({ pricePerMetre }, "price")}
         />
       </td>
+    </>
+  );
+}
+
+/** A temper the metal does not come in is not kept when the metal changes. */
+function MetalAndTemper({ data, change, metals }: Omit<CellsProps, "most">) {
+  const tempersOf = (id: string) => metals.find((m) => m.id === id)?.tempers.map((t) => t.temper) ?? [];
+  const setMetal = (id: string) => {
+    const tempers = tempersOf(id);
+    change({ metal: id, temper: tempers.includes(data.temper) ? data.temper : tempers[0]! }, "metal");
+  };
+  return (
+    <>
+      <select
+        className="word-select"
+        aria-label="Metal"
+        value={data.metal}
+        onChange={(event) => setMetal(event.target.value)}
+      >
+        {metals.map((m) => (
+          <option key={m.id} value={m.id}>
+            {m.name}
+          </option>
+        ))}
+      </select>{" "}
+      <select
+        className="word-select"
+        aria-label="Temper"
+        value={data.temper}
+        onChange={(event) => change({ temper: event.target.value as Temper }, "temper")}
+      >
+        {tempersOf(data.metal).map((temper) => (
+          <option key={temper} value={temper}>
+            {temperWord(temper)}
+          </option>
+        ))}
+      </select>
     </>
   );
 }

@@ -1,10 +1,11 @@
 import { failureWords } from "../../shared/words/refused";
 import type { ReactNode } from "react";
 import { call } from "../../api/client";
-import { changed } from "../../api/queries";
+import { changed, readAnew } from "../../api/queries";
 import type { Kept } from "../../api/types";
 import { SaveMark } from "../../shared/shell/SaveMark";
 import { say } from "../../shared/kernel/says";
+import { broughtBack } from "../../shared/kernel/takeAway";
 import { remember } from "../../shared/kernel/undo";
 import { useEditor } from "../../shared/kernel/useEditor";
 import { newId } from "../../api/newId";
@@ -28,13 +29,12 @@ export async function addKept<D>(path: string, data: D): Promise<void> {
 async function takeAway(path: string, id: string): Promise<void> {
   const kept = await call<Kept<unknown>>("GET", `/api/${path}/${id}`);
   await call("DELETE", `/api/${path}/${id}?version=${kept.version}`);
-  changed(path, "ring-table", "sheet", "bench");
+  changed("ring-table", "sheet", "bench");
+  // nothing is typed into a row that is about to go
+  await readAnew(path);
 }
 
-async function bringBack(path: string, id: string): Promise<void> {
-  await call("POST", `/api/${path}/${id}/restore`);
-  changed(path, "ring-table", "sheet", "bench");
-}
+const bringBack = (path: string, id: string) => broughtBack(path, id, "ring-table", "sheet", "bench");
 
 interface RowProps<D extends { name: string }> {
   path: string;

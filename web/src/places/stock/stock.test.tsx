@@ -115,6 +115,33 @@ describe("wire in stock", () => {
     expect(asked.some((one) => one.method === "DELETE" && one.path.endsWith("version=7"))).toBe(true);
   });
 
+  it("has gone from the list before anyone is told, so that nothing is typed into it", async () => {
+    let spools: unknown[] = [{ ...SPOOL, id: "going" }];
+    open({
+      "GET /api/spools": () => spools,
+      "GET /api/spools/going": { ...SPOOL, id: "going" },
+      "DELETE /api/spools/": () => {
+        spools = [];
+        return { ...SPOOL, deleted: true };
+      },
+    });
+    const region = await wire();
+    fireEvent.click(region.getByRole("button", { name: `Take away ${SPOOL.data.name}` }));
+    await screen.findByText(`${SPOOL.data.name} is taken away.`);
+    expect(screen.queryByRole("button", { name: `Take away ${SPOOL.data.name}` })).toBeNull();
+  });
+
+  it("says so where it could not be brought back", async () => {
+    open({
+      "DELETE /api/spools/": { ...SPOOL, deleted: true },
+      "POST /api/spools/": new Refused({ code: "changed-meanwhile" }),
+    });
+    const region = await wire();
+    fireEvent.click(region.getByRole("button", { name: `Take away ${SPOOL.data.name}` }));
+    fireEvent.click(await screen.findByRole("button", { name: "Bring it back" }));
+    expect(await screen.findByText(/being changed in the same moment/)).toBeTruthy();
+  });
+
   it("says why it cannot be taken away", async () => {
     open({
       "DELETE /api/spools/": new Refused({

@@ -4,6 +4,26 @@ import { call } from "../../api/client";
 import { changed } from "../../api/queries";
 import type { WeaveEntry } from "../../api/types";
 import { say } from "../../shared/kernel/says";
+import { broughtBack } from "../../shared/kernel/takeAway";
+
+/** Takes a file in; its id among the weaves. */
+async function takenIn(file: File): Promise<string> {
+  const text = await file.text();
+  const weave = await call<WeaveEntry>("POST", "/api/own-weaves", text, undefined, "text/plain");
+  changed("weaves");
+  say(`${weave.name} is among the weaves.`);
+  return weave.id;
+}
+
+/** Takes one away, and offers to bring it back. */
+async function taken({ own, name }: WeaveEntry): Promise<void> {
+  await call("DELETE", `/api/own-weaves/${own}`);
+  changed("weaves");
+  say(`${name} was taken away.`, {
+    label: "bring it back",
+    run: () => void broughtBack("own-weaves", own!, "weaves"),
+  });
+}
 
 /** Weaves of the maker's own, in the open format: in, out, away. */
 export function OwnWeaves({ weave, onTaken }: { weave: WeaveEntry; onTaken: (id: string) => void }) {
@@ -15,16 +35,7 @@ export function OwnWeaves({ weave, onTaken }: { weave: WeaveEntry; onTaken: (id:
       return;
     }
     try {
-      const taken = await call<WeaveEntry>(
-        "POST",
-        "/api/own-weaves",
-        await chosen.text(),
-        undefined,
-        "text/plain",
-      );
-      changed("weaves");
-      onTaken(taken.id);
-      say(`${taken.name} is among the weaves.`);
+      onTaken(await takenIn(chosen));
     } catch (failure) {
       setRefused(failureWords(failure, "The server is not answering; the file was not taken in."));
     }
@@ -34,18 +45,10 @@ export function OwnWeaves({ weave, onTaken }: { weave: WeaveEntry; onTaken: (id:
   };
   const away = async () => {
     try {
-      await call("DELETE", `/api/own-weaves/${weave.own}`);
+      await taken(weave);
     } catch (failure) {
       setRefused(failureWords(failure, "The server is not answering; nothing was changed."));
-      return;
     }
-    changed("weaves");
-    say(`${weave.name} was taken away.`, {
-      label: "bring it back",
-      run: () => {
-        void call("POST", `/api/own-weaves/${weave.own}/restore`).then(() => changed("weaves"));
-      },
-    });
   };
   return (
     <div className="own-weaves small">

@@ -58,21 +58,23 @@ export function ShelfPlace() {
   );
 }
 
-function Matrix({ row }: { row: TableRow }) {
-  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const weaves = useWeaves().data ?? [];
-  const navigate = useNavigate();
-  const rods = row.cells.filter((cell) => cell.closedInnerMm !== null);
-  const rings = rods.map((cell) => ({
-    wireDiameterMm: row.wireDiameterMm,
-    innerDiameterMm: [cell.closedInnerMm!],
-  }));
-  const shelf = useQuery({
+/** How every weave sits in the ring of each rod, rod by rod; nothing until the server has answered. */
+function useShelf(wireDiameterMm: number, rods: TableCell[]) {
+  const rings = rods.map((cell) => ({ wireDiameterMm, innerDiameterMm: [cell.closedInnerMm!] }));
+  return useQuery({
     queryKey: ["weave-shelf", rings],
     queryFn: ({ signal }) => call<WeaveShelf[]>("POST", "/api/weaves/shelf", { rings }, signal),
     enabled: rings.length > 0,
     retryDelay: 1500,
   }).data;
+}
+
+function Matrix({ row }: { row: TableRow }) {
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const weaves = useWeaves().data ?? [];
+  const navigate = useNavigate();
+  const rods = row.cells.filter((cell) => cell.closedInnerMm !== null);
+  const shelf = useShelf(row.wireDiameterMm, rods);
   const take = (weave: string, cell: TableCell) => {
     keepChoice({
       weave,
@@ -102,22 +104,14 @@ function Matrix({ row }: { row: TableRow }) {
             {weaves.map((weave) => (
               <tr key={weave.id}>
                 <th scope="row">{weave.name}</th>
-                {rods.map((cell, at) => {
-                  const told = shelf?.[at]?.weaves.find((one) => one.weaveId === weave.id);
-                  return (
-                    <td key={cell.mandrelId}>
-                      {told && (
-                        <button
-                          aria-label={`${weave.name} on ${plain(cell.mandrelDiameterMm)}: ${TIGHTNESS[told.tightness]}`}
-                          title={`${TIGHTNESS[told.tightness]}, play ${plain(told.playPercent, 0)} %`}
-                          onClick={() => take(weave.id, cell)}
-                        >
-                          <Sign tightness={told.tightness} />
-                        </button>
-                      )}
-                    </td>
-                  );
-                })}
+                {rods.map((cell, at) => (
+                  <Cell
+                    key={cell.mandrelId}
+                    name={`${weave.name} on ${plain(cell.mandrelDiameterMm)}`}
+                    told={shelf?.[at]?.weaves.find((one) => one.weaveId === weave.id)}
+                    onTake={() => take(weave.id, cell)}
+                  />
+                ))}
               </tr>
             ))}
           </tbody>
@@ -126,14 +120,43 @@ function Matrix({ row }: { row: TableRow }) {
       <p className="small soft mt-3">
         Where a weave mixes sizes, this is its first; the others in their usual proportion.
       </p>
-      <p className="shelf-key small">
-        {(Object.keys(TIGHTNESS) as Tightness[]).map((one) => (
-          <span key={one}>
-            <Sign tightness={one} /> {TIGHTNESS[one]}
-          </span>
-        ))}
-      </p>
+      <Key />
     </>
+  );
+}
+
+interface CellProps {
+  name: string;
+  /** How it sits; nothing until the server has answered. */
+  told: WeaveShelf["weaves"][number] | undefined;
+  onTake: () => void;
+}
+
+function Cell({ name, told, onTake }: CellProps) {
+  return (
+    <td>
+      {told && (
+        <button
+          aria-label={`${name}: ${TIGHTNESS[told.tightness]}`}
+          title={`${TIGHTNESS[told.tightness]}, play ${plain(told.playPercent, 0)} %`}
+          onClick={onTake}
+        >
+          <Sign tightness={told.tightness} />
+        </button>
+      )}
+    </td>
+  );
+}
+
+function Key() {
+  return (
+    <p className="shelf-key small">
+      {(Object.keys(TIGHTNESS) as Tightness[]).map((one) => (
+        <span key={one}>
+          <Sign tightness={one} /> {TIGHTNESS[one]}
+        </span>
+      ))}
+    </p>
   );
 }
 

@@ -29,6 +29,7 @@ export function WeaveView({ pose, weave, wireMm, metal }: Props) {
     () => (ring === null ? NONE : linkedIn(patch, weave.links, pose.around, ring)),
     [patch, weave, pose.around, ring],
   );
+  const show = (to: number | null) => setChosen(to === null ? null : { weave: weave.id, ring: to });
   return (
     <RingsView
       patch={patch}
@@ -38,9 +39,7 @@ export function WeaveView({ pose, weave, wireMm, metal }: Props) {
       fitKey={weave.id}
       chosen={marked}
       linked={linked}
-      onPick={(picked) =>
-        setChosen(picked === null || picked === ring ? null : { weave: weave.id, ring: picked })
-      }
+      onPick={(picked) => show(picked === ring ? null : picked)}
       cut={cut > 0 ? cut : null}
       tools={
         <>
@@ -56,27 +55,41 @@ export function WeaveView({ pose, weave, wireMm, metal }: Props) {
               onChange={(event) => setCut(Number(event.target.value))}
             />
           </label>
-          <button
-            className="quiet small"
-            onClick={() =>
-              setChosen({
-                weave: weave.id,
-                ring: ring === null ? Math.floor(patch.count / 2) : (ring + 1) % patch.count,
-              })
-            }
-          >
-            {ring === null ? "show one ring's links" : "next ring"}
-          </button>
-          {ring !== null && (
-            <>
-              <span role="status">through {linked.size} of the rings shown</span>
-              <button className="quiet small" onClick={() => setChosen(null)}>
-                all rings
-              </button>
-            </>
-          )}
+          <OneRing
+            ring={ring}
+            links={linked.size}
+            onNext={() => show(ring === null ? Math.floor(patch.count / 2) : (ring + 1) % patch.count)}
+            onAll={() => show(null)}
+          />
         </>
       }
     />
+  );
+}
+
+interface OneRingProps {
+  /** The ring looked at; null while all are. */
+  ring: number | null;
+  /** How many of the rings shown it passes through. */
+  links: number;
+  onNext: () => void;
+  onAll: () => void;
+}
+
+function OneRing({ ring, links, onNext, onAll }: OneRingProps) {
+  return (
+    <>
+      <button className="quiet small" onClick={onNext}>
+        {ring === null ? "show one ring's links" : "next ring"}
+      </button>
+      {ring !== null && (
+        <>
+          <span role="status">through {links} of the rings shown</span>
+          <button className="quiet small" onClick={onAll}>
+            all rings
+          </button>
+        </>
+      )}
+    </>
   );
 }

@@ -1,7 +1,8 @@
 import { useEffect, useRef, useState, type ReactNode } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { usePreferences, useWeaves } from "../../api/queries";
-import type { Figure, WeaveEntry, WeaveJudged, WeaveSolved } from "../../api/types";
+import type { ProblemBody } from "../../api/client";
+import type { Figure, WeaveEntry, WeaveJudged, WeavePose, WeaveSolved } from "../../api/types";
 import { mass, plain, size, sizeText, type Units } from "../../quantity/format";
 import { blankWeave, keepWeave } from "../../shared/kernel/newWeave";
 import { FigureRow } from "../../shared/shell/Why";
@@ -42,26 +43,24 @@ export function WeavesPlace() {
 
 type Choosing = ReturnType<typeof useWeaveChoice>;
 
-function Weave({
-  weaves,
-  weave,
-  choice,
-  change,
-}: {
-  weaves: WeaveEntry[];
+interface WeaveProps {
   weave: WeaveEntry;
   choice: Choosing[0];
   change: Choosing[1];
-}) {
+}
+
+function Weave({ weaves, weave, choice, change }: WeaveProps & { weaves: WeaveEntry[] }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const inner = innerFor(weave, choice);
   const { judged, solved, poses, working, stale, problem } = useSolved(weave, choice, inner);
   const [pull, setPull] = useState<number | null>(null);
   const [words, setWords] = useState("");
-  const setInner = (i: number, value: number) =>
-    change({ innerMm: inner.map((one, k) => (k === i ? value : one)) }, `ring ${i}, inside`);
-  const refusedRing = Math.max(0, inner.indexOf(Number(problem?.value)));
   const top = useRef<HTMLHeadingElement>(null);
+  const choose = (next: WeaveEntry) => {
+    setPull(null);
+    change({ weave: next.id, innerMm: innerFor(next, { ...choice, innerMm: [inner[0]!] }) }, "weave");
+    top.current?.scrollIntoView?.({ block: "nearest" });
+  };
   const at = poses ? poseAt(poses, pull) : 0;
   const pose = poses?.[at];
   return (
@@ -74,90 +73,107 @@ function Weave({
           <FindField words={words} onWords={setWords} />
         </div>
         <Found words={words} />
-        <p className="sentence mt-1">
-          <span>in</span>
-          <WireChoice
-            wire={wireOf(choice)}
-            asksThickness
-            change={(patch, tag) => change(chosenWire(patch), tag)}
-          />
-          <RingSizesGiven
-            sizes={weave.sizes}
-            wire={{ spoolId: choice.spoolId, metal: choice.metal, wireDiameterMm: choice.wireMm }}
-            inner={inner}
-            onChange={(innerMm, i) => change({ innerMm }, `ring ${i}, inside`)}
-          />
-        </p>
+        <RingsOf {...{ weave, choice, change, inner }} />
         {problem ? (
-          <RefusedValue
-            problem={problem}
-            names={{ innerDiameterMm: `The ${weave.sizes[refusedRing]!.name}, inside,` }}
-            onTake={(field) =>
-              field === "innerDiameterMm"
-                ? (value) => setInner(refusedRing, value)
-                : field === "wireDiameterMm" && choice.spoolId === null
-                  ? (value) => change({ wireMm: value }, "wire")
-                  : null
-            }
-          />
+          <Refused {...{ weave, choice, change, inner, problem }} />
         ) : (
           <Verdict judged={judged} units={units} />
         )}
         {pose ? (
           <WeaveView pose={pose} weave={weave} wireMm={choice.wireMm} metal={choice.metal} />
         ) : (
-          <p className="soft grow" role="status">
-            {problem ? "" : "being solved"}
-          </p>
+          <BeingSolved refused={problem !== null} />
         )}
-        {poses && poses.length > 1 && pose && (
-          <label className="pull">
-            <PullSlider {...{ poses, at, units }} onPull={setPull} />
-            <span className="figures strong">
-              {size(pose.pitchMm, units).value}
-              <span className="soft font-medium"> {size(0, units).unit} a cell</span>
-            </span>
-            {working && (
-              <span className="soft" role="status">
-                working it out
-              </span>
-            )}
-          </label>
-        )}
+        {poses && poses.length > 1 && <Pulled {...{ poses, at, units, working }} onPull={setPull} />}
         {solved && !stale && (
-          <MakePatch
-            weave={weave}
-            choice={choice}
-            inner={inner}
-            why={
-              problem
-                ? REFUSED_ABOVE
-                : solved.fits
-                  ? null
-                  : "It does not close in this ring: take a larger one."
-            }
-          />
-        )}
-        {solved && !stale && (
-          <Figures solved={solved} units={units}>
-            {weave.kind !== "FINITE" && solved.fits && <Bend {...{ weave, choice, inner, units }} />}
-          </Figures>
+          <>
+            <MakePatch
+              {...{ weave, choice, inner }}
+              why={problem ? REFUSED_ABOVE : solved.fits ? null : NOT_IN_THIS}
+            />
+            <Figures solved={solved} units={units}>
+              {weave.kind !== "FINITE" && solved.fits && <Bend {...{ weave, choice, inner, units }} />}
+            </Figures>
+          </>
         )}
       </section>
       <aside aria-label="Every weave">
-        <WeaveLadder
-          weaves={weaves}
-          chosen={weave.id}
-          ratio={judged?.aspectRatio ?? 0}
-          onChoose={(next) => {
-            setPull(null);
-            change({ weave: next.id, innerMm: innerFor(next, { ...choice, innerMm: [inner[0]!] }) }, "weave");
-            top.current?.scrollIntoView?.({ block: "nearest" });
-          }}
-        />
+        <WeaveLadder weaves={weaves} chosen={weave.id} ratio={judged?.aspectRatio ?? 0} onChoose={choose} />
         <OwnWeaves weave={weave} onTaken={(id) => change({ weave: id, innerMm: [inner[0]!] }, "weave")} />
       </aside>
     </div>
+  );
+}
+
+const NOT_IN_THIS = "It does not close in this ring: take a larger one.";
+
+interface RingsProps extends WeaveProps {
+  inner: number[];
+}
+
+/** The wire and the rings it is looked at in. */
+function RingsOf({ weave, choice, change, inner }: RingsProps) {
+  return (
+    <p className="sentence mt-1">
+      <span>in</span>
+      <WireChoice
+        wire={wireOf(choice)}
+        asksThickness
+        change={(patch, tag) => change(chosenWire(patch), tag)}
+      />
+      <RingSizesGiven
+        sizes={weave.sizes}
+        wire={{ spoolId: choice.spoolId, metal: choice.metal, wireDiameterMm: choice.wireMm }}
+        inner={inner}
+        onChange={(innerMm, i) => change({ innerMm }, `ring ${i}, inside`)}
+      />
+    </p>
+  );
+}
+
+/** A ring or a wire refused, by its name in this weave, and what would be taken. */
+function Refused({ weave, choice, change, inner, problem }: RingsProps & { problem: ProblemBody }) {
+  const at = Math.max(0, inner.indexOf(Number(problem.value)));
+  const setInner = (value: number) =>
+    change({ innerMm: inner.map((one, k) => (k === at ? value : one)) }, `ring ${at}, inside`);
+  return (
+    <RefusedValue
+      problem={problem}
+      names={{ innerDiameterMm: `The ${weave.sizes[at]!.name}, inside,` }}
+      onTake={(field) =>
+        field === "innerDiameterMm"
+          ? setInner
+          : field === "wireDiameterMm" && choice.spoolId === null
+            ? (value) => change({ wireMm: value }, "wire")
+            : null
+      }
+    />
+  );
+}
+
+interface PulledProps {
+  poses: WeavePose[];
+  at: number;
+  units: Units;
+  working: boolean;
+  onPull: (pull: number) => void;
+}
+
+/** How far it is pulled, and how long a cell is then. */
+function Pulled({ poses, at, units, working, onPull }: PulledProps) {
+  return (
+    <label className="pull">
+      <PullSlider {...{ poses, at, units }} onPull={onPull} />
+      <span className="figures strong">
+        {size(poses[at]!.pitchMm, units).value}
+        <span className="soft font-medium"> {size(0, units).unit} a cell</span>
+      </span>
+      {working && (
+        <span className="soft" role="status">
+          working it out
+        </span>
+      )}
+    </label>
   );
 }
 
@@ -191,6 +207,14 @@ function MakePatch({
       <Link className="quiet" to="/weaves/medallion">
         cross, star, medallion
       </Link>
+    </p>
+  );
+}
+
+function BeingSolved({ refused }: { refused: boolean }) {
+  return (
+    <p className="soft grow" role="status">
+      {refused ? "" : "being solved"}
     </p>
   );
 }

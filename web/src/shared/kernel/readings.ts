@@ -8,7 +8,7 @@ import { z } from "zod";
 import { call, Problem } from "../../api/client";
 import { newId } from "../../api/newId";
 import { changed, queries } from "../../api/queries";
-import { failureWords, refusalWords } from "../words/refused";
+import { refusalWords } from "../words/refused";
 import { takeOver } from "./earlierReadings";
 import type { Reading, Sent } from "./reading";
 import { say } from "./says";
@@ -153,9 +153,7 @@ function isRefused(failure: unknown): failure is Problem {
 const COMES_LATER = [401, 409, 429];
 
 /** What to say of a reading that was not taken. */
-export function notTaken(failure: unknown): string {
-  return failureWords(failure, "It could not be sent, and this device keeps nothing: write it down.");
-}
+export const NOT_TAKEN = "It could not be sent, and this device keeps nothing: write it down.";
 
 /** What is read back only has to be a reading; the rest the server judges. */
 const SENT = z.looseObject({

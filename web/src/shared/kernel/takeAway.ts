@@ -1,8 +1,8 @@
-/** Takes a kept job away, and offers to bring it back. */
+/** Takes kept things away, brings them back, and saves them as files. */
 import { failureWords } from "../words/refused";
 import type { NavigateFunction } from "react-router";
 import { call, fetchFile } from "../../api/client";
-import { changed } from "../../api/queries";
+import { changed, readAnew } from "../../api/queries";
 import type { Kept } from "../../api/types";
 import { say } from "./says";
 import { editorOf } from "./useEditor";
@@ -21,17 +21,32 @@ export async function takeAway<D extends { name: string }>(
     await editorOf(path, kept).flush();
     const now = await call<Kept<D>>("GET", `/api/${path}/${kept.id}`);
     await call("DELETE", `/api/${path}/${kept.id}?version=${now.version}`);
-    changed(path, "bench");
+    changed("bench");
+    await readAnew(path);
     await navigate(home);
     say(`${now.data.name} was taken away.`, {
       label: "bring it back",
-      run: () => {
-        void call("POST", `/api/${path}/${kept.id}/restore`).then(() => changed(path, "bench"));
-      },
+      run: () => void broughtBack(path, kept.id, "bench"),
     });
   } catch (failure) {
     say(failureWords(failure, "The server is not answering; nothing was changed."));
   }
+}
+
+/**
+ * Brings back what was taken away, in its list and in all that shows it; says so where it could not.
+ *
+ * @param path where such things are kept: "jobs/form", "spools"
+ */
+export async function broughtBack(path: string, id: string, ...alsoShown: string[]): Promise<void> {
+  try {
+    await call("POST", `/api/${path}/${id}/restore`);
+  } catch (failure) {
+    say(failureWords(failure, "The server is not answering; nothing was brought back."));
+    return;
+  }
+  changed(...alsoShown);
+  await readAnew(path);
 }
 
 /** Saves a kept job's export as a file, what is typed included. */

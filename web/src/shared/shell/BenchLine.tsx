@@ -46,17 +46,13 @@ async function askedOf(text: string, choices: Choices, signal: AbortSignal): Pro
   return { kind: "rings", ...(await sheetOfLine(rings, text, choices, signal)) };
 }
 
-/** Understands a maker's shorthand and answers at once; Enter takes the answer to its place, as soon as it is to what is typed. */
-export function BenchLine() {
+/** What is typed and what it comes to; Enter waits for the answer to what is typed, no earlier one is taken. */
+function useLine(choices: Choices | undefined, left: () => void) {
   const [text, setText] = useState("");
   const [answered, setAnswered] = useState<{ text: string; reply: Reply } | null>(null);
   /** The line Enter was pressed on before it was answered. */
   const entered = useRef<string | null>(null);
-  const input = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
-  const choices = usePreferences().data?.data;
-  const units = choices?.units ?? "MILLIMETRES";
-  const reply = answered?.reply;
 
   const write = (next: string) => {
     setText(next);
@@ -72,18 +68,12 @@ export function BenchLine() {
       if (place) {
         setText("");
         setAnswered(null);
-        input.current?.blur();
+        left();
         await navigate(place);
       }
     },
-    [choices, navigate],
+    [choices, navigate, left],
   );
-
-  useEffect(() => {
-    const focus = () => input.current?.focus();
-    window.addEventListener("toroid:line", focus);
-    return () => window.removeEventListener("toroid:line", focus);
-  }, []);
 
   useEffect(() => {
     if (!text.trim() || !choices) {
@@ -114,6 +104,22 @@ export function BenchLine() {
       entered.current = text;
     }
   };
+  return { text, reply: answered?.reply, write, enter };
+}
+
+/** Understands a maker's shorthand and answers at once; Enter takes the answer to its place, as soon as it is to what is typed. */
+export function BenchLine() {
+  const input = useRef<HTMLInputElement>(null);
+  const choices = usePreferences().data?.data;
+  const units = choices?.units ?? "MILLIMETRES";
+  const left = useCallback(() => input.current?.blur(), []);
+  const { text, reply, write, enter } = useLine(choices, left);
+
+  useEffect(() => {
+    const focus = () => input.current?.focus();
+    window.addEventListener("toroid:line", focus);
+    return () => window.removeEventListener("toroid:line", focus);
+  }, []);
 
   return (
     <form
@@ -135,7 +141,7 @@ export function BenchLine() {
         onKeyDown={(event) => {
           if (event.key === "Escape") {
             write("");
-            event.currentTarget.blur();
+            left();
           }
         }}
       />

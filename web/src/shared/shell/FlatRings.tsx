@@ -30,27 +30,7 @@ export function FlatRings({
   onPick,
 }: Props) {
   const quarters = useMemo(() => arcs(patch), [patch]);
-  const box = useMemo(() => {
-    let [left, right, top, bottom] = [0, 0, 0, 0];
-    for (let n = 0; n < patch.count; n++) {
-      const r = patch.rings[RING * n + 6]! + (patch.wire?.[n] ?? wireMm);
-      const [x, y] = [patch.rings[RING * n]!, -patch.rings[RING * n + 1]!];
-      [left, right] = [Math.min(left, x - r), Math.max(right, x + r)];
-      [top, bottom] = [Math.min(top, y - r), Math.max(bottom, y + r)];
-    }
-    return `${left} ${top} ${right - left} ${bottom - top}`;
-  }, [patch, wireMm]);
-  const scale = WIRE_PX / wireMm;
-  const letters = useMemo(
-    () =>
-      tagPlaces(
-        patch,
-        tags.map((tag) => tag.ring),
-        (x, y, z) => [x * scale, -y * scale, -z],
-        WIRE_PX,
-      ),
-    [patch, tags, scale],
-  );
+  const box = useMemo(() => boxAbout(patch, wireMm), [patch, wireMm]);
   return (
     <svg
       className="absolute inset-0 h-full w-full"
@@ -77,22 +57,50 @@ export function FlatRings({
           </g>
         );
       })}
-      {tags.map((tag, at) => (
-        <text
-          key={tag.ring}
-          x={letters[at]![0] / scale}
-          y={letters[at]![1] / scale + wireMm * 0.7}
-          fontSize={wireMm * 2}
-          fontWeight={tag.picked ? 800 : 600}
-          stroke="var(--paper)"
-          strokeWidth={wireMm * 0.6}
-          paintOrder="stroke"
-          fill="var(--ink)"
-          textAnchor="middle"
-        >
-          {tag.text}
-        </text>
-      ))}
+      <Letters {...{ patch, wireMm, tags }} />
     </svg>
   );
+}
+
+/** The viewBox about all of it, mm; y is downwards. */
+function boxAbout(patch: Patch, wireMm: number): string {
+  let [left, right, top, bottom] = [0, 0, 0, 0];
+  for (let n = 0; n < patch.count; n++) {
+    const r = patch.rings[RING * n + 6]! + (patch.wire?.[n] ?? wireMm);
+    const [x, y] = [patch.rings[RING * n]!, -patch.rings[RING * n + 1]!];
+    [left, right] = [Math.min(left, x - r), Math.max(right, x + r)];
+    [top, bottom] = [Math.min(top, y - r), Math.max(bottom, y + r)];
+  }
+  return `${left} ${top} ${right - left} ${bottom - top}`;
+}
+
+/** Letters on their rings. */
+function Letters({ patch, wireMm, tags }: { patch: Patch; wireMm: number; tags: readonly Tag[] }) {
+  const scale = WIRE_PX / wireMm;
+  const letters = useMemo(
+    () =>
+      tagPlaces(
+        patch,
+        tags.map((tag) => tag.ring),
+        (x, y, z) => [x * scale, -y * scale, -z],
+        WIRE_PX,
+      ),
+    [patch, tags, scale],
+  );
+  return tags.map((tag, at) => (
+    <text
+      key={tag.ring}
+      x={letters[at]![0] / scale}
+      y={letters[at]![1] / scale + wireMm * 0.7}
+      fontSize={wireMm * 2}
+      fontWeight={tag.picked ? 800 : 600}
+      stroke="var(--paper)"
+      strokeWidth={wireMm * 0.6}
+      paintOrder="stroke"
+      fill="var(--ink)"
+      textAnchor="middle"
+    >
+      {tag.text}
+    </text>
+  ));
 }

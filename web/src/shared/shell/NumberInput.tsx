@@ -100,6 +100,12 @@ function useDragging(value: number, step: number, put: (to: number) => void) {
   };
 }
 
+/** The number as it stands in its field, and its unit; a length in the maker's own. */
+function useShown(value: number, kind: Props["kind"], decimals: number, unit = "") {
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  return kind === "length" ? size(value, units, decimals) : { value: value.toFixed(decimals), unit };
+}
+
 /**
  * A number on the drawing: type it in either tongue, drag it sideways, or step it with the arrow keys. It says what it
  * understood when that was not plain.
@@ -115,11 +121,7 @@ export function NumberInput(props: Props) {
     minimum = 0,
     className = "",
   } = props;
-  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const shown =
-    kind === "length"
-      ? size(value, units, decimals)
-      : { value: value.toFixed(decimals), unit: props.unit ?? "", other: "" };
+  const shown = useShown(value, kind, decimals, props.unit);
   const [text, setText] = useState<string | null>(null);
   const { says, read } = useReading({ ...props, kind, decimals });
   const saysId = useId();

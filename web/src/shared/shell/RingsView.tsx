@@ -1,4 +1,5 @@
-import { useEffect, useReducer, useRef, useState, type ReactNode } from "react";
+import { useEffect, useReducer, useRef, useState } from "react";
+import type { PointerEvent, ReactNode, RefObject } from "react";
 import { tagPlaces } from "../../drawing/tags";
 import { type Patch } from "../../drawing/weave";
 import { RingScene, type OpenAt } from "../../scene/ringScene";
@@ -59,43 +60,34 @@ export function RingsView(props: Props) {
   );
 }
 
-function Solid({
-  patch,
-  name,
-  wireMm,
-  palette,
-  fitKey,
-  open = null,
-  chosen = null,
-  linked = NONE,
-  tags = [],
-  onPick,
-  focus = null,
-  cut = null,
-  firstLook,
-  tools = null,
-  width,
-  height,
-}: Props & { width: number; height: number }) {
+/** Wire marked, dimmed and coated as the theme has it. */
+function sceneOn(canvas: HTMLCanvasElement, palette: readonly string[]): RingScene {
+  const style = getComputedStyle(document.documentElement);
+  const named = (name: string, other: string) => style.getPropertyValue(name).trim() || other;
+  const [mark, paper, soft] = [
+    named("--mark", "#233f93"),
+    named("--paper", "#eef1f0"),
+    named("--soft", "#555f66"),
+  ];
+  const between = (share: number) => `color-mix(in oklab, ${soft} ${share}%, ${paper})`;
+  return new RingScene(canvas, palette.map(toneNamed), coated(mark), {
+    deep: between(42),
+    body: between(22),
+    light: between(8),
+  });
+}
+
+type Sized = Props & { width: number; height: number };
+
+/** A scene on a canvas, made once; what it shows follows. */
+function useRings({ patch, wireMm, palette, fitKey, firstLook, width, height, ...shown }: Sized) {
+  const { open = null, chosen = null, linked = NONE, focus = null, cut = null } = shown;
   const canvas = useRef<HTMLCanvasElement>(null);
   const scene = useRef<RingScene | null>(null);
-  const pressed = useRef<[number, number] | null>(null);
   const [, moved] = useReducer((n: number) => n + 1, 0);
   const colours = palette.join(" ");
   useEffect(() => {
-    const style = getComputedStyle(document.documentElement);
-    const named = (name: string, other: string) => style.getPropertyValue(name).trim() || other;
-    const [mark, paper, soft] = [
-      named("--mark", "#233f93"),
-      named("--paper", "#eef1f0"),
-      named("--soft", "#555f66"),
-    ];
-    const between = (share: number) => `color-mix(in oklab, ${soft} ${share}%, ${paper})`;
-    const made = new RingScene(canvas.current!, palette.map(toneNamed), coated(mark), {
-      deep: between(42),
-      body: between(22),
-      light: between(8),
-    });
+    const made = sceneOn(canvas.current!, palette);
     made.onMoved = moved;
     scene.current = made;
     return () => {
@@ -121,6 +113,32 @@ function Solid({
       scene.current?.focus(focus, 0.9);
     }
   }, [focus]);
+  return { canvas, scene };
+}
+
+/** A press that is no drag picks the ring under it. */
+function usePicking(scene: RefObject<RingScene | null>, onPick: Props["onPick"]) {
+  const pressed = useRef<[number, number] | null>(null);
+  return {
+    onPointerDown: (event: PointerEvent<HTMLCanvasElement>) => {
+      pressed.current = [event.clientX, event.clientY];
+    },
+    onPointerUp: (event: PointerEvent<HTMLCanvasElement>) => {
+      const from = pressed.current;
+      pressed.current = null;
+      if (!onPick || !from || Math.hypot(event.clientX - from[0], event.clientY - from[1]) > TAP_PX) {
+        return;
+      }
+      const box = event.currentTarget.getBoundingClientRect();
+      onPick(scene.current?.at(event.clientX - box.left, event.clientY - box.top) ?? null);
+    },
+  };
+}
+
+function Solid(props: Sized) {
+  const { patch, name, wireMm, tags = [], tools = null } = props;
+  const { canvas, scene } = useRings(props);
+  const picking = usePicking(scene, props.onPick);
   return (
     <>
       <canvas
@@ -129,21 +147,9 @@ function Solid({
         role="img"
         aria-label={`${name}, ${patch.count} rings in the round. Arrow keys turn it.`}
         onKeyDown={(event) => turnByKeys(event, (across, up) => scene.current?.turn(across, up))}
-        onPointerDown={(event) => {
-          pressed.current = [event.clientX, event.clientY];
-        }}
-        onPointerUp={(event) => {
-          const from = pressed.current;
-          pressed.current = null;
-          if (!onPick || !from || Math.hypot(event.clientX - from[0], event.clientY - from[1]) > TAP_PX) {
-            return;
-          }
-          const box = event.currentTarget.getBoundingClientRect();
-          onPick(scene.current?.at(event.clientX - box.left, event.clientY - box.top) ?? null);
-        }}
+        {...picking}
       />
-      {/* drawn anew by `moved` whenever the scene is, which is made once */}
-      {/* eslint-disable-next-line react-hooks/refs */}
+      {/* drawn anew whenever the scene moves, which is made once */}
       {scene.current && <Tags scene={scene.current} patch={patch} tags={tags} wireMm={wireMm} />}
       <span className="scene-looks">
         <span className="small soft">seen from the</span>

@@ -64,6 +64,25 @@ export function WirePicture(props: Props) {
 /** Made of metal: drawn as the wire is. */
 const METAL_SOLIDS = new Set(["BALL", "SPACER", "CAP"]);
 
+/** The round stretches of all wires in pieces, the far ones first, each of its metal. */
+function drawnPieces(wires: readonly PictureWire[], metal: string, look: Look) {
+  const round = wires.flatMap((wire) =>
+    roundParts(wire.points, wire.sections ?? []).map((points) => ({
+      points,
+      d: wire.diameterMm,
+      metal: wire.metal,
+    })),
+  );
+  return pieces(
+    round.map((part) => seenWire(part.points, look)),
+    round.map((part) => part.d),
+  ).map((piece) => ({
+    ...piece,
+    thick: round[piece.wire]!.d,
+    tone: toneOf(round[piece.wire]!.metal ?? metal),
+  }));
+}
+
 /** The wires and beads alone, in mm, to be placed in a drawing. */
 export function WireBody({
   wires,
@@ -78,23 +97,7 @@ export function WireBody({
 }) {
   const tone = toneOf(metal);
   const glass = useId();
-  const drawn = useMemo(() => {
-    const round = wires.flatMap((wire) =>
-      roundParts(wire.points, wire.sections ?? []).map((points) => ({
-        points,
-        d: wire.diameterMm,
-        metal: wire.metal,
-      })),
-    );
-    return pieces(
-      round.map((part) => seenWire(part.points, look)),
-      round.map((part) => part.d),
-    ).map((piece) => ({
-      ...piece,
-      thick: round[piece.wire]!.d,
-      tone: toneOf(round[piece.wire]!.metal ?? metal),
-    }));
-  }, [wires, look, metal]);
+  const drawn = useMemo(() => drawnPieces(wires, metal, look), [wires, look, metal]);
   return (
     <>
       <defs>

@@ -115,81 +115,83 @@ export function formStepNumber(
 /** Nearer than this nobody can grip beside a mark. */
 const AT_THE_MARK_MM = 0.15;
 
+/** Where to take hold of the wire. */
+function gripWords(step: FormStep, units: Units): string {
+  if (step.goesOn) {
+    return "Go on where the last bend ends";
+  }
+  if (step.fromMiddleMm !== null) {
+    return step.fromMiddleMm < AT_THE_MARK_MM
+      ? "Grip at the middle mark"
+      : `Grip ${sizeText(step.fromMiddleMm, units, 1)} from the middle mark`;
+  }
+  return step.gripMm === null ? "" : `Grip at the ${sizeText(step.gripMm, units, 1)} mark`;
+}
+
+/** How far to bend, and how far it springs back from there. */
+function bendWords({ heldDegrees, degrees }: FormStep): string {
+  if (heldDegrees !== null && degrees !== null && heldDegrees - degrees >= 1) {
+    return `bend to ${plain(heldDegrees, 0)}°, it springs back to ${plain(degrees, 0)}°`;
+  }
+  return degrees === null ? "" : `bend ${plain(degrees, 0)}°`;
+}
+
+type Said = (step: FormStep, units: Units) => string;
+
+const bent: Said = (step, units) =>
+  `${gripWords(step, units)}, in the strong back of the jaw: ${bendWords(step)}.`;
+
+const turned: Said = (step, units) =>
+  `${gripWords(step, units)}; ${bendWords(step)}. ${toolWords(step, units)} Look that it is round and in plane.`;
+
+const hammered: Said = (step, units) =>
+  step.flat
+    ? `Up to the mark: ${sizeText(step.lengthMm, units, 1)} of wire become about ${sizeText(step.flat.longMm, units, 1)}, ${sizeText(step.flat.wideMm, units, 1)} wide. A little at a time; anneal when it stiffens.`
+    : "On the outer curves, a little at a time, never on a crossing; anneal when it stiffens.";
+
+const domed: Said = (step) =>
+  step.part.includes("hollow")
+    ? "Lay it in the hollow of a block, the punch on it; tap from the rim inward, then one hollow smaller."
+    : "Press the middle over a round jaw until it sits on its bead.";
+
+const STEP_WORDS: Record<FormStep["kind"], string | Said> = {
+  CUT: "Draw the wire straight, cut with the flush face to the piece. Equal pieces together.",
+  STRAIGHTEN: "Roll it under a hardwood block, or draw it through nylon jaws, until it lies without rocking.",
+  HARDEN:
+    "Twist it in the hand drill, slowly, while you pull; stop before it kinks. Cut the gripped ends off.",
+  MARK: "Set every mark on the strip below before bending anything.",
+  LEAVE: "Nothing to bend here: the next grip is at its end.",
+  BEND: bent,
+  FOLD: bent,
+  LOOP: turned,
+  FORM: turned,
+  WRAP: (step) =>
+    `Hold the loop flat across in flat jaws. ${plain(step.turns ?? 0, 1)} turns, each close to the last; tuck the end in.`,
+  COIL: (step, units) => `${woundWords(step)}, tight against the last one. ${toolWords(step, units)}`,
+  SPIRAL: (step) =>
+    `Begin with the tips, then hold the spiral flat and push: ${plain(step.turns ?? 0, 2)} turns.`,
+  BALL: "This much wire melts into the ball. Hold it upright in the flame's tip.",
+  THREAD: (step) => `On now, before it is closed: ${step.part}.`,
+  TRIM: "Flush face to the work; hold both sides of the cut. Look and feel for a sharp end.",
+  FILE: "Round and smooth, nothing a thread or fingertip catches on.",
+  BIND: (step) => `This stretch takes that much wire. ${capital(step.part)}.`,
+  HAMMER: hammered,
+  DRILL: "Round the end, punch, drill, deburr, then texture.",
+  SOLDER: "Ends filed to meet; flux; solder runs to the hotter side. Quench, pickle, rinse, dry.",
+  STRETCH: "Pull evenly from both ends; anneal again when stiff.",
+  PRESS:
+    "In a channel as wide as the band shall be, a little at a time; push so that the outer turns all lean one way.",
+  ANNEAL: "Even heat to a dull glow in shaded light, quench, pickle, rinse, dry. It gives again.",
+  CRIMP: "Feed straight through the toothed wheels, no twist.",
+  DOME: domed,
+  TWIST: "Spread the turns evenly, then true them with the fingers.",
+  GLUE: "A drop inside, then wipe off what comes out.",
+};
+
 /** What to do, in one or two sentences. */
 export function formStepWords(step: FormStep, units: Units): string {
-  const grip = step.goesOn
-    ? "Go on where the last bend ends"
-    : step.fromMiddleMm !== null
-      ? step.fromMiddleMm < AT_THE_MARK_MM
-        ? "Grip at the middle mark"
-        : `Grip ${sizeText(step.fromMiddleMm, units, 1)} from the middle mark`
-      : step.gripMm !== null
-        ? `Grip at the ${sizeText(step.gripMm, units, 1)} mark`
-        : "";
-  const held =
-    step.heldDegrees !== null && step.degrees !== null && step.heldDegrees - step.degrees >= 1
-      ? `bend to ${plain(step.heldDegrees, 0)}°, it springs back to ${plain(step.degrees, 0)}°`
-      : step.degrees !== null
-        ? `bend ${plain(step.degrees, 0)}°`
-        : "";
-  switch (step.kind) {
-    case "CUT":
-      return "Draw the wire straight, cut with the flush face to the piece. Equal pieces together.";
-    case "STRAIGHTEN":
-      return "Roll it under a hardwood block, or draw it through nylon jaws, until it lies without rocking.";
-    case "HARDEN":
-      return "Twist it in the hand drill, slowly, while you pull; stop before it kinks. Cut the gripped ends off.";
-    case "MARK":
-      return "Set every mark on the strip below before bending anything.";
-    case "LEAVE":
-      return "Nothing to bend here: the next grip is at its end.";
-    case "BEND":
-    case "FOLD":
-      return `${grip}, in the strong back of the jaw: ${held}.`;
-    case "LOOP":
-    case "FORM":
-      return `${grip}; ${held}. ${toolWords(step, units)} Look that it is round and in plane.`;
-    case "WRAP":
-      return `Hold the loop flat across in flat jaws. ${plain(step.turns ?? 0, 1)} turns, each close to the last; tuck the end in.`;
-    case "COIL":
-      return `${woundWords(step)}, tight against the last one. ${toolWords(step, units)}`;
-    case "SPIRAL":
-      return `Begin with the tips, then hold the spiral flat and push: ${plain(step.turns ?? 0, 2)} turns.`;
-    case "BALL":
-      return `This much wire melts into the ball. Hold it upright in the flame's tip.`;
-    case "THREAD":
-      return `On now, before it is closed: ${step.part}.`;
-    case "TRIM":
-      return "Flush face to the work; hold both sides of the cut. Look and feel for a sharp end.";
-    case "FILE":
-      return "Round and smooth, nothing a thread or fingertip catches on.";
-    case "BIND":
-      return `This stretch takes that much wire. ${capital(step.part)}.`;
-    case "HAMMER":
-      return step.flat
-        ? `Up to the mark: ${sizeText(step.lengthMm, units, 1)} of wire become about ${sizeText(step.flat.longMm, units, 1)}, ${sizeText(step.flat.wideMm, units, 1)} wide. A little at a time; anneal when it stiffens.`
-        : "On the outer curves, a little at a time, never on a crossing; anneal when it stiffens.";
-    case "DRILL":
-      return "Round the end, punch, drill, deburr, then texture.";
-    case "SOLDER":
-      return "Ends filed to meet; flux; solder runs to the hotter side. Quench, pickle, rinse, dry.";
-    case "STRETCH":
-      return "Pull evenly from both ends; anneal again when stiff.";
-    case "PRESS":
-      return "In a channel as wide as the band shall be, a little at a time; push so that the outer turns all lean one way.";
-    case "ANNEAL":
-      return "Even heat to a dull glow in shaded light, quench, pickle, rinse, dry. It gives again.";
-    case "CRIMP":
-      return "Feed straight through the toothed wheels, no twist.";
-    case "DOME":
-      return step.part.includes("hollow")
-        ? "Lay it in the hollow of a block, the punch on it; tap from the rim inward, then one hollow smaller."
-        : "Press the middle over a round jaw until it sits on its bead.";
-    case "TWIST":
-      return "Spread the turns evenly, then true them with the fingers.";
-    case "GLUE":
-      return "A drop inside, then wipe off what comes out.";
-  }
+  const words = STEP_WORDS[step.kind];
+  return typeof words === "string" ? words : words(step, units);
 }
 
 function toolWords(step: FormStep, units: Units): string {

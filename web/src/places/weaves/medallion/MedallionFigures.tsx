@@ -1,5 +1,11 @@
 import { useMetals } from "../../../api/queries";
-import type { CompositionAnswer, CompositionQuestion, Kept, MedallionJobData } from "../../../api/types";
+import type {
+  CompositionAnswer,
+  CompositionQuestion,
+  Figure,
+  Kept,
+  MedallionJobData,
+} from "../../../api/types";
 import { mass, many, plain, size, sizeText, type Units } from "../../../quantity/format";
 import { figureOf } from "../../../shared/words/figures";
 import { FigureRow } from "../../../shared/shell/Why";
@@ -79,16 +85,20 @@ export function MedallionFigures({
       <MedallionRings {...{ choice, question, answer, refused }} {...(kept && { kept })} />
       {answer.figures.map((figure) => (
         <FigureRow key={figure.id} figure={figure}>
-          {figure.unit === "g"
-            ? mass(figure.value)
-            : figure.unit === "mm"
-              ? sizeText(figure.value, units)
-              : plain(figure.value, figure.id === "composition-ratio" ? 2 : 0)}
+          {shown(figure, units)}
         </FigureRow>
       ))}
       <MedallionOrder answer={answer} arms={choice.arms} />
     </>
   );
+}
+
+function shown({ id, unit, value }: Figure, units: Units): string {
+  return unit === "g"
+    ? mass(value)
+    : unit === "mm"
+      ? sizeText(value, units)
+      : plain(value, id === "composition-ratio" ? 2 : 0);
 }
 
 function Verdict({ fit }: { fit: CompositionAnswer["fit"] }) {

@@ -190,24 +190,7 @@ function InTurn({
         <option value="ROW">{weave.kind === "SHEET" ? "rows" : "cells"}</option>
       </select>
       <Sequence {...{ data, set, name }} />
-      {colours.by !== "RING" && (
-        <>
-          <button
-            className="quiet small at-end"
-            disabled={colours.sequence.length >= LONGEST}
-            onClick={() => set({ sequence: [...colours.sequence, brush] }, "sequence")}
-          >
-            longer
-          </button>
-          <button
-            className="quiet small at-end"
-            disabled={colours.sequence.length <= 1}
-            onClick={() => set({ sequence: colours.sequence.slice(0, -1) }, "sequence")}
-          >
-            shorter
-          </button>
-        </>
-      )}
+      {colours.by !== "RING" && <HowLong {...{ colours, brush, set }} />}
       {colours.painted.length > 0 && (
         <>
           <span>, {many(colours.painted.length, "ring")} painted by hand</span>
@@ -217,6 +200,28 @@ function InTurn({
         </>
       )}
     </p>
+  );
+}
+
+/** The sequence, one colour more or one less. */
+function HowLong({ colours, brush, set }: Pick<Painting, "brush" | "set"> & { colours: ColourSpec }) {
+  return (
+    <>
+      <button
+        className="quiet small at-end"
+        disabled={colours.sequence.length >= LONGEST}
+        onClick={() => set({ sequence: [...colours.sequence, brush] }, "sequence")}
+      >
+        longer
+      </button>
+      <button
+        className="quiet small at-end"
+        disabled={colours.sequence.length <= 1}
+        onClick={() => set({ sequence: colours.sequence.slice(0, -1) }, "sequence")}
+      >
+        shorter
+      </button>
+    </>
   );
 }
 

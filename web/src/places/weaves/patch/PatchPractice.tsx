@@ -20,38 +20,15 @@ interface Props {
 const CHOICES = 10;
 const EMPTY: ReadonlySet<number> = new Set();
 
-/** The patch as far as it is and the next ring's place: the maker says what it goes through, the model answers. */
-export function PatchPractice({ data, weave, patch, rings }: Props) {
-  const open = useMemo(
-    () => patch.steps.map((step, at) => ({ step, at })).filter(({ step }) => !step.closed),
-    [patch],
-  );
-  const [turn, setTurn] = useState(Math.floor(open.length / 3));
+type Step = PatchView["steps"][number];
+
+/** What the maker says the ring goes through, what the model says to it, and how often it was right. */
+function useAttempts(data: WeaveJobData, at: number) {
   const [picked, setPicked] = useState<ReadonlySet<number>>(EMPTY);
   const [answer, setAnswer] = useState<Attempt | null>(null);
   const [score, setScore] = useState({ right: 0, tried: 0 });
-  const now = open[Math.min(turn, open.length - 1)];
-  const step = now?.step;
-  const at = now?.at ?? 0;
-  const before = useMemo(() => there(patch.steps, at), [patch, at]);
-  const which = useMemo(
-    () => (step ? [...before, ...step.pickUp, ...step.over, step.ring] : before),
-    [before, step],
-  );
-  const choices = useMemo(
-    () => (step ? nearest(rings, step.ring, which, CHOICES).sort((a, b) => a - b) : []),
-    [rings, step, which],
-  );
-  const chosen = useMemo(() => (step ? new Set([step.ring]) : null), [step]);
-  const focus = useMemo(() => (step ? [step.ring, ...choices] : null), [step, choices]);
-  if (!step) {
-    return <p className="mt-4 max-w-prose">There is no ring to practise with here: take a longer patch.</p>;
-  }
-  const name = new Map(choices.map((ring, k) => [ring, letter(k)]));
-  const named = (some: readonly number[]) =>
-    listed(some.map((ring) => name.get(ring) ?? "a ring further off"));
-  const toggle = (ring: number | null) => {
-    if (ring !== null && answer === null && name.has(ring)) {
+  const toggle = (ring: number) => {
+    if (answer === null) {
       const next = new Set(picked);
       if (!next.delete(ring)) {
         next.add(ring);
@@ -72,11 +49,45 @@ export function PatchPractice({ data, weave, patch, rings }: Props) {
       say("The server is not answering; try again.");
     }
   };
-  const next = () => {
+  const anew = () => {
     setAnswer(null);
     setPicked(EMPTY);
-    setTurn((turn + 1) % open.length);
   };
+  return { picked, answer, score, toggle, check, anew };
+}
+
+/** The rings there before that step, and those near its ring, from which the maker chooses; by letters. */
+function useAround(patch: PatchView, rings: Float32Array, step: Step | undefined, at: number) {
+  const before = useMemo(() => there(patch.steps, at), [patch, at]);
+  const which = useMemo(
+    () => (step ? [...before, ...step.pickUp, ...step.over, step.ring] : before),
+    [before, step],
+  );
+  const choices = useMemo(
+    () => (step ? nearest(rings, step.ring, which, CHOICES).sort((a, b) => a - b) : []),
+    [rings, step, which],
+  );
+  const names = useMemo(() => new Map(choices.map((ring, k) => [ring, letter(k)])), [choices]);
+  return { which, choices, names };
+}
+
+/** The patch as far as it is and the next ring's place: the maker says what it goes through, the model answers. */
+export function PatchPractice({ data, weave, patch, rings }: Props) {
+  const open = useMemo(
+    () => patch.steps.map((step, at) => ({ step, at })).filter(({ step }) => !step.closed),
+    [patch],
+  );
+  const [turn, setTurn] = useState(Math.floor(open.length / 3));
+  const now = open[Math.min(turn, open.length - 1)];
+  const step = now?.step;
+  const at = now?.at ?? 0;
+  const { which, choices, names } = useAround(patch, rings, step, at);
+  const { picked, answer, score, toggle, check, anew } = useAttempts(data, at);
+  const chosen = useMemo(() => (step ? new Set([step.ring]) : null), [step]);
+  const focus = useMemo(() => (step ? [step.ring, ...choices] : null), [step, choices]);
+  if (!step) {
+    return <p className="mt-4 max-w-prose">There is no ring to practise with here: take a longer patch.</p>;
+  }
   return (
     <>
       <PatchScene
@@ -90,8 +101,8 @@ export function PatchPractice({ data, weave, patch, rings }: Props) {
         open={{ ring: step.ring, angle: step.openingAngle }}
         chosen={chosen}
         linked={answer ? new Set([...step.through, ...step.pickUp]) : picked}
-        tags={choices.map((ring) => ({ ring, text: name.get(ring)!, picked: picked.has(ring) }))}
-        onPick={toggle}
+        tags={choices.map((ring) => ({ ring, text: names.get(ring)!, picked: picked.has(ring) }))}
+        onPick={(ring) => ring !== null && names.has(ring) && toggle(ring)}
         focus={focus}
       />
       <div className="practice" role="group" aria-label="Practice">
@@ -103,50 +114,84 @@ export function PatchPractice({ data, weave, patch, rings }: Props) {
             {score.tried > 0 && `, ${score.right} of ${score.tried} right`}
           </span>
         </p>
-        <p className="letters">
-          {choices.map((ring) => (
-            <button
-              key={ring}
-              aria-pressed={picked.has(ring)}
-              data-right={answer ? step.through.includes(ring) || step.pickUp.includes(ring) : undefined}
-              aria-disabled={answer !== null}
-              onClick={() => answer === null && toggle(ring)}
-            >
-              {name.get(ring)}
-            </button>
-          ))}
-          {answer === null ? (
-            <ShutButton
-              why={picked.size === 0 ? "press the letters of the rings first" : null}
-              onClick={() => void check()}
-            >
-              That is all of them
-            </ShutButton>
-          ) : (
-            <button className="action" onClick={next}>
-              Next ring
-            </button>
-          )}
-        </p>
-        <p role="status" className="assembly-words">
-          {answer &&
-            (answer.right ? (
-              <>
-                <strong>Right.</strong> {stepHead(step)}.
-              </>
-            ) : (
-              <>
-                <strong className="care">Not quite.</strong>{" "}
-                {answer.missing.length > 0 && `It also goes through ${named(answer.missing)}. `}
-                {answer.extra.length > 0 && `It does not go through ${named(answer.extra)}. `}
-                {many(step.through.length + step.pickUp.length, "ring")} in all.
-              </>
-            ))}
-          {!answer && (
-            <span className="soft">{stepWay(step).split(".")[0]}. Press the letters, or the rings.</span>
-          )}
-        </p>
+        <Letters
+          {...{ step, names, picked, answer }}
+          onPress={toggle}
+          onCheck={() => void check()}
+          onNext={() => {
+            anew();
+            setTurn((turn + 1) % open.length);
+          }}
+        />
+        <Told {...{ step, names, answer }} />
       </div>
     </>
+  );
+}
+
+interface AnswerProps {
+  step: Step;
+  names: ReadonlyMap<number, string>;
+  answer: Attempt | null;
+}
+
+interface LettersProps extends AnswerProps {
+  picked: ReadonlySet<number>;
+  onPress: (ring: number) => void;
+  onCheck: () => void;
+  onNext: () => void;
+}
+
+/** The rings to choose from, by their letters; answered, the right ones are marked. */
+function Letters({ step, names, picked, answer, onPress, onCheck, onNext }: LettersProps) {
+  return (
+    <p className="letters">
+      {[...names].map(([ring, name]) => (
+        <button
+          key={ring}
+          aria-pressed={picked.has(ring)}
+          data-right={answer ? step.through.includes(ring) || step.pickUp.includes(ring) : undefined}
+          aria-disabled={answer !== null}
+          onClick={() => onPress(ring)}
+        >
+          {name}
+        </button>
+      ))}
+      {answer === null ? (
+        <ShutButton why={picked.size === 0 ? "press the letters of the rings first" : null} onClick={onCheck}>
+          That is all of them
+        </ShutButton>
+      ) : (
+        <button className="action" onClick={onNext}>
+          Next ring
+        </button>
+      )}
+    </p>
+  );
+}
+
+/** What the model says to it; before, how the ring lies. */
+function Told({ step, names, answer }: AnswerProps) {
+  const named = (some: readonly number[]) =>
+    listed(some.map((ring) => names.get(ring) ?? "a ring further off"));
+  return (
+    <p role="status" className="assembly-words">
+      {answer?.right && (
+        <>
+          <strong>Right.</strong> {stepHead(step)}.
+        </>
+      )}
+      {answer && !answer.right && (
+        <>
+          <strong className="care">Not quite.</strong>{" "}
+          {answer.missing.length > 0 && `It also goes through ${named(answer.missing)}. `}
+          {answer.extra.length > 0 && `It does not go through ${named(answer.extra)}. `}
+          {many(step.through.length + step.pickUp.length, "ring")} in all.
+        </>
+      )}
+      {!answer && (
+        <span className="soft">{stepWay(step).split(".")[0]}. Press the letters, or the rings.</span>
+      )}
+    </p>
   );
 }

@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import type { Kept, PatchCount, PatchSpec, WeaveEntry, WeaveJobData } from "../../../api/types";
 import type { Editor, SaveState } from "../../../shared/kernel/editor";
+import { CountInput } from "../../../shared/shell/CountInput";
 import { NumberInput } from "../../../shared/shell/NumberInput";
 import { NameHead } from "../../../shared/shell/NameHead";
 import { RingSizesGiven } from "../../../shared/shell/RingSizesGiven";
@@ -126,51 +127,24 @@ function Length({ spec, count, patch }: { spec: PatchSpec; count: PatchCount | u
   );
 }
 
-function Rows({ spec, count, patch }: { spec: PatchSpec; count: PatchCount | undefined; patch: Patch }) {
+interface RowsProps {
+  spec: PatchSpec;
+  count: PatchCount | undefined;
+  patch: Patch;
+}
+
+function Rows({ spec, count, patch }: RowsProps) {
   if (spec.rowCounts && spec.rowCounts.length > 0) {
-    return (
-      <>
-        <span>rows of</span>
-        <RowList counts={spec.rowCounts} onCounts={(rowCounts) => patch({ rowCounts }, "rows")} />
-        <button
-          className="quiet"
-          onClick={() =>
-            patch(
-              {
-                rowCounts: null,
-                rows: spec.rowCounts!.length,
-                columns: spec.rowCounts![0]!,
-                outline: "EVEN",
-              },
-              "rows",
-            )
-          }
-        >
-          all alike
-        </button>
-      </>
-    );
+    return <RowByRow counts={spec.rowCounts} patch={patch} />;
   }
   return (
     <>
-      <NumberInput
-        label="Rows"
-        kind="number"
-        decimals={0}
-        step={1}
-        minimum={1}
-        value={spec.rows ?? 1}
-        onChange={(rows) => patch({ rows: Math.round(rows) }, "rows")}
-      />
+      <CountInput label="Rows" value={spec.rows ?? 1} onChange={(rows) => patch({ rows }, "rows")} />
       <span>rows of</span>
-      <NumberInput
+      <CountInput
         label="Rings in a row"
-        kind="number"
-        decimals={0}
-        step={1}
-        minimum={1}
         value={spec.columns ?? 1}
-        onChange={(columns) => patch({ columns: Math.round(columns), lengthMm: null }, "columns")}
+        onChange={(columns) => patch({ columns, lengthMm: null }, "columns")}
       />
       <select
         className="word-select"
@@ -192,6 +166,20 @@ function Rows({ spec, count, patch }: { spec: PatchSpec; count: PatchCount | und
         ))}
         <option value="LIST">row by row…</option>
       </select>
+    </>
+  );
+}
+
+/** Rows that differ; one press makes them all like the first. */
+function RowByRow({ counts, patch }: { counts: readonly number[]; patch: Patch }) {
+  const alike = { rowCounts: null, rows: counts.length, columns: counts[0]!, outline: "EVEN" as const };
+  return (
+    <>
+      <span>rows of</span>
+      <RowList counts={counts} onCounts={(rowCounts) => patch({ rowCounts }, "rows")} />
+      <button className="quiet" onClick={() => patch(alike, "rows")}>
+        all alike
+      </button>
     </>
   );
 }

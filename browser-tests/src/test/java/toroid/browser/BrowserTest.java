@@ -129,7 +129,7 @@ abstract class BrowserTest {
 
     /** Where the bench goes on with what is in hand under that name. */
     protected String making(String name) {
-        return page.locator("section:not(:has(li)), li")
+        return page.locator("section[aria-label='In hand'], li")
                 .filter(new Locator.FilterOptions().setHasText(name))
                 .locator("a[href^='/making/']")
                 .last()
