@@ -14,6 +14,7 @@ import toroid.core.numeric.Refusal;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 import toroid.core.wire.Wire;
+import toroid.server.store.JobContent;
 import toroid.server.store.ServerCode;
 import toroid.server.store.Words;
 
@@ -44,7 +45,8 @@ public record FormJobData(
         Double plainFromMm,
         @NotNull double tailFactor,
         Map<String, UUID> lots,
-        @NotNull String note) {
+        @NotNull String note)
+        implements JobContent {
     public static final int MOST_COPIES = FormWork.MOST_COPIES;
     private static final int MOST_PARAMETERS = 40;
     private static final int MOST_LOTS = 12;
@@ -79,6 +81,7 @@ public record FormJobData(
     }
 
     /** What can be checked without working the form out; a form that cannot be made may still be kept while it is mended. */
+    @Override
     public void check() {
         Words.checkName(name);
         Words.checkNote(note);

@@ -13,6 +13,7 @@ import toroid.core.ring.CoilRequest;
 import toroid.core.ring.RingAim;
 import toroid.core.ring.Spare;
 import toroid.core.wire.Wire;
+import toroid.server.store.JobContent;
 import toroid.server.store.Words;
 import toroid.server.wire.SpoolData;
 
@@ -45,7 +46,8 @@ public record RingJobData(
         @NotNull double tailMm,
         @NotNull int spoiltTurnsPerEnd,
         @NotNull double usableMandrelMm,
-        @NotNull String note) {
+        @NotNull String note)
+        implements JobContent {
     /** How the wire is wound: rod turned by hand, by a drill or winder, or wire carried round a fixed rod. */
     public enum Winding {
         TURNED,
@@ -54,6 +56,7 @@ public record RingJobData(
     }
 
     /** @throws toroid.core.numeric.Refusal when it cannot be worked with */
+    @Override
     public void check() {
         Words.checkName(name);
         Words.checkNote(note);

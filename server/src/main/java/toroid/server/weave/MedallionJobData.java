@@ -6,6 +6,7 @@ import java.util.UUID;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.server.store.JobContent;
 import toroid.server.store.Words;
 
 /**
@@ -20,10 +21,12 @@ public record MedallionJobData(
         @NotNull String weaveId,
         UUID spoolId,
         @NotNull @Valid CompositionQuestion composition,
-        @NotNull String note) {
+        @NotNull String note)
+        implements JobContent {
     private static final int LONGEST_ID = 80;
 
     /** What can be checked without solving; one that cannot be made may still be kept while it is mended. */
+    @Override
     public void check() {
         Words.checkName(name);
         Words.checkNote(note);

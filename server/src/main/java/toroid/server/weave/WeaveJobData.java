@@ -9,6 +9,7 @@ import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 import toroid.core.weave.WeaveRings;
+import toroid.server.store.JobContent;
 import toroid.server.store.Words;
 
 /**
@@ -30,10 +31,12 @@ public record WeaveJobData(
         @NotNull List<@NotNull Double> innerDiameterMm,
         @NotNull @Valid PatchSpec patch,
         @NotNull @Valid ColourSpec colours,
-        @NotNull String note) {
+        @NotNull String note)
+        implements JobContent {
     private static final int LONGEST_ID = 80;
 
     /** What can be checked without solving; a patch that cannot be made may still be kept while it is mended. */
+    @Override
     public void check() {
         Words.checkName(name);
         Words.checkNote(note);

@@ -23,12 +23,13 @@ import toroid.server.wire.Spools;
 
 /** Forms of the catalogue: wire cut as it is needed, bent step by step, one copy or many. */
 @Component
-public class FormKind implements JobKind<FormJobData, FormKind.FormFacts> {
+public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
     private final FormWorkshop workshop;
     private final Spools spools;
     private final WorkJson json;
 
     FormKind(FormWorkshop workshop, Spools spools, WorkJson json) {
+        super("form", FormJobData.class, FormFacts.class, FormSketch.class, spools);
         this.workshop = workshop;
         this.spools = spools;
         this.json = json;
@@ -47,7 +48,8 @@ public class FormKind implements JobKind<FormJobData, FormKind.FormFacts> {
             @NotNull String metal,
             @NotNull double wireDiameterMm,
             @NotNull List<FormPlan.Cut> wires,
-            FormPlan.Finished finished) {}
+            FormPlan.Finished finished)
+            implements Facts<FormJobData> {}
 
     /** @param wires what is cut for one copy; none when it cannot be made */
     public record FormSketch(
@@ -59,44 +61,8 @@ public class FormKind implements JobKind<FormJobData, FormKind.FormFacts> {
             @NotNull int copies) {}
 
     @Override
-    public String id() {
-        return "form";
-    }
-
-    @Override
-    public Class<FormJobData> content() {
-        return FormJobData.class;
-    }
-
-    @Override
-    public Class<FormFacts> facts() {
-        return FormFacts.class;
-    }
-
-    @Override
-    public Class<?> sketches() {
-        return FormSketch.class;
-    }
-
-    @Override
-    public String nameOf(FormJobData job) {
-        return job.name();
-    }
-
-    @Override
-    public UUID lotOf(FormJobData job) {
-        return job.spoolId();
-    }
-
-    @Override
-    public FormJobData contentOf(FormFacts facts) {
-        return facts.job();
-    }
-
-    @Override
     public void check(FormJobData job) {
-        job.check();
-        spools.demand(job.spoolId());
+        super.check(job);
         job.lots().values().forEach(spools::demand);
     }
 

@@ -1,10 +1,7 @@
 package toroid.server.work;
 
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import java.util.UUID;
-import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import toroid.core.numeric.Refusal;
@@ -24,15 +21,14 @@ import toroid.server.wire.Spools;
 
 /** Crosses, stars, medallions: rings closed and opened beforehand, then put in one by one, as in any weave. */
 @Component
-public class MedallionKind implements JobKind<MedallionJobData, MedallionKind.MedallionFacts> {
+public class MedallionKind extends KindBase<MedallionJobData, MedallionKind.MedallionFacts> {
     private final CompositionWorkshop workshop;
     private final WeaveFiles files;
-    private final Spools spools;
 
     MedallionKind(CompositionWorkshop workshop, WeaveFiles files, Spools spools) {
+        super("medallion", MedallionJobData.class, MedallionFacts.class, MedallionSketch.class, spools);
         this.workshop = workshop;
         this.files = files;
-        this.spools = spools;
     }
 
     /**
@@ -50,7 +46,8 @@ public class MedallionKind implements JobKind<MedallionJobData, MedallionKind.Me
             @NotNull int total,
             @NotNull int preClosed,
             @NotNull int opened,
-            @NotNull int putIn) {}
+            @NotNull int putIn)
+            implements Facts<MedallionJobData> {}
 
     /** @param total rings; 0 when it cannot be made */
     public record MedallionSketch(
@@ -62,45 +59,9 @@ public class MedallionKind implements JobKind<MedallionJobData, MedallionKind.Me
             @NotNull int opened) {}
 
     @Override
-    public String id() {
-        return "medallion";
-    }
-
-    @Override
-    public Class<MedallionJobData> content() {
-        return MedallionJobData.class;
-    }
-
-    @Override
-    public Class<MedallionFacts> facts() {
-        return MedallionFacts.class;
-    }
-
-    @Override
-    public Class<?> sketches() {
-        return MedallionSketch.class;
-    }
-
-    @Override
-    public String nameOf(MedallionJobData job) {
-        return job.name();
-    }
-
-    @Override
-    public UUID lotOf(MedallionJobData job) {
-        return job.spoolId();
-    }
-
-    @Override
-    public MedallionJobData contentOf(MedallionFacts facts) {
-        return facts.job();
-    }
-
-    @Override
     public void check(MedallionJobData job) {
-        job.check();
+        super.check(job);
         files.byId(job.weaveId());
-        spools.demand(job.spoolId());
     }
 
     /** @throws Refusal also where the larger ring does not go in: what is planned is put together with those very rings */
@@ -168,10 +129,5 @@ public class MedallionKind implements JobKind<MedallionJobData, MedallionKind.Me
         return facts == null
                 ? new MedallionSketch(job.weaveId(), metal, arms, 0, 0, 0)
                 : new MedallionSketch(facts.weave(), metal, arms, facts.total(), facts.preClosed(), facts.opened());
-    }
-
-    @Override
-    public List<UnaryOperator<ObjectNode>> planUpgrades() {
-        return List.of();
     }
 }

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -21,14 +20,13 @@ import toroid.server.wire.Spools;
 
 /** Jump rings: wound, cut, closed, measured. */
 @Component
-public class RingKind implements JobKind<RingJobData, RingKind.RingFacts> {
+public class RingKind extends KindBase<RingJobData, RingKind.RingFacts> {
     private final RingWorkshop workshop;
-    private final Spools spools;
     private final WorkJson json;
 
     RingKind(RingWorkshop workshop, Spools spools, WorkJson json) {
+        super("ring", RingJobData.class, RingFacts.class, RingSketch.class, spools);
         this.workshop = workshop;
-        this.spools = spools;
         this.json = json;
     }
 
@@ -36,7 +34,7 @@ public class RingKind implements JobKind<RingJobData, RingKind.RingFacts> {
     public record RingFacts(
             @NotNull RingJobData job,
             @NotNull RingSizes sizes,
-            @NotNull List<Coil> coils) {}
+            @NotNull List<Coil> coils) implements Facts<RingJobData> {}
 
     /** @param sizes null when it cannot be made */
     public record RingSketch(
@@ -44,47 +42,6 @@ public class RingKind implements JobKind<RingJobData, RingKind.RingFacts> {
             @NotNull String metal,
             @NotNull double wireDiameterMm,
             @NotNull int ringCount) {}
-
-    @Override
-    public String id() {
-        return "ring";
-    }
-
-    @Override
-    public Class<RingJobData> content() {
-        return RingJobData.class;
-    }
-
-    @Override
-    public Class<RingFacts> facts() {
-        return RingFacts.class;
-    }
-
-    @Override
-    public Class<?> sketches() {
-        return RingSketch.class;
-    }
-
-    @Override
-    public String nameOf(RingJobData job) {
-        return job.name();
-    }
-
-    @Override
-    public UUID lotOf(RingJobData job) {
-        return job.spoolId();
-    }
-
-    @Override
-    public RingJobData contentOf(RingFacts facts) {
-        return facts.job();
-    }
-
-    @Override
-    public void check(RingJobData job) {
-        job.check();
-        spools.demand(job.spoolId());
-    }
 
     @Override
     public Planned<RingFacts> plan(RingJobData job) {

@@ -5,7 +5,6 @@ import jakarta.validation.constraints.NotNull;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import toroid.core.numeric.Checks;
@@ -28,7 +27,7 @@ import toroid.server.wire.Spools;
 
 /** Patches of a weave: rings closed and opened beforehand, then put in one by one. */
 @Component
-public class WeaveKind implements JobKind<WeaveJobData, WeaveKind.WeaveFacts>, WeaveUses {
+public class WeaveKind extends KindBase<WeaveJobData, WeaveKind.WeaveFacts> implements WeaveUses {
     static final String ID = "weave";
 
     /** More are not shown ring by ring. */
@@ -36,14 +35,13 @@ public class WeaveKind implements JobKind<WeaveJobData, WeaveKind.WeaveFacts>, W
 
     private final PatchWorkshop workshop;
     private final WeaveFiles files;
-    private final Spools spools;
     private final JobRepository jobs;
     private final WorkJson json;
 
     WeaveKind(PatchWorkshop workshop, WeaveFiles files, Spools spools, JobRepository jobs, WorkJson json) {
+        super(ID, WeaveJobData.class, WeaveFacts.class, WeaveSketch.class, spools);
         this.workshop = workshop;
         this.files = files;
-        this.spools = spools;
         this.jobs = jobs;
         this.json = json;
     }
@@ -63,7 +61,8 @@ public class WeaveKind implements JobKind<WeaveJobData, WeaveKind.WeaveFacts>, W
             @NotNull int total,
             @NotNull int preClosed,
             @NotNull int opened,
-            @NotNull int putIn) {}
+            @NotNull int putIn)
+            implements Facts<WeaveJobData> {}
 
     /** @param total rings; 0 when it cannot be made */
     public record WeaveSketch(
@@ -80,45 +79,9 @@ public class WeaveKind implements JobKind<WeaveJobData, WeaveKind.WeaveFacts>, W
     }
 
     @Override
-    public String id() {
-        return ID;
-    }
-
-    @Override
-    public Class<WeaveJobData> content() {
-        return WeaveJobData.class;
-    }
-
-    @Override
-    public Class<WeaveFacts> facts() {
-        return WeaveFacts.class;
-    }
-
-    @Override
-    public Class<?> sketches() {
-        return WeaveSketch.class;
-    }
-
-    @Override
-    public String nameOf(WeaveJobData job) {
-        return job.name();
-    }
-
-    @Override
-    public UUID lotOf(WeaveJobData job) {
-        return job.spoolId();
-    }
-
-    @Override
-    public WeaveJobData contentOf(WeaveFacts facts) {
-        return facts.job();
-    }
-
-    @Override
     public void check(WeaveJobData job) {
-        job.check();
+        super.check(job);
         files.byId(job.weaveId());
-        spools.demand(job.spoolId());
     }
 
     @Override
