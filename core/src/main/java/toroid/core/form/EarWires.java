@@ -24,6 +24,7 @@ public final class EarWires {
 
     /** The bend over the ear and the tail, flicked out. Parameters: over, tail, flick. */
     public static WireMaker over(FormMaker maker, WireMaker wire) {
+        wire.port("over the ear", maker.mm("over"), 1, Opening.WORN);
         wire.step(FormStep.Kind.FORM, "over the ear").bend(maker.mm("over"), 180);
         wire.leave("tail", 0.7 * maker.mm("tail"));
         if (maker.degrees("flick") > 0) {

@@ -171,6 +171,7 @@ public final class Ends {
             }
             case HOOK -> {
                 wire.leave(part + ", shank", 2 * d);
+                wire.port(part + ", hook", m.mm("hook"), 1, Opening.MOUTH);
                 wire.step(Kind.FORM, part + ", hook").bend(m.mm("hook"), 180).straight(m.mm("leg"));
                 wire.step(Kind.BEND, part + ", tip curled out").bend(1.5 * d, -140);
                 wire.tail(2).end(EndState.FILED);

@@ -22,6 +22,7 @@ public final class FormMaker {
     private final List<Note> notes = new ArrayList<>();
     private final List<Figure> figures = new ArrayList<>();
     private final List<OpenLoop> openLoops = new ArrayList<>();
+    private final List<Port> ports = new ArrayList<>();
     private final Set<String> ownWires = new HashSet<>();
     private int numbers;
     private Lifts.Rule crossings;
@@ -242,6 +243,21 @@ public final class FormMaker {
 
     public void care(NoteCode code, Map<String, Object> values) {
         notes.add(Note.care(code, values));
+    }
+
+    /** A place where it takes a neighbour; of several with one name the later ones are told as the second, the third. */
+    public void port(Port port) {
+        long before = ports.stream()
+                .filter(one -> one.part().equals(port.part()) || one.part().startsWith(port.part() + NUMBERED))
+                .count();
+        String name = before == 0 ? port.part() : port.part() + NUMBERED + (before + 1);
+        ports.add(port.called(name));
+    }
+
+    private static final String NUMBERED = ", no. ";
+
+    List<Port> ports() {
+        return ports;
     }
 
     void openLoop(double insideMm, double wireMm) {

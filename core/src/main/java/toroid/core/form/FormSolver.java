@@ -31,9 +31,11 @@ public final class FormSolver {
         WireMetals.check(request, wires);
         checkSizes(form, wires);
         List<Solid> solids = maker.solids();
+        List<Port> ports = Ports.of(maker);
         if (request.leftHanded()) {
             wires = wires.stream().map(FormSolver::mirrored).toList();
             solids = solids.stream().map(Mirror::of).toList();
+            ports = ports.stream().map(Mirror::of).toList();
         }
         FormContacts met = FormContacts.of(wires, solids);
         List<Contact> contacts = met.found();
@@ -43,7 +45,7 @@ public final class FormSolver {
                 AlsoSteps.added(asked, wires, solids, FormSteps.of(request, wires, maker.steps()), notes);
         notes.sort((a, b) -> b.severity().compareTo(a.severity()));
         return new FormWork(
-                form.info(), request, values.asGiven(), wires, solids, steps, notes, contacts, maker.figures());
+                form.info(), request, values.asGiven(), wires, solids, steps, notes, contacts, maker.figures(), ports);
     }
 
     /** One figure of a form, mm; nothing is judged. */

@@ -18,6 +18,7 @@ import toroid.core.quantity.Note;
  * @param steps in the order hands do them
  * @param notes judgements, the gravest first
  * @param own figures of this form alone
+ * @param ports where it takes its neighbours; none for a form that hangs from nothing
  * @param contacts where a wire passes through itself, another or a bead; empty when it can be made
  */
 public record FormWork(
@@ -29,7 +30,8 @@ public record FormWork(
         List<FormStep> steps,
         List<Note> notes,
         List<Contact> contacts,
-        List<Figure> own) {
+        List<Figure> own,
+        List<Port> ports) {
     /** More copies than this are several jobs. */
     public static final int MOST_COPIES = 2000;
 
@@ -40,6 +42,7 @@ public record FormWork(
         notes = List.copyOf(notes);
         contacts = List.copyOf(contacts);
         own = List.copyOf(own);
+        ports = List.copyOf(ports);
     }
 
     /** Wire that stays in the form, all its wires, mm. */

@@ -14,6 +14,7 @@ public final class Hooks {
             Loops.plain(base, maker.mm("loop"), "loop");
         }
         WireMaker hook = maker.wire("hook", Loops.stem(0, y, -1, 1)).leave("shank, from the middle", half);
+        hook.port("hook", maker.mm("hook"), 1, Opening.MOUTH);
         hook.step(FormStep.Kind.FORM, "hook").bend(maker.mm("hook"), 180).straight(maker.mm("leg"));
         hook.step(FormStep.Kind.BEND, "tip, curled out").bend(maker.mm("tip"), -150);
         hook.tail(2).end(EndState.FILED);

@@ -50,6 +50,7 @@ public final class Loops {
         double d = wire.diameterMm();
         wire.step(FormStep.Kind.BEND, part);
         tipBack(wire, insideMm);
+        wire.port(part, insideMm, 1, Opening.SIDEWAYS);
         wire.step(FormStep.Kind.LOOP, part).bend(insideMm, closing(wire, insideMm, NOTHING_BEHIND));
         wire.tail(plainTail(d)).end(EndState.FLUSH);
     }
@@ -80,6 +81,7 @@ public final class Loops {
     public static void offset(WireMaker wire, double insideMm, String part, BendProgram behind) {
         wire.form().openLoop(insideMm, wire.diameterMm());
         double d = wire.diameterMm();
+        wire.port(part, insideMm, 1, Opening.SIDEWAYS);
         wire.step(FormStep.Kind.LOOP, part).bend(insideMm, closing(wire, insideMm, behind));
         wire.tail(plainTail(d)).end(EndState.FLUSH);
     }
@@ -99,6 +101,11 @@ public final class Loops {
         double lean = Math.atan2(pitch, 2 * Math.PI * radius);
         Vector3D tangent = new Vector3D(way * Math.cos(lean), 0, -way * Math.sin(lean));
         WireMaker wire = form.wire(name, new Frame(top, tangent, Vector3D.MINUS_J));
+        if (way > 0) {
+            // told once, by one of its halves
+            Vector3D middle = new Vector3D(1, top, -radius, Vector3D.PLUS_J);
+            wire.port("middle loop", middle, Vector3D.PLUS_K, insideMm, Opening.WHILE_MADE);
+        }
         wire.step(FormStep.Kind.LOOP, "middle loop").coil(new CoilSize(radius, pitch, 0.5, true));
         return wire.towards(new Vector3D(0, 0, way))
                 .bend(d, Math.toDegrees(lean))
@@ -142,6 +149,7 @@ public final class Loops {
         Frame foot = wire.here();
         wire.step(FormStep.Kind.BEND, part);
         double tip = tipBack(wire, insideMm);
+        wire.port(part, insideMm, 1, Opening.WHILE_MADE);
         wire.step(FormStep.Kind.LOOP, part).bend(insideMm, 200 + tip);
         if (!carries.equals(NOTHING)) {
             wire.does(FormStep.Kind.THREAD, carries);

@@ -16,11 +16,21 @@ final class Mirror {
     }
 
     static Solid of(Solid solid) {
-        Vector3D axis = new Vector3D(
-                -solid.axis().getX(), solid.axis().getY(), solid.axis().getZ());
-        Vector3D centre = new Vector3D(
-                -solid.centre().getX(), solid.centre().getY(), solid.centre().getZ());
-        return new Solid(solid.kind(), centre, axis, solid.diameterMm(), solid.lengthMm(), solid.holeMm());
+        return new Solid(
+                solid.kind(),
+                across(solid.centre()),
+                across(solid.axis()),
+                solid.diameterMm(),
+                solid.lengthMm(),
+                solid.holeMm());
+    }
+
+    static Port of(Port port) {
+        return port.at(across(port.centre()), across(port.axis()));
+    }
+
+    private static Vector3D across(Vector3D v) {
+        return new Vector3D(-v.getX(), v.getY(), v.getZ());
     }
 
     private static Vector3D turned(Vector3D v) {

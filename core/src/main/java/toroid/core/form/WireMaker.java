@@ -95,6 +95,23 @@ public final class WireMaker {
         return this;
     }
 
+    /**
+     * The inside of the bend that follows takes a neighbour.
+     *
+     * @param degrees of that bend; negative where it bends away from the normal
+     */
+    public WireMaker port(String part, double insideMm, double degrees, Opening opens) {
+        double out = Math.signum(degrees) * (insideMm + diameterMm) / 2;
+        Vector3D centre = new Vector3D(1, here().position(), out, here().normal());
+        return port(part, centre, here().binormal(), insideMm, opens);
+    }
+
+    /** A place of this wire takes a neighbour. */
+    public WireMaker port(String part, Vector3D centre, Vector3D axis, double insideMm, Opening opens) {
+        form.port(new Port(part, wire, centre, axis, insideMm, diameterMm, 0, opens));
+        return this;
+    }
+
     /** A crisp bend at the edge of the jaw: inside diameter half the wire. */
     public WireMaker crisp(double degrees) {
         return bend(diameterMm / 2, degrees);

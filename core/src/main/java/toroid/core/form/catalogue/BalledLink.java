@@ -14,6 +14,7 @@ import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
@@ -80,6 +81,10 @@ public final class BalledLink implements Form {
         double inner = (m.mm("inside") + d) / 2;
         var spiral = new FlatSpiral(inner, inner + m.mm("turns") * spacing, spacing);
         WireMaker wire = m.wire("link", new Frame(Vector3D.ZERO, Vector3D.PLUS_I, Vector3D.PLUS_J));
+        Frame own = spiral.at(0);
+        var pole = new Vector3D(
+                -own.position().dotProduct(own.tangent()), -own.position().dotProduct(own.normal()), 0);
+        wire.port("innermost turn", pole, Vector3D.PLUS_K, m.mm("inside"), Opening.WHILE_MADE);
         wire.firstBall(m.mm("ball"))
                 .step(Kind.SPIRAL, "from the inner ball outward")
                 .run(SpiralRun.of(spiral));

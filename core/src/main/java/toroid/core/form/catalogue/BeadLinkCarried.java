@@ -17,6 +17,7 @@ import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Loops;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
@@ -201,7 +202,8 @@ public final class BeadLinkCarried implements Form {
         wire.step(Kind.BEND, name + " loop");
         double rho = (m.mm("loop") + d) / 2;
         double tip = Math.toDegrees(Math.atan2(Math.sqrt(rho * rho + 1.5 * d * rho), 0.75 * d));
-        wire.crisp(-tip).step(Kind.LOOP, name + " loop").bend(m.mm("loop"), 170 + tip);
+        wire.crisp(-tip).port(name + " loop", m.mm("loop"), 1, Opening.WHILE_MADE);
+        wire.step(Kind.LOOP, name + " loop").bend(m.mm("loop"), 170 + tip);
         Vector3D up = new Vector3D(0, way, 0);
         double ball = (sizes[beads - 1] + d) / 2 + 0.05 * d;
         wire.step(Kind.BEND, name + " tail, beside the neck");

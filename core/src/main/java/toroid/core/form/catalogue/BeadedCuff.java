@@ -11,6 +11,7 @@ import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
@@ -73,6 +74,7 @@ public final class BeadedCuff implements Form {
         WireMaker wire =
                 m.wire("cuff", new Frame(new Vector3D(0, radius, 0), new Vector3D(way, 0, 0), Vector3D.MINUS_J));
         wire.step(Kind.FORM, which + " half, from the middle").bend(m.mm("inside"), 180 - Math.toDegrees(open(m)));
+        wire.port(which + " end, curled outward", m.mm("curl"), -250, Opening.SIDEWAYS);
         wire.step(Kind.LOOP, which + " end, curled outward").bend(m.mm("curl"), -250);
         return wire.tail(2).end(EndState.FILED);
     }

@@ -14,6 +14,7 @@ import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Formers;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.Solid;
 import toroid.core.form.WireMaker;
@@ -78,7 +79,8 @@ public final class CordEnd implements Form {
                 .onRod(m.mm("rod"))
                 .coil(new CoilSize(radius, d, turns, true));
         coil.step(Kind.BEND, "last turn, lifted opposite the cut end");
-        coil.towards(Vector3D.PLUS_I).run(ScrewRun.arc(radius, Math.toRadians(290)));
+        coil.towards(Vector3D.PLUS_I).port("last turn", 2 * radius - d, 1, Opening.NEVER);
+        coil.run(ScrewRun.arc(radius, Math.toRadians(290)));
         coil.does(Kind.GLUE, "cord in the coil").does(Kind.BEND, "first turn, nipped into the cord");
         m.done(coil.tail(3), 8, EndState.FILED);
     }

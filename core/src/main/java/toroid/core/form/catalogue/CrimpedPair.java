@@ -90,7 +90,7 @@ public final class CrimpedPair implements Form {
         var rails = new CrimpedRails(m, apart, endMm(m));
         rails.make();
         if (onAWire(m)) {
-            beadsOnAWire(m, apart);
+            beadsOnAWire(m, apart, rails.beginsMm(m.mm("straight")));
         }
         bind(m, apart);
         rails.endsLast();
@@ -102,11 +102,11 @@ public final class CrimpedPair implements Form {
     }
 
     /** A straight wire between the two, a bead of it in every wave; it is threaded before all is bound. */
-    private static void beadsOnAWire(FormMaker m, double apart) {
+    private static void beadsOnAWire(FormMaker m, double apart, double beginsMm) {
         double wave = m.mm("wave");
         double length = m.count("waves") * wave;
-        WireMaker straight = m.wire("straight", m.mm("straight"), Loops.stem(-endMm(m), 0, 1, 1))
-                .leave("straight wire, between the two", length + 2 * endMm(m));
+        WireMaker straight = m.wire("straight", m.mm("straight"), Loops.stem(beginsMm, 0, 1, 1))
+                .leave("straight wire, between the two", length + endMm(m) - beginsMm);
         straight.does(Kind.THREAD, m.count("waves") + " beads");
         m.done(straight.tail(8).end(EndState.FILED), 8, EndState.FILED);
         for (int i = 0; i < m.count("waves"); i++) {

@@ -8,6 +8,7 @@ import toroid.core.form.EndState;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Loops;
+import toroid.core.form.Opening;
 import toroid.core.form.Spirals;
 import toroid.core.form.WireMaker;
 import toroid.core.form.Zigzag;
@@ -92,15 +93,35 @@ final class CrimpedRails {
         m.done(away(wire, side), 0, EndState.FILED);
     }
 
+    /** Where a wire that lies between the two and is so thick may begin, mm: not in the eye. */
+    double beginsMm(double thickMm) {
+        return m.is("made", CrimpedPair.FOLDED)
+                ? Math.max(-endMm, -endMm - behindMm() + (m.mm("fold") + thickMm) / 2)
+                : -endMm;
+    }
+
+    private double eyeMm() {
+        return (m.mm("fold") + m.d()) / 2;
+    }
+
+    private double openedCosine() {
+        return Math.min(1, (apartMm / 2 + m.d()) / (m.d() + eyeMm()));
+    }
+
+    /** From where the rails begin to run side by side to the eye's middle. */
+    private double behindMm() {
+        return (m.d() + eyeMm()) * Math.sqrt(1 - openedCosine() * openedCosine());
+    }
+
     /** One side of a length folded in its middle, from the eye on. */
     private WireMaker fold(int side) {
         double out = m.d();
-        double eye = (m.mm("fold") + m.d()) / 2;
-        double cos = Math.min(1, (apartMm / 2 + out) / (out + eye));
-        double opened = Math.toDegrees(Math.acos(cos));
-        double behind = (out + eye) * Math.sqrt(1 - cos * cos);
-        var far = new Vector3D(-endMm - behind - eye, 0, 0);
+        double opened = Math.toDegrees(Math.acos(openedCosine()));
+        var far = new Vector3D(-endMm - behindMm() - eyeMm(), 0, 0);
         WireMaker wire = m.wire("folded", new Frame(far, new Vector3D(0, side, 0), Vector3D.PLUS_I));
+        if (side > 0) {
+            wire.port(EYE, m.mm("fold"), 1, Opening.NEVER);
+        }
         wire.step(Kind.FORM, EYE).bend(m.mm("fold"), 90 + opened).bend(2 * out - m.d(), -opened);
         wire.towards(new Vector3D(0, side, 0));
         crimped(wire, name(side));

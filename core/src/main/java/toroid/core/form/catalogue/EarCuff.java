@@ -10,6 +10,7 @@ import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 
@@ -54,6 +55,7 @@ public final class EarCuff implements Form {
         WireMaker wire =
                 m.wire("cuff", new Frame(new Vector3D(0, radius, 0), new Vector3D(way, 0, 0), Vector3D.MINUS_J));
         wire.step(Kind.FORM, "cuff, from the middle").bend(m.mm("inside"), 180 - open);
+        wire.port("end, curled outward", m.mm("curl"), -250, Opening.SIDEWAYS);
         wire.step(Kind.LOOP, "end, curled outward").bend(m.mm("curl"), -250);
         return wire.tail(2).end(EndState.FILED);
     }

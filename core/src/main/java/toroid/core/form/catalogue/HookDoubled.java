@@ -11,6 +11,7 @@ import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Loops;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 
@@ -50,7 +51,15 @@ public final class HookDoubled implements Form {
         WireMaker wire = m.wire("hook", start).step(Kind.FOLD, "tip, at the middle");
         Folds.half(wire);
         wire.leave("leg", m.mm("leg")).step(Kind.FORM, "hook, both legs together");
-        wire.towards(Vector3D.PLUS_J).bend(m.mm("hook"), 180);
+        wire.towards(Vector3D.PLUS_J);
+        if (side > 0) {
+            Vector3D axis = wire.here().binormal();
+            Vector3D between = wire.here().position();
+            double out = (m.mm("hook") + m.d()) / 2;
+            Vector3D middle = new Vector3D(between.getX(), between.getY() + out, 0);
+            wire.port("hook, both legs together", middle, axis, m.mm("hook"), Opening.MOUTH);
+        }
+        wire.bend(m.mm("hook"), 180);
         wire.leave("shank", m.mm("shank")).towards(Vector3D.PLUS_J);
         Loops.offset(wire, m.mm("loop"), "loop");
         return wire;

@@ -11,6 +11,7 @@ import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.quantity.NoteCode;
@@ -57,7 +58,14 @@ public final class LinkHook implements Form {
         double d = m.d();
         WireMaker wire = m.wire("link", new Frame(Vector3D.ZERO, new Vector3D(0, way, 0), Vector3D.PLUS_I));
         wire.step(Kind.LOOP, "tip of the link").bend(m.mm("link"), 90);
-        wire.step(Kind.FORM, "turned up").towards(Vector3D.PLUS_K).straight(d).bend(m.mm("hook"), 170);
+        wire.step(Kind.FORM, "turned up").towards(Vector3D.PLUS_K).straight(d);
+        if (way > 0) {
+            Vector3D here = wire.here().position();
+            double out = (m.mm("hook") + d) / 2;
+            Vector3D middle = new Vector3D(here.getX(), 0, here.getZ() + out);
+            wire.port("turned up", middle, wire.here().binormal(), m.mm("hook"), Opening.MOUTH);
+        }
+        wire.bend(m.mm("hook"), 170);
         double rest = m.mm("long") - d - Math.toRadians(170) * (m.mm("hook") + d) / 2;
         wire.leave("side", Math.max(0.1, rest)).towards(new Vector3D(0, -way, 0));
         wire.step(Kind.LOOP, "foot of the link").bend(m.mm("link"), 90 - Math.toDegrees(0.02));

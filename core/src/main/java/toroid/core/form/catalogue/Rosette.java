@@ -15,6 +15,7 @@ import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.HullWrap;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 
@@ -80,7 +81,8 @@ public final class Rosette implements Form {
             coil.leave("end for the ear wire", m.mm("stem"));
             return;
         }
-        coil.leave("rise", RISE * m.mm("stem")).step(Kind.FORM, "over the ear").bend(m.mm("over"), 180);
+        coil.leave("rise", RISE * m.mm("stem")).port("over the ear", m.mm("over"), 180, Opening.WORN);
+        coil.step(Kind.FORM, "over the ear").bend(m.mm("over"), 180);
         coil.leave("tail", (1 - RISE) * m.mm("stem"));
         EarWires.check(m);
     }

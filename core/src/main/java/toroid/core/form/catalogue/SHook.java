@@ -9,6 +9,7 @@ import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Loops;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 
@@ -45,7 +46,7 @@ public final class SHook implements Form {
 
     private static WireMaker half(FormMaker m, int way, String size, String part) {
         WireMaker wire = m.wire("hook", Loops.stem(0, 0, way, way)).leave("shank, from the middle", m.mm("shank") / 2);
-        wire.step(Kind.FORM, part).bend(m.mm(size), 215);
+        wire.port(part, m.mm(size), 215, Opening.MOUTH).step(Kind.FORM, part).bend(m.mm(size), 215);
         wire.step(Kind.BEND, part + ", flick").bend(m.d(), -45).straight(m.d());
         wire.tail(3).end(EndState.FILED);
         return m.is("ends", "balled") ? wire.tail(0).ballBefore(1.9 * m.d(), part) : wire;

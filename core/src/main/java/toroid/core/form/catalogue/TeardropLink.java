@@ -10,6 +10,7 @@ import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
@@ -124,10 +125,20 @@ public final class TeardropLink implements Form {
                     "drop", m.mm("drop"), 3 * d, 40 * d, Unit.MM, Remedy.SMALLER_DROP_LEAVES_THE_LEGS_NO_ROOM);
         }
         WireMaker wire = m.wire("link", new Frame(Vector3D.ZERO, new Vector3D(way, 0, 0), Vector3D.MINUS_J));
+        if (way > 0) {
+            wire.port("drop", m.mm("drop"), 1, Opening.NEVER);
+        }
         wire.step(Kind.FORM, "drop, from the middle").bend(m.mm("drop"), 90 + Math.toDegrees(lean));
         wire.leave("leg", straight).step(Kind.BEND, "foot of the drop").bend(2 * FOOT * d - d, -Math.toDegrees(lean));
         wire.leave("doubled tail", m.mm("tail"));
-        wire.step(Kind.LOOP, "doubled tail, curled").towards(Vector3D.PLUS_K).bend(m.mm("curl"), 220);
+        wire.step(Kind.LOOP, "doubled tail, curled").towards(Vector3D.PLUS_K);
+        if (way > 0) {
+            Vector3D here = wire.here().position();
+            double out = (m.mm("curl") + d) / 2;
+            Vector3D middle = new Vector3D(0, here.getY(), here.getZ() + out);
+            wire.port("doubled tail, curled", middle, wire.here().binormal(), m.mm("curl"), Opening.WHILE_MADE);
+        }
+        wire.bend(m.mm("curl"), 220);
         return wire.tail(2).end(EndState.FILED);
     }
 

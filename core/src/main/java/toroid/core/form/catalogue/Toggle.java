@@ -12,6 +12,7 @@ import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Loops;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.quantity.Note;
@@ -76,7 +77,7 @@ public final class Toggle implements Form {
         double y = -(inside + 4 * d);
         WireMaker ring = m.wire("ring", new Frame(new Vector3D(0, y, 0), Vector3D.PLUS_I, Vector3D.PLUS_J));
         double gap = Math.toDegrees(2 * Math.asin(0.75 * d / ((inside + d) / 2)));
-        ring.step(Kind.FORM, "ring").bend(inside, 360 - gap);
+        ring.port("ring", inside, 1, Opening.ON_END).step(Kind.FORM, "ring").bend(inside, 360 - gap);
         ring.step(Kind.BEND, "turned out").crisp(-90).straight(0.3 * d);
         Loops.plain(ring, m.mm("loop"), "loop outside the ring");
         m.done(ring, 3, EndState.FILED);

@@ -12,6 +12,7 @@ import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.Stack;
 import toroid.core.form.StackItem;
@@ -148,6 +149,7 @@ public final class TwoWireCuff implements Form {
         WireMaker wire =
                 m.wire("bow", new Frame(new Vector3D(0, bow(m), 0), new Vector3D(way, 0, 0), Vector3D.MINUS_J));
         wire.step(Kind.FORM, which + " half, from the middle").bend(m.mm("inside"), Math.toDegrees(ends(m)));
+        wire.port(which + " hook", m.mm("hook"), -180, Opening.MOUTH);
         wire.step(Kind.FORM, which + " hook").bend(m.mm("hook"), -180).straight(2 * m.d());
         return wire.tail(2).end(EndState.FILED);
     }

@@ -9,6 +9,7 @@ import toroid.core.form.Form;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.WingPairs;
 import toroid.core.form.WireMaker;
@@ -62,6 +63,7 @@ public final class WingedCuff implements Form {
         double bow = (m.mm("inside") + m.d()) / 2;
         double open = Math.toDegrees(Math.asin((m.mm("gap") + m.d()) / 2 / bow));
         wire.step(Kind.FORM, which + " half of the cuff").bend(m.mm("inside"), 180 - open);
+        wire.port(which + " end, curled outward", m.mm("curl"), -250, Opening.SIDEWAYS);
         wire.step(Kind.LOOP, which + " end, curled outward").bend(m.mm("curl"), -250);
         wire.tail(2).end(EndState.FILED);
     }
