@@ -43,58 +43,66 @@ test_server() {
   $MVN -pl core,server -DskipCoreTests test && coverage server
 }
 
-# Three servers of our own for the browser: one with the demo workshop, one with an empty one, one as a tablet at the bench comes
-# to it, by a host's name over plain HTTP and with a password.
+# Servers of our own for the browsers: for each of the two that run at once one with the demo workshop and one with an empty one, and
+# one as a tablet at the bench comes to it, by a host's name over plain HTTP and with a password.
 test_browser() {
-  browser_run
+  browser_run 2
 }
 
 # The README's pictures, taken anew.
 take_screenshots() {
-  browser_run -Dtest=Screenshots -Dtoroid.screenshots="$ROOT/docs/screenshots"
+  browser_run 1 -Dtest=Screenshots -Dtoroid.screenshots="$ROOT/docs/screenshots"
 }
 
+# test_workshop NAME DEMO: a server with a new workshop; its address is left in WORKSHOP.
+test_workshop() {
+  local port
+  port=$(free_port "$NEXT_PORT")
+  NEXT_PORT=$((port + 1))
+  WORKSHOP="http://127.0.0.1:$port"
+  cluster_database "toroid_browser_$1" anew
+  use_database "toroid_browser_$1"
+  TEST_PIDS="$TEST_PIDS $VAR/test-$1.pid"
+  : >"$VAR/test-$1.log"
+  TOROID_PORT=$port TOROID_DEMO=$2 launch "$VAR/test-$1.pid" "$VAR/test-$1.log"
+  wait_healthy "$WORKSHOP" "$(cat "$VAR/test-$1.pid")" "$VAR/test-$1.log"
+}
+
+# browser_run BROWSERS [MAVEN'S OPTIONS]
 browser_run() {
+  local browsers=$1 i demos="" empties="" door
+  shift
   need_chromium
   need_command curl curl
   build_all
   cluster_start test-pg relaxed
-  local demo_port empty_port
-  demo_port=$(free_port 8620)
-  cluster_database toroid_browser_demo anew
-  use_database toroid_browser_demo
+  cluster_database toroid_browser_archive anew
+  use_database toroid_browser_archive
   make_archive
-  TEST_PIDS="$VAR/test-demo.pid $VAR/test-empty.pid $VAR/test-door.pid"
+  TEST_PIDS="" NEXT_PORT=8620
   trap stop_test_servers EXIT
   export TOROID_BIND=127.0.0.1 TOROID_PASSWORD_FILE=""
-  : >"$VAR/test-demo.log"
-  TOROID_PORT=$demo_port TOROID_DEMO=true launch "$VAR/test-demo.pid" "$VAR/test-demo.log"
-  wait_healthy "http://127.0.0.1:$demo_port" "$(cat "$VAR/test-demo.pid")" "$VAR/test-demo.log"
-  empty_port=$(free_port $((demo_port + 1)))
-  cluster_database toroid_browser_empty anew
-  use_database toroid_browser_empty
-  : >"$VAR/test-empty.log"
-  TOROID_PORT=$empty_port TOROID_DEMO=false launch "$VAR/test-empty.pid" "$VAR/test-empty.log"
-  wait_healthy "http://127.0.0.1:$empty_port" "$(cat "$VAR/test-empty.pid")" "$VAR/test-empty.log"
-  local door_port door_password
-  door_port=$(free_port $((empty_port + 1)))
+  for i in $(seq 1 "$browsers"); do
+    test_workshop "demo_$i" true
+    demos="$demos,$WORKSHOP"
+    test_workshop "empty_$i" false
+    empties="$empties,$WORKSHOP"
+  done
+  local door_password
   door_password=$(random_word)
   (umask 077 && printf '%s' "$door_password" | java -cp "$APP/toroid.jar:$APP/lib/*" toroid.server.web.PasswordHash >"$VAR/test-password")
-  cluster_database toroid_browser_door anew
-  use_database toroid_browser_door
-  : >"$VAR/test-door.log"
-  TOROID_PORT=$door_port TOROID_DEMO=false TOROID_HOSTS=bench.test TOROID_PASSWORD_FILE="$VAR/test-password" launch "$VAR/test-door.pid" "$VAR/test-door.log"
-  wait_healthy "http://127.0.0.1:$door_port" "$(cat "$VAR/test-door.pid")" "$VAR/test-door.log"
+  TOROID_HOSTS=bench.test TOROID_PASSWORD_FILE="$VAR/test-password" test_workshop door false
+  door=${WORKSHOP/127.0.0.1/bench.test}
   if [ $# -eq 0 ]; then
     say "exports: opened by readers that know nothing of them"
     web_install
-    (cd web && TOROID_URL="http://127.0.0.1:$demo_port" npm run -s checks) || fail "an export was not what it says"
+    (cd web && TOROID_URL="${demos##*,}" npm run -s checks) || fail "an export was not what it says"
   fi
   say "browser: the real interface in headless Chromium"
   local result=0
-  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 $MVN -pl browser-tests test \
-    -Dtoroid.demo.url="http://127.0.0.1:$demo_port" -Dtoroid.empty.url="http://127.0.0.1:$empty_port" \
-    -Dtoroid.door.url="http://bench.test:$door_port" -Dtoroid.door.password="$door_password" "$@" || result=$?
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 $MVN -pl browser-tests test -Dbrowsers="$browsers" \
+    -Dtoroid.demo.url="${demos#,}" -Dtoroid.empty.url="${empties#,}" \
+    -Dtoroid.door.url="$door" -Dtoroid.door.password="$door_password" "$@" || result=$?
   stop_test_servers
   return $result
 }
@@ -107,7 +115,24 @@ stop_test_servers() {
     kill "$pid" 2>/dev/null || true
     rm -f "$file"
   done
+  [ -n "${KEEP_CLUSTER:-}" ] || cluster_stop test-pg
+}
+
+# The server's tests mostly wait, the browsers' too: both at once, the server's told when the browsers are done.
+test_server_and_browser() {
+  local log="$VAR/test-server.log" server browser result=0
+  build_all
+  cluster_start test-pg relaxed
+  say "server: on a real PostgreSQL, meanwhile (what it says comes below, and is in $log)"
+  (KEEP_CLUSTER=1 && test_server) >"$log" 2>&1 &
+  server=$!
+  (KEEP_CLUSTER=1 && test_browser) &
+  browser=$!
+  wait "$browser" || result=$?
+  wait "$server" || result=$?
+  cat "$log"
   cluster_stop test-pg
+  return $result
 }
 
 test_command() {
@@ -116,8 +141,7 @@ test_command() {
       test_format
       test_web
       test_core
-      test_server
-      test_browser
+      test_server_and_browser
       ;;
     format | web | core | server | browser) "test_$1" ;;
     *) fail "there are no tests called $1. Parts: format, web, core, server, browser." ;;

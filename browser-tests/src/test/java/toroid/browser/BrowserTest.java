@@ -22,8 +22,14 @@ import org.junit.jupiter.api.BeforeEach;
 
 /** The real interface in headless Chromium, against running servers; every test ends without a console error. */
 abstract class BrowserTest {
-    static final String DEMO = System.getProperty("toroid.demo.url", "http://127.0.0.1:8420");
-    static final String EMPTY = System.getProperty("toroid.empty.url", "http://127.0.0.1:8420");
+    static final String DEMO = workshop("toroid.demo.url");
+    static final String EMPTY = workshop("toroid.empty.url");
+
+    /** Of several workshops, one address after another, the one for this of the browsers that run at once. */
+    private static String workshop(String property) {
+        String[] all = System.getProperty(property, "http://127.0.0.1:8420").split(",");
+        return all[(Integer.getInteger("toroid.fork", 1) - 1) % all.length];
+    }
 
     private static final List<String> ARGUMENTS = List.of(
             "--no-sandbox",

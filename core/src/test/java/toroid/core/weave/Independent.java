@@ -50,8 +50,13 @@ public final class Independent {
     /** The smallest distance of two circles, by {@code samples} places on the first and the exact nearest on the second. */
     public static double gap(Circle a, Circle b, int samples) {
         double least = Double.MAX_VALUE;
+        Vector3D helper = Math.abs(a.normal().getZ()) < 0.7 ? Vector3D.PLUS_K : Vector3D.PLUS_I;
+        Vector3D u = a.normal().crossProduct(helper).normalize();
+        Vector3D v = a.normal().crossProduct(u);
         for (int i = 0; i < samples; i++) {
-            least = Math.min(least, toCircle(place(a, 2 * Math.PI * i / samples), b));
+            double angle = 2 * Math.PI * i / samples;
+            Vector3D on = new Vector3D(1, a.centre(), a.radius() * Math.cos(angle), u, a.radius() * Math.sin(angle), v);
+            least = Math.min(least, toCircle(on, b));
         }
         return least;
     }
@@ -82,14 +87,19 @@ public final class Independent {
     public static double gauss(Circle a, Circle b, int samples) {
         double sum = 0;
         double step = 2 * Math.PI / samples;
+        Vector3D[] there = new Vector3D[samples];
+        Vector3D[] onward = new Vector3D[samples];
+        for (int j = 0; j < samples; j++) {
+            there[j] = place(b, j * step);
+            onward[j] = b.normal().crossProduct(there[j].subtract(b.centre()));
+        }
         for (int i = 0; i < samples; i++) {
             Vector3D p = place(a, i * step);
             Vector3D dp = a.normal().crossProduct(p.subtract(a.centre()));
             for (int j = 0; j < samples; j++) {
-                Vector3D q = place(b, j * step);
-                Vector3D dq = b.normal().crossProduct(q.subtract(b.centre()));
-                Vector3D r = p.subtract(q);
-                sum += r.dotProduct(dp.crossProduct(dq)) / Math.pow(r.getNorm(), 3);
+                Vector3D r = p.subtract(there[j]);
+                double apart = r.getNorm();
+                sum += r.dotProduct(dp.crossProduct(onward[j])) / (apart * apart * apart);
             }
         }
         return sum * step * step / (4 * Math.PI);
