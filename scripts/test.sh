@@ -115,24 +115,7 @@ stop_test_servers() {
     kill "$pid" 2>/dev/null || true
     rm -f "$file"
   done
-  [ -n "${KEEP_CLUSTER:-}" ] || cluster_stop test-pg
-}
-
-# The server's tests mostly wait, the browsers' too: both at once, the server's told when the browsers are done.
-test_server_and_browser() {
-  local log="$VAR/test-server.log" server browser result=0
-  build_all
-  cluster_start test-pg relaxed
-  say "server: on a real PostgreSQL, meanwhile (what it says comes below, and is in $log)"
-  (KEEP_CLUSTER=1 && test_server) >"$log" 2>&1 &
-  server=$!
-  (KEEP_CLUSTER=1 && test_browser) &
-  browser=$!
-  wait "$browser" || result=$?
-  wait "$server" || result=$?
-  cat "$log"
   cluster_stop test-pg
-  return $result
 }
 
 test_command() {
@@ -141,7 +124,8 @@ test_command() {
       test_format
       test_web
       test_core
-      test_server_and_browser
+      test_server
+      test_browser
       ;;
     format | web | core | server | browser) "test_$1" ;;
     *) fail "there are no tests called $1. Parts: format, web, core, server, browser." ;;

@@ -64,6 +64,20 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
   "bad-parameter": () => "A parameter is a number, a short word or the rows of an outline. Leave it out.",
   "bad-wire-name": (said) => `A wire's name has 1 to ${said.number("most", 0)} letters. Leave it out.`,
 
+  // pieces
+  "piece-without-parts": () => "A piece has at least one part. Name one.",
+  "unreadable-piece": (said) =>
+    said.value
+      ? `The line stops at "${said.value}". Parts stand between dashes: ring 1/4 - bead-link bead=6.`
+      : "The line ends too early. Parts stand between dashes: ring 1/4 - bead-link bead=6.",
+  "not-in-a-line": (said) => `${said.what()} cannot be written in a line. Leave it as it usually is.`,
+  "part-cannot-be-made": (said) =>
+    `The ${said.text("form")} cannot be made with these sizes. Open it in Shapes: it says why.`,
+  "part-hangs-from-nothing": (said) =>
+    `The ${said.text("form")} has no loop to hang in a piece. Take a form with one.`,
+  "part-ends-a-row": (said) =>
+    `The ${said.text("form")} has one loop only, so nothing hangs after it. Put it at an end.`,
+
   // sizes as written
   "unreadable-length": (said) =>
     `${said.value ? `"${said.value}"` : "That"} is not a length I can read. Try 1.2, 1.2mm, 18awg, 18swg, 1/4in or 0.048in.`,

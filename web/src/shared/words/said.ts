@@ -29,6 +29,7 @@ const UNITS: Record<RefusalUnit, readonly [string, string]> = {
   letters: ["letter", "letters"],
   links: ["link", "links"],
   "own-weaves": ["weave of your own", "weaves of your own"],
+  parts: ["part", "parts"],
   points: ["point along its wires", "points along its wires"],
   poses: ["pose", "poses"],
   readings: ["reading", "readings"],
@@ -71,6 +72,10 @@ const FIELDS: Record<string, string> = {
   lossMm: "the loss",
   valueMm: "the measured value",
   value: "the measured value",
+  girthMm: "the girth",
+  easeMm: "the ease",
+  line: "the line",
+  parts: "the number of parts",
   name: "the name",
   note: "the note",
 };

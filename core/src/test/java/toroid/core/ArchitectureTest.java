@@ -12,7 +12,18 @@ import java.util.List;
 @AnalyzeClasses(packages = "toroid.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
     private static final List<String> STAGES = List.of(
-            "numeric", "quantity", "metal", "wire", "bend", "ring", "form", "weave", "line", "work", "calibration");
+            "numeric",
+            "quantity",
+            "metal",
+            "wire",
+            "bend",
+            "ring",
+            "form",
+            "weave",
+            "piece",
+            "line",
+            "work",
+            "calibration");
 
     @ArchTest
     static void eachStageKnowsOnlyEarlierOnes(com.tngtech.archunit.core.domain.JavaClasses classes) {

@@ -29,6 +29,7 @@ class ArchitectureTest {
             "weave",
             "line",
             "preference",
+            "piece",
             "work",
             "calibration",
             "print",
@@ -51,7 +52,18 @@ class ArchitectureTest {
     }
 
     private static final List<String> CORE = List.of(
-            "numeric", "quantity", "metal", "wire", "bend", "ring", "form", "weave", "line", "work", "calibration");
+            "numeric",
+            "quantity",
+            "metal",
+            "wire",
+            "bend",
+            "ring",
+            "form",
+            "weave",
+            "piece",
+            "line",
+            "work",
+            "calibration");
 
     /** The last stage of the core each may use: its own, or the one before it where the core has none of that name. */
     private static final Map<String, String> REACHES = Map.ofEntries(
@@ -63,6 +75,7 @@ class ArchitectureTest {
             Map.entry("tool", "bend"),
             Map.entry("ring", "ring"),
             Map.entry("form", "form"),
+            Map.entry("piece", "piece"),
             Map.entry("weave", "weave"),
             Map.entry("line", "line"),
             Map.entry("preference", "line"),

@@ -10,8 +10,6 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import toroid.core.metal.Metal;
 import toroid.core.quantity.Figure;
-import toroid.core.quantity.Length;
-import toroid.core.wire.Wire;
 
 /** The figures of a form, each with its formula, its worked values and its source. */
 public final class FormFigures {
@@ -147,15 +145,10 @@ public final class FormFigures {
     }
 
     private static Figure mass(FormWork work) {
-        double grams = 0;
+        double grams = work.wireMassG();
         var parts = new LinkedHashMap<Metal, Double>();
         for (FormedWire wire : work.wires()) {
             parts.merge(work.request().metalOf(wire.name()), wire.inPiece().inMillimetres(), Double::sum);
-            grams += new Wire(
-                            Length.ofMillimetres(wire.diameterMm()),
-                            work.request().metalOf(wire.name()))
-                    .massOf(Length.ofMillimetres(wire.inPiece().inMillimetres()))
-                    .inGrams();
         }
         return Figure.exact(
                 "mass-in-piece",

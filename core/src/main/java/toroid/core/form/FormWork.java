@@ -7,7 +7,9 @@ import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 import toroid.core.quantity.Figure;
+import toroid.core.quantity.Length;
 import toroid.core.quantity.Note;
+import toroid.core.wire.Wire;
 
 /**
  * A form worked out.
@@ -49,6 +51,15 @@ public record FormWork(
     public DevelopedLength inPiece() {
         return new DevelopedLength(
                 wires.stream().mapToDouble(w -> w.inPiece().inMillimetres()).sum());
+    }
+
+    /** Mass of its wires, g: {@code m = ρ π d²/4 · L}, each in its own metal; beads are not weighed. */
+    public double wireMassG() {
+        return wires.stream()
+                .mapToDouble(wire -> new Wire(Length.ofMillimetres(wire.diameterMm()), request.metalOf(wire.name()))
+                        .massOf(Length.ofMillimetres(wire.inPiece().inMillimetres()))
+                        .inGrams())
+                .sum();
     }
 
     /** Wire to cut for it, mm. */

@@ -27,6 +27,7 @@ public enum Unit {
     LETTERS(null),
     LINKS(null),
     OWN_WEAVES(null),
+    PARTS(null),
     POINTS(null),
     POSES(null),
     READINGS(null),

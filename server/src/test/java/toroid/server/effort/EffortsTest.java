@@ -25,9 +25,13 @@ class EffortsTest {
 
     private Efforts efforts = new Efforts(2, SHORT, FOREVER);
 
+    /** For what is answered at once, however busy the machine is. */
+    private final Efforts patient = new Efforts(2, FOREVER, FOREVER);
+
     @AfterEach
     void close() {
         efforts.close();
+        patient.close();
     }
 
     /** Works until it may stop, as a solver does: looking up now and then. */
@@ -51,17 +55,17 @@ class EffortsTest {
 
     @Test
     void whatIsQuickIsAnsweredAtOnceAndForgotten() {
-        assertThat(efforts.answer(() -> 42)).isEqualTo(42);
-        assertThat(efforts.known()).isZero();
+        assertThat(patient.answer(() -> 42)).isEqualTo(42);
+        assertThat(patient.known()).isZero();
     }
 
     @Test
     void whatIsRefusedIsRefusedAsEver() {
-        assertThatThrownBy(() -> efforts.answer(() -> {
+        assertThatThrownBy(() -> patient.answer(() -> {
                     throw Refusal.of(RefusalCode.NOT_FLAT, "field", null);
                 }))
                 .isInstanceOf(Refusal.class);
-        assertThat(efforts.known()).isZero();
+        assertThat(patient.known()).isZero();
     }
 
     @Test
@@ -164,11 +168,11 @@ class EffortsTest {
 
     @Test
     void whatWouldExhaustTheMemoryIsRefusedAndTheNextIsAnswered() {
-        assertThatThrownBy(() -> efforts.answer(() -> {
+        assertThatThrownBy(() -> patient.answer(() -> {
                     throw new OutOfMemoryError("as if");
                 }))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("too-large");
-        assertThat(efforts.answer(() -> "next")).isEqualTo("next");
+        assertThat(patient.answer(() -> "next")).isEqualTo("next");
     }
 }

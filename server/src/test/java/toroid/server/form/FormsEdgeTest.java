@@ -69,7 +69,8 @@ class FormsEdgeTest extends ApiTest {
     void longOutlinesAreCapped() {
         var rows = new ArrayList<Map<String, Object>>();
         for (int i = 0; i < 401; i++) {
-            rows.add(Map.of("feedMm", 1, "rotateDegrees", 0, "bendDegrees", 1, "insideRadiusMm", 1));
+            rows.add(
+                    Map.of("feedMm", 1, "rotateDegrees", 0, "bendDegrees", i % 2 == 0 ? 20 : -20, "insideRadiusMm", 1));
         }
         Answer answer = tell("/api/forms/outline/solve", Map.of("parameters", Map.of("bends", rows)));
         assertThat(answer.at("/code").asText()).isEqualTo("outline-rows");

@@ -5,11 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.ArrayList;
 import java.util.List;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 /** Every place, in every size and light it is made for: accessible, nothing cut off, nothing fetched from elsewhere. */
-class PlacesTest extends BrowserTest {
+abstract class Places extends BrowserTest {
     private List<String> places() {
         visit(DEMO + "/rings");
         String job = DEMO
@@ -42,10 +40,12 @@ class PlacesTest extends BrowserTest {
         return places;
     }
 
-    /** Fits every screen in both themes; looked through for readers at the desk by day and on the tablet by night. */
-    @ParameterizedTest
-    @CsvSource({"1280,800,LIGHT,true", "1280,800,DARK,false", "1024,768,LIGHT,false", "768,1024,DARK,true"})
-    void isAccessibleAndFits(int width, int height, ColorScheme scheme, boolean read) {
+    /**
+     * Nothing is cut off there.
+     *
+     * @param read whether each place is looked through for readers as well
+     */
+    void allFit(int width, int height, ColorScheme scheme, boolean read) {
         open(width, height, scheme);
         for (String place : places()) {
             visit(place);

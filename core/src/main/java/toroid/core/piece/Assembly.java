@@ -1,0 +1,104 @@
+package toroid.core.piece;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import toroid.core.form.Port;
+import toroid.core.piece.AssemblyStep.Act;
+
+/**
+ * The order a row is put together in: every part made, rings that need not open closed, then joint by joint from the first end. An end is
+ * formed round its neighbour only when the neighbour is made and closed where it hangs, a ring is opened only when what it takes is there. An
+ * order is always found: of two rings that both open the later one takes the earlier, of two ends formed round each other the later
+ * part's is formed last.
+ */
+final class Assembly {
+    private Assembly() {}
+
+    static List<AssemblyStep> of(List<PartWork> parts, List<Joint> joints) {
+        Set<Integer> open = new HashSet<>();
+        for (Joint joint : joints) {
+            if (joint.way() == Joint.Way.OPENED && parts.get(joint.maker()).isRing()) {
+                open.add(joint.maker());
+            }
+        }
+        var steps = new ArrayList<AssemblyStep>();
+        for (int i = 0; i < parts.size(); i++) {
+            if (!parts.get(i).isRing()) {
+                steps.add(new AssemblyStep(Act.MAKE, i, List.of()));
+            } else if (!open.contains(i)) {
+                steps.add(new AssemblyStep(Act.CLOSE_BEFORE, i, List.of()));
+            }
+        }
+        Set<Integer> there = new HashSet<>();
+        steps.forEach(step -> there.add(step.part()));
+        List<AssemblyStep> waiting = acts(parts, joints);
+        while (!waiting.isEmpty()) {
+            AssemblyStep next = waiting.stream()
+                    .filter(step -> canBegin(step, joints, there, waiting))
+                    .findFirst()
+                    .orElseThrow();
+            waiting.remove(next);
+            there.add(next.part());
+            steps.add(next);
+        }
+        return steps;
+    }
+
+    /** What makes the joints, from the first end on. */
+    private static List<AssemblyStep> acts(List<PartWork> parts, List<Joint> joints) {
+        Set<Integer> done = new HashSet<>();
+        var acts = new ArrayList<AssemblyStep>();
+        for (int i = 0; i < joints.size(); i++) {
+            if (!done.contains(i) && joints.get(i).way() != Joint.Way.IMPOSSIBLE) {
+                List<Integer> made = together(parts, joints, i);
+                done.addAll(made);
+                acts.add(new AssemblyStep(act(joints.get(i)), joints.get(i).maker(), made));
+            }
+        }
+        return acts;
+    }
+
+    /** All it hangs in is there, and the loops among them are closed: none of them is still to be formed round something. */
+    private static boolean canBegin(
+            AssemblyStep step, List<Joint> joints, Set<Integer> there, List<AssemblyStep> waiting) {
+        for (int at : step.joints()) {
+            Joint joint = joints.get(at);
+            int other = joint.byB() ? joint.a() : joint.b();
+            Port port = joint.byB() ? joint.portA() : joint.portB();
+            boolean open = waiting.stream()
+                    .filter(one -> one.act() == Act.FORM_ROUND && one.part() == other)
+                    .anyMatch(
+                            one -> joints.get(one.joints().get(0)).makersPort().equals(port));
+            if (!there.contains(other) || open) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** A ring once open takes all it holds. */
+    private static List<Integer> together(List<PartWork> parts, List<Joint> joints, int first) {
+        Joint joint = joints.get(first);
+        if (joint.way() != Joint.Way.OPENED || !parts.get(joint.maker()).isRing()) {
+            return List.of(first);
+        }
+        var made = new ArrayList<Integer>();
+        for (int i = 0; i < joints.size(); i++) {
+            if (joints.get(i).way() == Joint.Way.OPENED && joints.get(i).maker() == joint.maker()) {
+                made.add(i);
+            }
+        }
+        return made;
+    }
+
+    private static Act act(Joint joint) {
+        return switch (joint.way()) {
+            case HOOKED -> Act.HOOK;
+            case OPENED -> Act.OPEN_AND_CLOSE;
+            case CLOSED_ROUND -> Act.FORM_ROUND;
+            case IMPOSSIBLE -> throw new IllegalArgumentException("no hand makes it");
+        };
+    }
+}

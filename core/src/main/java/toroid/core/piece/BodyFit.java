@@ -1,0 +1,173 @@
+package toroid.core.piece;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import toroid.core.numeric.Checks;
+import toroid.core.numeric.Effort;
+import toroid.core.numeric.Refusal;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+import toroid.core.ring.Ring;
+
+/**
+ * From the body back: how long a piece has to be, what is left over, and what would bring it nearer.
+ *
+ * @param girthMm of the wrist, neck or ankle it goes round, mm
+ * @param easeMm how much longer than that it hangs, mm; 6 snug, 12 comfortable, 20 to 25 loose on a wrist (common practice)
+ */
+public record BodyFit(double girthMm, double easeMm) {
+    /** What could be changed. */
+    public enum Change {
+        /** So many repeats more; fewer where negative. */
+        REPEATS,
+        /** One part at its last end taken off. */
+        WITHOUT_THE_LAST,
+        /** All rings of one size made another size. */
+        OTHER_RING
+    }
+
+    /**
+     * A change, and what it comes to.
+     *
+     * @param by how many more, or the new inside in mm
+     * @param line the changed piece, as {@link PieceLine} writes it
+     * @param offMm longer than wanted; negative where shorter
+     */
+    public record Cure(Change change, double by, String line, double lengthMm, double offMm) {}
+
+    private static final double LEAST_GIRTH_MM = 30;
+    private static final double MOST_GIRTH_MM = 2000;
+
+    /** So many repeats more or fewer are still the piece that was meant. Our own. */
+    private static final int MOST_REPEATS = 3;
+
+    public BodyFit {
+        Checks.within("girthMm", girthMm, LEAST_GIRTH_MM, MOST_GIRTH_MM, Unit.MM, Remedy.MEASURE_IT_AGAIN);
+        Checks.within("easeMm", easeMm, -0.1 * girthMm, girthMm, Unit.MM, Remedy.MEASURE_IT_AGAIN);
+    }
+
+    /**
+     * How long the piece is to be, mm: {@code C + ease + π t}, since what lies on a body has its own middle half its thickness off it all
+     * round. Exact for short parts; a long stiff one stands off and needs more.
+     */
+    public double targetMm(PieceWork work) {
+        return girthMm + easeMm + Math.PI * work.thickMm();
+    }
+
+    /** What is over, mm; negative where it is too short. */
+    public double remainderMm(PieceWork work) {
+        return work.lengthMm() - targetMm(work);
+    }
+
+    /**
+     * Changes that bring it nearer, the nearest first; each was worked out whole. None where it is as near as these bring it.
+     *
+     * @param insides of rings the maker's rods give, mm; may be empty
+     */
+    public List<Cure> cures(Piece piece, Parts parts, List<Double> insides) {
+        double off = Math.abs(remainderMm(PieceSolver.solve(piece, parts)));
+        var cures = new ArrayList<Cure>();
+        for (int path = 0; path < repeats(piece.elements()); path++) {
+            for (int by = -MOST_REPEATS; by <= MOST_REPEATS; by++) {
+                if (by != 0) {
+                    tried(cures, Change.REPEATS, by, withRepeats(piece, path, by), parts);
+                }
+            }
+        }
+        if (piece.elements().size() > 1 && piece.shape() == Piece.Shape.ROW) {
+            List<Piece.Element> fewer =
+                    piece.elements().subList(0, piece.elements().size() - 1);
+            tried(cures, Change.WITHOUT_THE_LAST, -1, new Piece(fewer, piece.shape()), parts);
+        }
+        for (Ring ring : rings(piece)) {
+            for (double inside : insides) {
+                if (Math.abs(inside - ring.innerDiameterMm()) > 1e-9) {
+                    tried(cures, Change.OTHER_RING, inside, withRings(piece, ring, inside), parts);
+                }
+            }
+        }
+        cures.removeIf(cure -> Math.abs(cure.offMm()) >= off);
+        cures.sort(Comparator.comparingDouble(cure -> Math.abs(cure.offMm())));
+        return cures;
+    }
+
+    private void tried(List<Cure> cures, Change change, double by, Piece changed, Parts parts) {
+        Effort.check();
+        if (changed == null) {
+            return;
+        }
+        try {
+            PieceWork work = PieceSolver.solve(changed, parts);
+            if (work.canBeMade()) {
+                cures.add(new Cure(change, by, PieceLine.write(changed), work.lengthMm(), remainderMm(work)));
+            }
+        } catch (Refusal refused) {
+            return; // a change that makes no piece is no cure
+        }
+    }
+
+    private static int repeats(List<Piece.Element> elements) {
+        int all = 0;
+        for (Piece.Element element : elements) {
+            all += element instanceof Piece.Repeat repeat ? 1 + repeats(repeat.elements()) : 0;
+        }
+        return all;
+    }
+
+    /** The piece with another count at the repeat of that number, from the front and outside in; null below one. */
+    private static Piece withRepeats(Piece piece, int path, int by) {
+        int[] left = {path};
+        List<Piece.Element> changed = changed(piece.elements(), left, by);
+        return changed == null ? null : new Piece(changed, piece.shape());
+    }
+
+    private static List<Piece.Element> changed(List<Piece.Element> elements, int[] left, int by) {
+        var all = new ArrayList<Piece.Element>();
+        for (Piece.Element element : elements) {
+            if (element instanceof Piece.Repeat repeat) {
+                int count = left[0]-- == 0 ? repeat.count() + by : repeat.count();
+                List<Piece.Element> inner = changed(repeat.elements(), left, by);
+                if (count < 1 || inner == null) {
+                    return null;
+                }
+                all.add(new Piece.Repeat(count, inner));
+            } else {
+                all.add(element);
+            }
+        }
+        return all;
+    }
+
+    private static Set<Ring> rings(Piece piece) {
+        Set<Ring> rings = new TreeSet<>(
+                Comparator.comparingDouble(Ring::wireDiameterMm).thenComparingDouble(Ring::innerDiameterMm));
+        for (Piece.Placed placed : piece.parts()) {
+            if (placed.part() instanceof PartSpec.OfRing ring) {
+                rings.add(ring.ring());
+            }
+        }
+        return rings;
+    }
+
+    private static Piece withRings(Piece piece, Ring from, double inside) {
+        return new Piece(withRings(piece.elements(), from, inside), piece.shape());
+    }
+
+    private static List<Piece.Element> withRings(List<Piece.Element> elements, Ring from, double inside) {
+        var all = new ArrayList<Piece.Element>();
+        for (Piece.Element element : elements) {
+            if (element instanceof Piece.Repeat repeat) {
+                all.add(new Piece.Repeat(repeat.count(), withRings(repeat.elements(), from, inside)));
+            } else if (((Piece.One) element).part() instanceof PartSpec.OfRing ring
+                    && ring.ring().equals(from)) {
+                all.add(new Piece.One(new PartSpec.OfRing(new Ring(from.wireDiameterMm(), inside), ring.soldered())));
+            } else {
+                all.add(element);
+            }
+        }
+        return all;
+    }
+}

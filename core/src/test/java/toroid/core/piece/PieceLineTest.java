@@ -1,0 +1,128 @@
+package toroid.core.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import toroid.core.form.Form;
+import toroid.core.form.Forms;
+import toroid.core.form.Parameter;
+import toroid.core.numeric.Refusal;
+import toroid.core.ring.Ring;
+
+class PieceLineTest {
+    @Test
+    void whatIsWrittenIsReadBackTheSame() {
+        var chance = new Random(12);
+        for (int i = 0; i < 2000; i++) {
+            Piece.Shape shape = Piece.Shape.values()[chance.nextInt(3)];
+            List<Piece.Element> row = row(chance, 0);
+            if (parts(row) > Piece.MOST_PARTS / 2) {
+                continue; // more than a piece has
+            }
+            var piece = new Piece(row, shape);
+            String line = PieceLine.write(piece);
+            assertThat(PieceLine.read(line)).as(line).isEqualTo(piece);
+            assertThat(PieceLine.write(PieceLine.read(line))).isEqualTo(line);
+        }
+    }
+
+    private static int parts(List<Piece.Element> row) {
+        return row.stream()
+                .mapToInt(element ->
+                        element instanceof Piece.Repeat repeat ? repeat.count() * parts(repeat.elements()) : 1)
+                .sum();
+    }
+
+    private static List<Piece.Element> row(Random chance, int depth) {
+        var row = new ArrayList<Piece.Element>();
+        int n = 1 + chance.nextInt(4);
+        for (int i = 0; i < n; i++) {
+            row.add(
+                    chance.nextInt(3) == 0 && depth < 3
+                            ? new Piece.Repeat(1 + chance.nextInt(5), row(chance, depth + 1))
+                            : new Piece.One(part(chance)));
+        }
+        return row;
+    }
+
+    private static PartSpec part(Random chance) {
+        if (chance.nextBoolean()) {
+            var ring = new Ring(hundredths(0.3 + chance.nextDouble()), hundredths(2 + 8 * chance.nextDouble()));
+            return new PartSpec.OfRing(ring, chance.nextBoolean());
+        }
+        List<Form> all = Forms.all();
+        Form form = all.get(chance.nextInt(all.size()));
+        Map<String, Object> values = new TreeMap<>();
+        for (Parameter parameter : form.parameters()) {
+            if (chance.nextInt(3) == 0) {
+                if (parameter.kind() == Parameter.Kind.CHOICE) {
+                    values.put(
+                            parameter.id(),
+                            parameter
+                                    .choices()
+                                    .get(chance.nextInt(parameter.choices().size())));
+                } else if (parameter.kind() == Parameter.Kind.LENGTH) {
+                    values.put(parameter.id(), hundredths(10 * chance.nextDouble()));
+                }
+            }
+        }
+        Double wire = chance.nextBoolean() ? null : hundredths(0.4 + chance.nextDouble());
+        return new PartSpec.OfForm(form.info().id(), wire, values);
+    }
+
+    private static double hundredths(double mm) {
+        return Math.rint(100 * mm) / 100;
+    }
+
+    @Test
+    void readsAHandsLine() {
+        Piece piece = PieceLine.read(
+                "s-hook - ring 1/4 - 3*(bead-link bead=6 second='plain' - ring 1/3.5) - 2 * ring 1.2/6 soldered");
+        assertThat(piece.shape()).isEqualTo(Piece.Shape.ROW);
+        assertThat(piece.parts()).hasSize(10);
+        assertThat(piece.parts().get(2).part())
+                .isEqualTo(new PartSpec.OfForm("bead-link", null, Map.of("bead", 6.0, "second", "plain")));
+        assertThat(piece.parts().get(9).part()).isEqualTo(new PartSpec.OfRing(new Ring(1.2, 6), true));
+        assertThat(PieceLine.read("mirror ring 1/4 - ring 1/6").parts()).hasSize(3);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"ring, ", "ring 1, 1", "ring 1/4 ring 1/4, ring", "3 ring 1/4, ring", "(ring 1/4, ", "ring 1/4 - , "})
+    void stopsAtTheWordItCannotRead(String line, String word) {
+        assertThatThrownBy(() -> PieceLine.read(line)).isInstanceOfSatisfying(Refusal.class, refusal -> {
+            assertThat(refusal.code()).isEqualTo("unreadable-piece");
+            assertThat(refusal.value()).isEqualTo(word);
+        });
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "mirror",
+                "9999 * (9999 * ring 1/4)",
+                "((((((((((ring 1/4))))))))))",
+                "bead-link bead='6",
+                "X - Y"
+            })
+    void refusesWhatIsNoPiece(String line) {
+        assertThatThrownBy(() -> PieceLine.read(line)).isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void rowsOfAFormAreNotWrittenInALine() {
+        var part = new PartSpec.OfForm("outline", null, Map.of("bends", List.of(1, 2)));
+        assertThatThrownBy(() -> PieceLine.write(new Piece(List.of(new Piece.One(part)), Piece.Shape.ROW)))
+                .isInstanceOfSatisfying(
+                        Refusal.class, refusal -> assertThat(refusal.code()).isEqualTo("not-in-a-line"));
+    }
+}
