@@ -44,6 +44,9 @@ public record BodyFit(double girthMm, double easeMm) {
     /** So many repeats more or fewer are still the piece that was meant. Our own. */
     private static final int MOST_REPEATS = 3;
 
+    /** Repeats that are tried, and sizes of rings; nobody looks through more. Our own. */
+    private static final int MOST_PLACES = 12;
+
     public BodyFit {
         Checks.within("girthMm", girthMm, LEAST_GIRTH_MM, MOST_GIRTH_MM, Unit.MM, Remedy.MEASURE_IT_AGAIN);
         Checks.within("easeMm", easeMm, -0.1 * girthMm, girthMm, Unit.MM, Remedy.MEASURE_IT_AGAIN);
@@ -70,7 +73,7 @@ public record BodyFit(double girthMm, double easeMm) {
     public List<Cure> cures(Piece piece, Parts parts, List<Double> insides) {
         double off = Math.abs(remainderMm(PieceSolver.solve(piece, parts)));
         var cures = new ArrayList<Cure>();
-        for (int path = 0; path < repeats(piece.elements()); path++) {
+        for (int path = 0; path < Math.min(MOST_PLACES, repeats(piece.elements())); path++) {
             for (int by = -MOST_REPEATS; by <= MOST_REPEATS; by++) {
                 if (by != 0) {
                     tried(cures, Change.REPEATS, by, withRepeats(piece, path, by), parts);
@@ -82,7 +85,7 @@ public record BodyFit(double girthMm, double easeMm) {
                     piece.elements().subList(0, piece.elements().size() - 1);
             tried(cures, Change.WITHOUT_THE_LAST, -1, new Piece(fewer, piece.shape()), parts);
         }
-        for (Ring ring : rings(piece)) {
+        for (Ring ring : rings(piece).stream().limit(MOST_PLACES).toList()) {
             for (double inside : insides) {
                 if (Math.abs(inside - ring.innerDiameterMm()) > 1e-9) {
                     tried(cures, Change.OTHER_RING, inside, withRings(piece, ring, inside), parts);

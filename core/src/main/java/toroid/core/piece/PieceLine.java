@@ -28,7 +28,6 @@ import toroid.core.ring.Ring;
  * (bead-link bead=6 - ring 1/3.5) - ring 1.2/6 soldered}.
  */
 public final class PieceLine {
-    private static final Pattern TOKEN = Pattern.compile("[()*]|(?:[^\\s()*']|'[^']*')+|\\S");
     private static final Pattern RING = Pattern.compile("(\\d{1,4}(?:\\.\\d{1,6})?)/(\\d{1,4}(?:\\.\\d{1,6})?)");
     private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9-]{0,60}");
     private static final int LONGEST = 4000;
@@ -48,20 +47,41 @@ public final class PieceLine {
         if (line.length() > LONGEST) {
             throw Refusal.of(RefusalCode.UNREADABLE_PIECE, "line", line);
         }
-        Matcher found = TOKEN.matcher(line);
-        var tokens = new ArrayList<String>();
-        while (found.find()) {
-            tokens.add(found.group());
-        }
-        var reader = new PieceLine(tokens);
+        var reader = new PieceLine(tokens(line));
         Piece.Shape shape = reader.takes("mirror")
                 ? Piece.Shape.MIRRORED
                 : reader.takes("round") ? Piece.Shape.ROUND : Piece.Shape.ROW;
         List<Piece.Element> row = reader.row(0);
-        if (reader.at < tokens.size()) {
+        if (reader.at < reader.tokens.size()) {
             throw reader.stops();
         }
         return new Piece(row, shape);
+    }
+
+    /** Words between blanks; brackets and stars stand by themselves, what is in quotes together. */
+    private static List<String> tokens(String line) {
+        var tokens = new ArrayList<String>();
+        var word = new StringBuilder();
+        boolean quoted = false;
+        for (char c : (line + " ").toCharArray()) {
+            boolean alone = "()*".indexOf(c) >= 0;
+            if (!quoted && (alone || Character.isWhitespace(c))) {
+                if (!word.isEmpty()) {
+                    tokens.add(word.toString());
+                    word.setLength(0);
+                }
+                if (alone) {
+                    tokens.add(String.valueOf(c));
+                }
+            } else {
+                word.append(c);
+                quoted ^= c == '\'';
+            }
+        }
+        if (!word.isEmpty()) {
+            tokens.add(word.toString().strip());
+        }
+        return tokens;
     }
 
     private Refusal stops() {

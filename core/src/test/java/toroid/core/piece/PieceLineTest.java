@@ -119,6 +119,13 @@ class PieceLineTest {
     }
 
     @Test
+    void aLineOfNothingButQuotesIsRefusedAsAnyOther() {
+        for (String line : List.of("'".repeat(3999), "''".repeat(1999), "a".repeat(3999), "(".repeat(3999))) {
+            assertThatThrownBy(() -> PieceLine.read(line)).isInstanceOf(Refusal.class);
+        }
+    }
+
+    @Test
     void rowsOfAFormAreNotWrittenInALine() {
         var part = new PartSpec.OfForm("outline", null, Map.of("bends", List.of(1, 2)));
         assertThatThrownBy(() -> PieceLine.write(new Piece(List.of(new Piece.One(part)), Piece.Shape.ROW)))
