@@ -34,7 +34,7 @@ import toroid.core.ring.RingFigures;
 import toroid.core.ring.RingWork;
 import toroid.core.ring.WireOnMandrel;
 
-/** The core's work behind one change on the Rings place, patch by patch; the bending moment is the unit to compare with. */
+/** The core's work behind one change on the Rings place, step by step; the bending moment is the unit to compare with. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
