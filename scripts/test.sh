@@ -43,10 +43,10 @@ test_server() {
   $MVN -pl core,server -DskipCoreTests test && coverage server
 }
 
-# Servers of our own for the browsers: for each of the two that run at once one with the demo workshop and one with an empty one, and
-# one as a tablet at the bench comes to it, by a host's name over plain HTTP and with a password.
+# Servers of our own for the browsers: for each that runs at once one with the demo workshop and one with an empty one, and one as a
+# tablet at the bench comes to it, by a host's name over plain HTTP and with a password.
 test_browser() {
-  browser_run 2
+  browser_run 1
 }
 
 # The README's pictures, taken anew.
