@@ -75,6 +75,8 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
     `The ${said.text("form")} cannot be made with these sizes. Open it in Shapes: it says why.`,
   "part-hangs-from-nothing": (said) =>
     `The ${said.text("form")} has no loop to hang in a piece. Take a form with one.`,
+  "part-is-several": (said) =>
+    `The ${said.text("form")} is two parts that come apart, and is not hung in a piece yet. Take a hook and a ring.`,
   "part-ends-a-row": (said) =>
     `The ${said.text("form")} has one loop only, so nothing hangs after it. Put it at an end.`,
 

@@ -37,6 +37,11 @@ public interface Form {
         return List.of();
     }
 
+    /** Whether its wires are bodies that come apart, as the two halves of a clasp: drawn side by side, not as they hang. */
+    default boolean comesApart() {
+        return false;
+    }
+
     /**
      * Bends it.
      *

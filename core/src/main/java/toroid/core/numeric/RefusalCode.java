@@ -73,6 +73,7 @@ public enum RefusalCode implements Code {
     PART_CANNOT_BE_MADE,
     PART_ENDS_A_ROW,
     PART_HANGS_FROM_NOTHING,
+    PART_IS_SEVERAL,
     PIECE_WITHOUT_PARTS,
     RING_SIZES,
     ROW_LONGER_THAN_BOW,

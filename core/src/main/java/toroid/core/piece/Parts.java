@@ -80,6 +80,10 @@ public final class Parts {
 
     private PartWork form(PartSpec.OfForm spec) {
         Form form = Forms.byId(spec.formId());
+        if (form.comesApart()) {
+            throw Refusal.of(RefusalCode.PART_IS_SEVERAL, "piece", spec.formId())
+                    .with("form", form.info().name());
+        }
         double wire = spec.wireMm() == null ? form.info().usualWireMm() : spec.wireMm();
         FormWork work = maker.work(
                 form,

@@ -137,10 +137,13 @@ class PieceSolverTest {
                     assertThat(between.lengthMm()).as(id).isCloseTo(row.lengthMm() + 8, within(1e-9));
                 }
             } catch (Refusal refused) {
-                assertThat(refused.code()).as(id).isEqualTo("part-hangs-from-nothing");
+                // two halves drawn side by side would be measured across the gap between them
+                assertThat(refused.code())
+                        .as(id)
+                        .isEqualTo(form.comesApart() ? "part-is-several" : "part-hangs-from-nothing");
             }
         }
-        assertThat(hung).isGreaterThan(35);
+        assertThat(hung).isGreaterThan(30);
     }
 
     @Test

@@ -45,6 +45,11 @@ public final class HookAndEye implements Form {
     }
 
     @Override
+    public boolean comesApart() {
+        return true;
+    }
+
+    @Override
     public void make(FormMaker m) {
         Hooks.make(m, 0);
         double d = m.d();

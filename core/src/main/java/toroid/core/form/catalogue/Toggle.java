@@ -49,6 +49,11 @@ public final class Toggle implements Form {
     }
 
     @Override
+    public boolean comesApart() {
+        return true;
+    }
+
+    @Override
     public void make(FormMaker m) {
         double d = m.d();
         double ring = m.mm("ring");
