@@ -45,7 +45,7 @@ queries.setMutationDefaults(READING, {
 /**
  * Takes a reading.
  *
- * @throws Problem where the server refuses it; nothing is kept then ({@link notTaken} has the words)
+ * @throws Problem where the server refuses it; nothing is kept then ({@link NOT_TAKEN} where it could not be sent)
  */
 export async function takeReading(reading: Reading): Promise<Taken> {
   const waiting = { id: newId(), data: { ...reading, takenAt: new Date().toISOString(), note: "" } };

@@ -51,7 +51,8 @@ public record FormQuestion(
                 FlowEstimate.ofHandbook(kept.flow(wanted)));
     }
 
-    private static Temper usable(Metal metal) {
+    /** The temper where none is said: half hard, or the first the metal is sold in. */
+    public static Temper usable(Metal metal) {
         return metal.yields().containsKey(Temper.HALF_HARD)
                 ? Temper.HALF_HARD
                 : metal.yields().keySet().iterator().next();

@@ -10,6 +10,7 @@ import toroid.core.metal.MetalNames;
 import toroid.core.metal.Temper;
 import toroid.core.piece.BodyFit;
 import toroid.core.piece.Parts;
+import toroid.server.form.FormQuestion;
 
 /**
  * A piece to be worked out.
@@ -56,13 +57,7 @@ record PieceQuestion(
 
     Parts.Stuff stuff(Schools schools) {
         Metal kept = MetalNames.metalOrRefuse(metal == null ? "copper" : metal);
-        Temper wanted = temper == null ? usable(kept) : MetalNames.temperOrRefuse(temper);
+        Temper wanted = temper == null ? FormQuestion.usable(kept) : MetalNames.temperOrRefuse(temper);
         return new Parts.Stuff(kept, wanted, schools);
-    }
-
-    private static Temper usable(Metal metal) {
-        return metal.yields().containsKey(Temper.HALF_HARD)
-                ? Temper.HALF_HARD
-                : metal.yields().keySet().iterator().next();
     }
 }
