@@ -14,10 +14,10 @@ import toroid.core.form.FormSolver;
 import toroid.core.form.Schools;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
-import toroid.core.piece.Parts;
 import toroid.core.piece.PieceLine;
 import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceSolver;
+import toroid.core.piece.part.PartMaker;
 
 /** A necklace of sixty parts from its line: read, its forms bent, joined, ordered, faced, its lists. What one change of a piece costs. */
 @State(Scope.Benchmark)
@@ -33,8 +33,8 @@ public class PieceBenchmark {
 
     @Benchmark
     public PieceLists necklaceOfSixtyParts() {
-        var stuff = new Parts.Stuff(Metals.byId("copper"), Temper.HALF_HARD, Schools.USUAL);
-        var parts = new Parts(stuff, FormSolver::solve);
-        return PieceLists.of(PieceSolver.solve(PieceLine.read(NECKLACE), parts), 5);
+        var stuff = new PartMaker.Stuff(Metals.byId("copper"), Temper.HALF_HARD, Schools.USUAL);
+        var parts = new PartMaker(stuff, FormSolver::solve, PartMaker.NO_WEAVES);
+        return PieceLists.of(PieceSolver.solve(PieceLine.read(NECKLACE), parts), false, 5);
     }
 }

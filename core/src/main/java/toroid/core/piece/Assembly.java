@@ -6,9 +6,10 @@ import java.util.List;
 import java.util.Set;
 import toroid.core.form.Port;
 import toroid.core.piece.AssemblyStep.Act;
+import toroid.core.piece.part.PartWork;
 
 /**
- * The order a row is put together in: every part made, rings that need not open closed, then joint by joint from the first end. An end is
+ * The order a piece is put together in: every part made, rings that need not open closed, then joint by joint from the first end. An end is
  * formed round its neighbour only when the neighbour is made and closed where it hangs, a ring is opened only when what it takes is there. An
  * order is always found: of two rings that both open the later one takes the earlier, of two ends formed round each other the later
  * part's is formed last.
@@ -78,15 +79,17 @@ final class Assembly {
         return true;
     }
 
-    /** A ring once open takes all it holds. */
+    /** A ring, or a loop, once open takes all it holds. */
     private static List<Integer> together(List<PartWork> parts, List<Joint> joints, int first) {
         Joint joint = joints.get(first);
-        if (joint.way() != Joint.Way.OPENED || !parts.get(joint.maker()).isRing()) {
+        if (joint.way() == Joint.Way.HOOKED) {
             return List.of(first);
         }
         var made = new ArrayList<Integer>();
         for (int i = 0; i < joints.size(); i++) {
-            if (joints.get(i).way() == Joint.Way.OPENED && joints.get(i).maker() == joint.maker()) {
+            Joint other = joints.get(i);
+            boolean same = other.way() == joint.way() && other.maker() == joint.maker();
+            if (same && (parts.get(joint.maker()).isRing() || other.makersPort().equals(joint.makersPort()))) {
                 made.add(i);
             }
         }

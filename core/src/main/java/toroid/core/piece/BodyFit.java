@@ -10,6 +10,8 @@ import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.piece.part.PartMaker;
+import toroid.core.piece.part.RingPart;
 import toroid.core.ring.Ring;
 
 /**
@@ -70,7 +72,7 @@ public record BodyFit(double girthMm, double easeMm) {
      *
      * @param insides of rings the maker's rods give, mm; may be empty
      */
-    public List<Cure> cures(Piece piece, Parts parts, List<Double> insides) {
+    public List<Cure> cures(Piece piece, PartMaker parts, List<Double> insides) {
         double off = Math.abs(remainderMm(PieceSolver.solve(piece, parts)));
         var cures = new ArrayList<Cure>();
         for (int path = 0; path < Math.min(MOST_PLACES, repeats(piece.elements())); path++) {
@@ -83,7 +85,7 @@ public record BodyFit(double girthMm, double easeMm) {
         if (piece.elements().size() > 1 && piece.shape() == Piece.Shape.ROW) {
             List<Piece.Element> fewer =
                     piece.elements().subList(0, piece.elements().size() - 1);
-            tried(cures, Change.WITHOUT_THE_LAST, -1, new Piece(fewer, piece.shape()), parts);
+            tried(cures, Change.WITHOUT_THE_LAST, -1, new Piece(fewer, piece.shape(), piece.pair()), parts);
         }
         for (Ring ring : rings(piece).stream().limit(MOST_PLACES).toList()) {
             for (double inside : insides) {
@@ -97,7 +99,7 @@ public record BodyFit(double girthMm, double easeMm) {
         return cures;
     }
 
-    private void tried(List<Cure> cures, Change change, double by, Piece changed, Parts parts) {
+    private void tried(List<Cure> cures, Change change, double by, Piece changed, PartMaker parts) {
         Effort.check();
         if (changed == null) {
             return;
@@ -124,7 +126,7 @@ public record BodyFit(double girthMm, double easeMm) {
     private static Piece withRepeats(Piece piece, int path, int by) {
         int[] left = {path};
         List<Piece.Element> changed = changed(piece.elements(), left, by);
-        return changed == null ? null : new Piece(changed, piece.shape());
+        return changed == null ? null : new Piece(changed, piece.shape(), piece.pair());
     }
 
     private static List<Piece.Element> changed(List<Piece.Element> elements, int[] left, int by) {
@@ -148,29 +150,22 @@ public record BodyFit(double girthMm, double easeMm) {
         Set<Ring> rings = new TreeSet<>(
                 Comparator.comparingDouble(Ring::wireDiameterMm).thenComparingDouble(Ring::innerDiameterMm));
         for (Piece.Placed placed : piece.parts()) {
-            if (placed.part() instanceof PartSpec.OfRing ring) {
+            if (placed.depth() == 0 && placed.part() instanceof RingPart ring) {
                 rings.add(ring.ring());
             }
         }
         return rings;
     }
 
+    /** Graded rings stay as they are graded: none of them is that one ring. */
     private static Piece withRings(Piece piece, Ring from, double inside) {
-        return new Piece(withRings(piece.elements(), from, inside), piece.shape());
-    }
-
-    private static List<Piece.Element> withRings(List<Piece.Element> elements, Ring from, double inside) {
-        var all = new ArrayList<Piece.Element>();
-        for (Piece.Element element : elements) {
-            if (element instanceof Piece.Repeat repeat) {
-                all.add(new Piece.Repeat(repeat.count(), withRings(repeat.elements(), from, inside)));
-            } else if (((Piece.One) element).part() instanceof PartSpec.OfRing ring
-                    && ring.ring().equals(from)) {
-                all.add(new Piece.One(new PartSpec.OfRing(new Ring(from.wireDiameterMm(), inside), ring.soldered())));
-            } else {
-                all.add(element);
+        return piece.rewritten((one, written) -> {
+            if (!(one.part() instanceof RingPart ring)
+                    || ring.isGraded()
+                    || !ring.ring().equals(from)) {
+                return null;
             }
-        }
-        return all;
+            return List.of(new Piece.One(ring.withInside(inside), one.hanging()));
+        });
     }
 }

@@ -26,46 +26,33 @@ final class Joining {
     /** A place that may open: a ring, or one port of a form. */
     private record Side(int part, Port port) {}
 
-    private final List<PartWork> parts;
-    private final List<Boolean> turned;
+    private final int parts;
     private final Map<Side, Integer> places = new HashMap<>();
     private final List<Double> weights = new ArrayList<>();
 
-    private Joining(List<PartWork> parts, List<Boolean> turned) {
+    private Joining(int parts) {
         this.parts = parts;
-        this.turned = turned;
     }
 
-    /**
-     * @param turned which parts hang the other way round
-     * @param round whether the last hangs in the first
-     */
-    static List<Joint> of(List<PartWork> parts, List<Boolean> turned, boolean round) {
-        int joints = round && parts.size() > 1 ? parts.size() : parts.size() - 1;
-        return new Joining(parts, turned).joints(joints);
+    /** @param parts how many there are */
+    static List<Joint> of(int parts, List<Links> links) {
+        return new Joining(parts).joints(links);
     }
 
-    private List<Joint> joints(int count) {
-        int n = parts.size();
-        List<Side> ones = new ArrayList<>();
-        List<Side> others = new ArrayList<>();
-        List<int[]> links = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            Side one = new Side(i, onward(i));
-            Side other = new Side((i + 1) % n, back((i + 1) % n));
-            ones.add(one);
-            others.add(other);
-            int a = place(one);
-            int b = place(other);
+    private List<Joint> joints(List<Links> links) {
+        var openable = new ArrayList<int[]>();
+        for (Links link : links) {
+            int a = place(new Side(link.a(), link.portA()));
+            int b = place(new Side(link.b(), link.portB()));
             if (weights.get(a) < NEVER || weights.get(b) < NEVER) {
-                links.add(new int[] {a, b});
+                openable.add(new int[] {a, b});
             }
         }
         boolean[] taken =
-                Cover.least(weights.stream().mapToDouble(Double::doubleValue).toArray(), links);
+                Cover.least(weights.stream().mapToDouble(Double::doubleValue).toArray(), openable);
         var joints = new ArrayList<Joint>();
-        for (int i = 0; i < count; i++) {
-            joints.add(joint(ones.get(i), others.get(i), taken));
+        for (Links link : links) {
+            joints.add(joint(new Side(link.a(), link.portA()), new Side(link.b(), link.portB()), taken));
         }
         return joints;
     }
@@ -80,18 +67,6 @@ final class Joining {
         return new Joint(one.part(), other.part(), one.port(), other.port(), way, byB && way != Joint.Way.IMPOSSIBLE);
     }
 
-    /** The port towards the next part. */
-    private Port onward(int part) {
-        PartWork work = parts.get(part);
-        return turned.get(part) ? work.first() : work.last();
-    }
-
-    /** The port towards the part before. */
-    private Port back(int part) {
-        PartWork work = parts.get(part);
-        return turned.get(part) && work.last() != null ? work.last() : work.first();
-    }
-
     private int place(Side side) {
         return places.computeIfAbsent(side, any -> {
             weights.add(weight(side));
@@ -103,7 +78,7 @@ final class Joining {
         return switch (way(side.port())) {
             case HOOKED -> HOOK;
             case OPENED -> OPEN;
-            case CLOSED_ROUND -> FORM_ROUND + EARLIER * (1 - (double) side.part() / parts.size());
+            case CLOSED_ROUND -> FORM_ROUND + EARLIER * (1 - (double) side.part() / parts);
             case IMPOSSIBLE -> NEVER;
         };
     }

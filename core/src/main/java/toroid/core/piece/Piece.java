@@ -1,21 +1,22 @@
 package toroid.core.piece;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.piece.part.PartSpec;
 
 /**
- * A row of parts, each hung in the one before.
+ * A row of parts, each hung in the one before; from any of them further rows may hang.
  *
  * @param elements parts and repeats, from the first end on; at least one
  * @param shape how the row goes on
+ * @param pair made twice, the second as the first one's mirror image
  */
-public record Piece(List<Element> elements, Shape shape) {
+public record Piece(List<Element> elements, Shape shape, boolean pair) {
     /** More parts than this are a weave or several pieces. */
     public static final int MOST_PARTS = 1000;
 
@@ -32,11 +33,23 @@ public record Piece(List<Element> elements, Shape shape) {
     /** What a row is written of. */
     public sealed interface Element {}
 
-    /** One part. */
-    public record One(PartSpec part) implements Element {}
+    /**
+     * One part.
+     *
+     * @param hanging rows that hang from it besides the row it is in
+     */
+    public record One(PartSpec part, List<List<Element>> hanging) implements Element {
+        public One {
+            hanging = hanging.stream().map(List::copyOf).toList();
+        }
+
+        public One(PartSpec part) {
+            this(part, List.of());
+        }
+    }
 
     /**
-     * The same again and again.
+     * The same again and again; sizes of its parts that are ranges go from the first to the last of them.
      *
      * @param count 1 up
      */
@@ -55,19 +68,28 @@ public record Piece(List<Element> elements, Shape shape) {
         long parts = count(elements);
         Checks.within(
                 "parts",
-                shape == Shape.MIRRORED ? 2 * parts - 1 : parts,
+                shape == Shape.MIRRORED ? 2 * parts : parts,
                 1,
                 MOST_PARTS,
                 Unit.PARTS,
                 Remedy.MAKE_IT_IN_PARTS);
     }
 
+    public Piece(List<Element> elements, Shape shape) {
+        this(elements, shape, false);
+    }
+
     private static long count(List<Element> elements) {
         long parts = 0;
         for (Element element : elements) {
-            parts += element instanceof Repeat repeat
-                    ? Math.multiplyExact((long) repeat.count(), count(repeat.elements()))
-                    : 1;
+            if (element instanceof Repeat repeat) {
+                parts += Math.multiplyExact((long) repeat.count(), count(repeat.elements()));
+            } else if (element instanceof One one) {
+                parts++;
+                for (List<Element> row : one.hanging()) {
+                    parts += count(row);
+                }
+            }
             if (parts > MOST_PARTS) {
                 return parts;
             }
@@ -79,30 +101,51 @@ public record Piece(List<Element> elements, Shape shape) {
      * A part in its place.
      *
      * @param turned hung the other way round, its last port first
+     * @param parent place of the part it hangs in; −1 for the first
+     * @param hanging the how-many-eth of what hangs from that one besides, from 0; −1 for the next in its row
+     * @param depth 0 in the row itself
+     * @param written the how-many-eth part of the piece as it is written, from 0; repeats and mirror images share it
      */
-    public record Placed(PartSpec part, boolean turned) {}
+    public record Placed(PartSpec part, boolean turned, int parent, int hanging, int depth, int written) {}
 
-    /** Every part from the first end to the last. */
+    /** Every part: the row from its first end to its last, what hangs from a part right behind it. */
     public List<Placed> parts() {
-        var row = new ArrayList<Placed>();
-        lay(elements, row);
-        if (shape == Shape.MIRRORED) {
-            List<Placed> half = new ArrayList<>(row.subList(0, row.size() - 1));
-            Collections.reverse(half);
-            half.forEach(placed -> row.add(new Placed(placed.part(), true)));
-        }
-        return row;
+        return PieceLayout.of(this);
     }
 
-    private static void lay(List<Element> elements, List<Placed> row) {
-        for (Element element : elements) {
-            if (element instanceof One one) {
-                row.add(new Placed(one.part(), false));
-            } else if (element instanceof Repeat repeat) {
-                for (int i = 0; i < repeat.count(); i++) {
-                    lay(repeat.elements(), row);
-                }
+    /** What becomes of a part as it is written; null leaves it as it is. */
+    public interface Change {
+        /** @param written the how-many-eth part of the piece, from 0 */
+        List<Element> of(One one, int written);
+    }
+
+    /** The same piece with what is made of each of its parts. */
+    public Piece rewritten(Change change) {
+        return new Piece(rewritten(elements, change, new int[1]), shape, pair);
+    }
+
+    private static List<Element> rewritten(List<Element> row, Change change, int[] written) {
+        var all = new ArrayList<Element>();
+        for (Element element : row) {
+            if (element instanceof Repeat repeat) {
+                all.add(new Repeat(repeat.count(), rewritten(repeat.elements(), change, written)));
+            } else if (element instanceof One one) {
+                int number = written[0]++;
+                var inner = new One(
+                        one.part(),
+                        one.hanging().stream()
+                                .map(hung -> rewritten(hung, change, written))
+                                .toList());
+                List<Element> changed = change.of(inner, number);
+                all.addAll(changed == null ? List.of(inner) : changed);
             }
         }
+        return all;
+    }
+
+    /** In another size: every wire and length times that; what is bought ready stays. */
+    public Piece scaled(double factor) {
+        Checks.within("factor", factor, 0.1, 10, Unit.TIMES, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
+        return rewritten((one, written) -> List.of(new One(one.part().scaled(factor), one.hanging())));
     }
 }

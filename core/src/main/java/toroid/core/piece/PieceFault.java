@@ -1,9 +1,11 @@
 package toroid.core.piece;
 
+import toroid.core.piece.part.PartNote;
+
 /**
  * Something about a piece that does not fit.
  *
- * @param part place in the row
+ * @param part its place
  * @param needMm what it would take, mm
  * @param haveMm what there is, mm
  */
@@ -13,6 +15,18 @@ public record PieceFault(Kind kind, int part, double needMm, double haveMm) {
         /** All that hangs in a ring or a loop is thicker than its inside. */
         DOES_NOT_GO_IN,
         /** It goes, and hardly moves: a hand needs more room to hang it in. */
-        TIGHT
+        TIGHT,
+        HOLE_TOO_SMALL,
+        NO_CRIMP_TAKES_IT,
+        BAR_TOO_SHORT
+    }
+
+    static PieceFault of(PartNote note, int part) {
+        return new PieceFault(Kind.valueOf(note.kind().name()), part, note.needMm(), note.haveMm());
+    }
+
+    /** Whether the piece cannot be made so. */
+    public boolean stops() {
+        return kind != Kind.TIGHT && kind != Kind.BAR_TOO_SHORT;
     }
 }

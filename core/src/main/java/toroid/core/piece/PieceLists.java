@@ -4,21 +4,24 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import toroid.core.piece.part.PartWork;
 import toroid.core.ring.Ring;
 import toroid.core.ring.Spare;
 
 /**
- * What a piece takes.
+ * What a piece takes; a pair everything twice.
  *
- * @param rings jump rings by size
+ * @param rings jump rings by size, those of its weaves too
  * @param cuts lengths of wire to cut, the same ones together
+ * @param bought what is bought ready, the same things together
  */
-public record PieceLists(List<Rings> rings, List<Lengths> cuts) {
+public record PieceLists(List<Rings> rings, List<Lengths> cuts, List<PartWork.Bought> bought) {
     /**
+     * @param turns each is wound round so often
      * @param preClosed of {@code count}, which may be closed beforehand
      * @param spare to make besides, for those that fail
      */
-    public record Rings(Ring ring, boolean soldered, int count, int preClosed, int spare) {}
+    public record Rings(Ring ring, int turns, boolean soldered, int count, int preClosed, int spare) {}
 
     /** @param form what it becomes */
     public record Lengths(String form, PartWork.Cut cut, int count) {}
@@ -26,28 +29,45 @@ public record PieceLists(List<Rings> rings, List<Lengths> cuts) {
     public PieceLists {
         rings = List.copyOf(rings);
         cuts = List.copyOf(cuts);
+        bought = List.copyOf(bought);
     }
 
+    /** Rings of one size that are one thing in a list. */
+    private record Size(Ring ring, int turns, boolean soldered) {}
+
+    /** Bought things that are one thing in a list. */
+    private record Ware(PartWork.Bought.Kind kind, String name, List<Double> sizesMm) {}
+
     /** @param sparePercent of rings, as {@link Spare} takes it */
-    public static PieceLists of(PieceWork work, double sparePercent) {
-        Map<PartSpec.OfRing, int[]> rings = new LinkedHashMap<>();
+    public static PieceLists of(PieceWork work, boolean pair, double sparePercent) {
+        int each = pair ? 2 : 1;
+        Map<Size, int[]> rings = new LinkedHashMap<>();
         Map<Map.Entry<String, PartWork.Cut>, Integer> cuts = new LinkedHashMap<>();
+        Map<Ware, Double> bought = new LinkedHashMap<>();
         for (int i = 0; i < work.parts().size(); i++) {
             PartWork part = work.parts().get(i);
-            if (part.spec() instanceof PartSpec.OfRing ring) {
-                int[] counts = rings.computeIfAbsent(ring, any -> new int[2]);
-                counts[0]++;
-                counts[1] += work.isOpened(i) ? 0 : 1;
+            int closed = part.isRing() && !work.isOpened(i) ? 1 : 0;
+            for (PartWork.Rings one : part.takes().rings()) {
+                int[] counts =
+                        rings.computeIfAbsent(new Size(one.ring(), one.turns(), one.soldered()), any -> new int[2]);
+                counts[0] += each * one.count();
+                counts[1] += each * (one.preClosed() + closed);
             }
-            for (PartWork.Cut cut : part.cuts()) {
-                cuts.merge(Map.entry(part.name(), cut), 1, Integer::sum);
+            for (PartWork.Cut cut : part.takes().cuts()) {
+                cuts.merge(Map.entry(part.name(), cut), each, Integer::sum);
+            }
+            for (PartWork.Bought one : part.takes().bought()) {
+                bought.merge(new Ware(one.kind(), one.name(), one.sizesMm()), each * one.amount(), Double::sum);
             }
         }
         var ringList = new ArrayList<Rings>();
-        rings.forEach((ring, counts) -> ringList.add(
-                new Rings(ring.ring(), ring.soldered(), counts[0], counts[1], Spare.of(counts[0], sparePercent))));
+        rings.forEach((size, counts) -> ringList.add(new Rings(
+                size.ring(), size.turns(), size.soldered(), counts[0], counts[1], Spare.of(counts[0], sparePercent))));
         var lengths = new ArrayList<Lengths>();
         cuts.forEach((cut, count) -> lengths.add(new Lengths(cut.getKey(), cut.getValue(), count)));
-        return new PieceLists(ringList, lengths);
+        var wares = new ArrayList<PartWork.Bought>();
+        bought.forEach(
+                (ware, amount) -> wares.add(new PartWork.Bought(ware.kind(), ware.name(), ware.sizesMm(), amount)));
+        return new PieceLists(ringList, lengths, wares);
     }
 }

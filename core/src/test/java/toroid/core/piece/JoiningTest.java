@@ -7,11 +7,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import toroid.core.form.Opening;
 import toroid.core.form.Port;
 import toroid.core.piece.AssemblyStep.Act;
+import toroid.core.piece.part.FormPart;
+import toroid.core.piece.part.PartSpec;
+import toroid.core.piece.part.PartWork;
+import toroid.core.piece.part.RingPart;
 import toroid.core.ring.Ring;
 
 /**
@@ -38,13 +43,17 @@ class JoiningTest {
 
     private static PartWork ring(boolean soldered) {
         Port port = port("ring", soldered ? Opening.NEVER : Opening.SIDEWAYS);
-        var spec = new PartSpec.OfRing(new Ring(1, 5), soldered);
-        return new PartWork(spec, "ring", port, port, 5, 0.1, List.of(), 2);
+        return work(RingPart.of(new Ring(1, 5), soldered), port, port, 5);
     }
 
     private static PartWork link(Opening first, Opening last) {
-        var spec = new PartSpec.OfForm(first + " to " + last, null, Map.of());
-        return new PartWork(spec, "link", port("first", first), port("last", last), 9, 0.2, List.of(), 2);
+        var spec = new FormPart(first + " to " + last, null, null, Map.of());
+        return work(spec, port("first", first), port("last", last), 9);
+    }
+
+    private static PartWork work(PartSpec spec, Port first, Port last, double span) {
+        return new PartWork(
+                spec, "part", first, last, List.of(), Vector3D.PLUS_I, span, 0.1, 2, PartWork.Takes.NOTHING, List.of());
     }
 
     private static Port port(String name, Opening opens) {
@@ -82,7 +91,50 @@ class JoiningTest {
     }
 
     private static List<Joint> joined(List<PartWork> parts, boolean round) {
-        return Joining.of(parts, Collections.nCopies(parts.size(), false), round);
+        int[] parents = IntStream.range(-1, parts.size() - 1).toArray();
+        return joined(parts, parents, round);
+    }
+
+    /** @param parents what each hangs in; the row goes on from the part before, all else hangs besides */
+    private static List<Joint> joined(List<PartWork> parts, int[] parents, boolean round) {
+        var placed = new ArrayList<Piece.Placed>();
+        int[] hung = new int[parts.size()];
+        for (int i = 0; i < parts.size(); i++) {
+            boolean next = parents[i] == i - 1;
+            int hanging = next ? -1 : hung[parents[i]]++;
+            int depth = next ? 0 : 1;
+            placed.add(new Piece.Placed(parts.get(i).spec(), false, parents[i], hanging, depth, i));
+        }
+        List<Boolean> turned = Collections.nCopies(parts.size(), false);
+        return Joining.of(parts.size(), Links.of(placed, parts, turned, round));
+    }
+
+    private interface TreeLook {
+        void at(List<PartWork> parts, List<Joint> joints);
+    }
+
+    /** Pieces with branches: up to seven parts, each hung in any part before it. */
+    private static void manyTrees(TreeLook look) {
+        var chance = new Random(11);
+        for (int i = 0; i < 3 * LONGER; i++) {
+            int n = 2 + chance.nextInt(LONGEST - 1);
+            List<PartWork> parts =
+                    chance.ints(n, 0, KINDS.size()).mapToObj(KINDS::get).toList();
+            int[] parents = new int[n];
+            for (int part = 0; part < n; part++) {
+                parents[part] = part == 0 ? -1 : chance.nextInt(part);
+            }
+            look.at(parts, joined(parts, parents, false));
+        }
+    }
+
+    @Test
+    void whatHangsBesidesIsJoinedAndOrderedAsWell() {
+        manyTrees((parts, joints) -> {
+            play(parts, joints, Assembly.of(parts, joints));
+            holds(joints.size() == parts.size() - 1, parts);
+            holds(used(parts, joints) == fewest(parts, possible(joints)), parts);
+        });
     }
 
     /** A joint cannot be made exactly where neither side opens, hooks or is closed in place. */
@@ -102,15 +154,24 @@ class JoiningTest {
     @Test
     void opensAsLittleAsCanBe() {
         everyRow(MOST - 1, (parts, round) -> {
-            List<Joint> joints = joined(parts, round).stream()
-                    .filter(joint -> joint.way() != Joint.Way.IMPOSSIBLE)
-                    .toList();
-            Set<List<Object>> used = new HashSet<>();
-            joints.stream()
-                    .filter(joint -> joint.way() != Joint.Way.HOOKED)
-                    .forEach(joint -> used.add(side(parts, joint.maker(), joint.makersPort())));
-            holds(used.size() == fewest(parts, joints), parts);
+            List<Joint> joints = joined(parts, round);
+            holds(used(parts, joints) == fewest(parts, possible(joints)), parts);
         });
+    }
+
+    private static List<Joint> possible(List<Joint> joints) {
+        return joints.stream()
+                .filter(joint -> joint.way() != Joint.Way.IMPOSSIBLE)
+                .toList();
+    }
+
+    /** Rings and loops opened and ends formed round. */
+    private static int used(List<PartWork> parts, List<Joint> joints) {
+        Set<List<Object>> used = new HashSet<>();
+        possible(joints).stream()
+                .filter(joint -> joint.way() != Joint.Way.HOOKED)
+                .forEach(joint -> used.add(side(parts, joint.maker(), joint.makersPort())));
+        return used.size();
     }
 
     private static void holds(boolean so, List<PartWork> parts) {

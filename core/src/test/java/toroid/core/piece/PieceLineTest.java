@@ -16,6 +16,9 @@ import toroid.core.form.Form;
 import toroid.core.form.Forms;
 import toroid.core.form.Parameter;
 import toroid.core.numeric.Refusal;
+import toroid.core.piece.part.FormPart;
+import toroid.core.piece.part.PartSpec;
+import toroid.core.piece.part.RingPart;
 import toroid.core.ring.Ring;
 
 class PieceLineTest {
@@ -28,7 +31,7 @@ class PieceLineTest {
             if (parts(row) > Piece.MOST_PARTS / 2) {
                 continue; // more than a piece has
             }
-            var piece = new Piece(row, shape);
+            var piece = new Piece(row, shape, chance.nextBoolean());
             String line = PieceLine.write(piece);
             assertThat(PieceLine.read(line)).as(line).isEqualTo(piece);
             assertThat(PieceLine.write(PieceLine.read(line))).isEqualTo(line);
@@ -37,8 +40,13 @@ class PieceLineTest {
 
     private static int parts(List<Piece.Element> row) {
         return row.stream()
-                .mapToInt(element ->
-                        element instanceof Piece.Repeat repeat ? repeat.count() * parts(repeat.elements()) : 1)
+                .mapToInt(element -> element instanceof Piece.Repeat repeat
+                        ? repeat.count() * parts(repeat.elements())
+                        : 1
+                                + ((Piece.One) element)
+                                        .hanging().stream()
+                                                .mapToInt(PieceLineTest::parts)
+                                                .sum())
                 .sum();
     }
 
@@ -49,15 +57,44 @@ class PieceLineTest {
             row.add(
                     chance.nextInt(3) == 0 && depth < 3
                             ? new Piece.Repeat(1 + chance.nextInt(5), row(chance, depth + 1))
-                            : new Piece.One(part(chance)));
+                            : new Piece.One(part(chance), hanging(chance, depth)));
         }
         return row;
     }
 
+    private static List<List<Piece.Element>> hanging(Random chance, int depth) {
+        return depth < 2 && chance.nextInt(6) == 0
+                ? List.of(row(chance, depth + 2), row(chance, depth + 2))
+                : List.of();
+    }
+
+    /** One of each other kind, and what they are read back from. */
+    private static final List<String> OTHERS = List.of(
+            "ring 0.8..1.2/3..5",
+            "ring 1/6 turns=3",
+            "chain 3/0.6 links=40 soldered",
+            "chain 4/0.8 inside=2.5",
+            "weave byzantine 0.9/3.4 units=12",
+            "weave captive 0.9/3.4,2.5",
+            "strand 0.48 (12 * bead 6/1 - bead 10/1.4 width=8 - 12 * bead 6/1)",
+            "strand 0.25 loop=2 strands=3 (bead 4/1)",
+            "cord 2 length=380",
+            "stone 14/1.2",
+            "stone 20/1 width=12 thick=5 edge=2 density=2.7",
+            "finding clasp",
+            "finding toggle-bar length=6 mass=1.5",
+            "toggle:bar wire=1.2 ring=12");
+
     private static PartSpec part(Random chance) {
+        if (chance.nextInt(4) == 0) {
+            String line = OTHERS.get(chance.nextInt(OTHERS.size()));
+            PartSpec part = ((Piece.One) PieceLine.read(line).elements().get(0)).part();
+            assertThat(part.written()).isEqualTo(line);
+            return part;
+        }
         if (chance.nextBoolean()) {
             var ring = new Ring(hundredths(0.3 + chance.nextDouble()), hundredths(2 + 8 * chance.nextDouble()));
-            return new PartSpec.OfRing(ring, chance.nextBoolean());
+            return RingPart.of(ring, chance.nextBoolean());
         }
         List<Form> all = Forms.all();
         Form form = all.get(chance.nextInt(all.size()));
@@ -76,7 +113,7 @@ class PieceLineTest {
             }
         }
         Double wire = chance.nextBoolean() ? null : hundredths(0.4 + chance.nextDouble());
-        return new PartSpec.OfForm(form.info().id(), wire, values);
+        return new FormPart(form.info().id(), null, wire, values);
     }
 
     private static double hundredths(double mm) {
@@ -90,8 +127,8 @@ class PieceLineTest {
         assertThat(piece.shape()).isEqualTo(Piece.Shape.ROW);
         assertThat(piece.parts()).hasSize(10);
         assertThat(piece.parts().get(2).part())
-                .isEqualTo(new PartSpec.OfForm("bead-link", null, Map.of("bead", 6.0, "second", "plain")));
-        assertThat(piece.parts().get(9).part()).isEqualTo(new PartSpec.OfRing(new Ring(1.2, 6), true));
+                .isEqualTo(new FormPart("bead-link", null, null, Map.of("bead", 6.0, "second", "plain")));
+        assertThat(piece.parts().get(9).part()).isEqualTo(RingPart.of(new Ring(1.2, 6), true));
         assertThat(PieceLine.read("mirror ring 1/4 - ring 1/6").parts()).hasSize(3);
     }
 
@@ -112,6 +149,12 @@ class PieceLineTest {
                 "9999 * (9999 * ring 1/4)",
                 "((((((((((ring 1/4))))))))))",
                 "bead-link bead='6",
+                "ring 1/4 [",
+                "ring 1/4 [ring 1/4",
+                "chain 3/0.6 colour=2",
+                "strand 0.5 (ring 1/4)",
+                "weave byzantine 0.9",
+                "finding anchor",
                 "X - Y"
             })
     void refusesWhatIsNoPiece(String line) {
@@ -127,7 +170,7 @@ class PieceLineTest {
 
     @Test
     void rowsOfAFormAreNotWrittenInALine() {
-        var part = new PartSpec.OfForm("outline", null, Map.of("bends", List.of(1, 2)));
+        var part = new FormPart("outline", null, null, Map.of("bends", List.of(1, 2)));
         assertThatThrownBy(() -> PieceLine.write(new Piece(List.of(new Piece.One(part)), Piece.Shape.ROW)))
                 .isInstanceOfSatisfying(
                         Refusal.class, refusal -> assertThat(refusal.code()).isEqualTo("not-in-a-line"));

@@ -1,0 +1,103 @@
+package toroid.core.piece;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
+import org.hipparchus.geometry.euclidean.threed.RotationConvention;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.form.Port;
+import toroid.core.piece.part.PartWork;
+
+/**
+ * Where every part of a piece is, laid out taut: the row along x or hung down, what hangs from it straight down, seen from the front along z. Each
+ * part's face is turned as {@link PieceWork#facingDegrees} says; nothing is moved by its weight.
+ *
+ * @param places one for each part
+ */
+public record Laid(List<Place> places) {
+    /**
+     * @param at where the part's own origin comes to be, mm
+     * @param turn how it is turned, of its own coordinates into those of the piece
+     */
+    public record Place(Vector3D at, Rotation turn) {
+        Vector3D of(Vector3D own) {
+            return at.add(turn.applyTo(own));
+        }
+    }
+
+    /** Which way the row goes. */
+    public enum Way {
+        ALONG(Vector3D.PLUS_I),
+        DOWN(Vector3D.MINUS_J);
+
+        private final Vector3D row;
+
+        Way(Vector3D row) {
+            this.row = row;
+        }
+    }
+
+    public Laid {
+        places = List.copyOf(places);
+    }
+
+    public static Laid of(PieceWork work, Way way) {
+        var places = new ArrayList<Place>();
+        for (int i = 0; i < work.parts().size(); i++) {
+            boolean inRow = work.placed().get(i).depth() == 0;
+            Vector3D pull = inRow ? way.row : Vector3D.MINUS_J;
+            Vector3D from = i == 0 ? Vector3D.ZERO : bearing(work, i, places, pull);
+            places.add(place(work, i, pull, from));
+        }
+        return new Laid(places);
+    }
+
+    /** Where it bears in what it hangs in; of several that hang side by side in one loop each in its turn. */
+    private static Vector3D bearing(PieceWork work, int part, List<Place> places, Vector3D pull) {
+        Joint joint = work.hangsBy(part);
+        Place parent = places.get(joint.a());
+        Vector3D own = parent.turn().applyInverseTo(pull);
+        List<Joint> beside = work.joints().stream()
+                .filter(other -> other.a() == joint.a()
+                        && other.portA() == joint.portA()
+                        && work.placed().get(other.b()).hanging() >= 0
+                        && other.b() > 0)
+                .toList();
+        int at = beside.indexOf(joint);
+        if (at < 0 || beside.size() == 1) {
+            return parent.of(joint.portA().bearing(own));
+        }
+        double angle = (at - (beside.size() - 1) / 2.0) * besideRadians(joint);
+        var turned = new Rotation(joint.portA().axis(), angle, RotationConvention.VECTOR_OPERATOR);
+        return parent.of(joint.portA().bearing(turned.applyTo(own)));
+    }
+
+    /** The angle a wire of thickness w takes on the inside: {@code 2 asin(w/(ID − w))}. Derived by us. */
+    static double besideRadians(Joint joint) {
+        double wire = joint.portB().wireMm();
+        return 2 * Math.asin(Math.min(1, wire / Math.max(wire, joint.portA().insideMm() - wire)));
+    }
+
+    private static Place place(PieceWork work, int i, Vector3D pull, Vector3D from) {
+        PartWork part = work.parts().get(i);
+        Port in = work.comesIn(i);
+        boolean backwards = work.turned().get(i) && part.last() != null;
+        Vector3D own = backwards ? part.pull().negate() : part.pull();
+        if (work.turned().get(i) && part.last() == null) {
+            own = part.pull().negate(); // the first of a row, with its only loop towards the row
+        }
+        var facing =
+                new Rotation(pull, Math.toRadians(work.facingDegrees().get(i)), RotationConvention.VECTOR_OPERATOR);
+        Vector3D face = facing.applyTo(Vector3D.PLUS_K);
+        Vector3D axis = in.axis().subtract(own.scalarMultiply(in.axis().dotProduct(own)));
+        var turn = axis.getNorm() < SQUARE ? new Rotation(own, pull) : new Rotation(own, axis.normalize(), pull, face);
+        boolean firstEnds = work.turned().get(i) && part.last() == null;
+        Vector3D bears = in.bearing(firstEnds ? own : own.negate());
+        Vector3D start =
+                firstEnds ? turn.applyTo(bears).subtract(pull.scalarMultiply(part.spanMm())) : turn.applyTo(bears);
+        return new Place(from.subtract(start), turn);
+    }
+
+    /** A loop whose axis lies along the pull has no face. */
+    private static final double SQUARE = 1e-3;
+}

@@ -1,0 +1,244 @@
+package toroid.core.piece.part;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.form.Beads;
+import toroid.core.form.Opening;
+import toroid.core.form.Port;
+import toroid.core.form.Solid;
+import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
+
+/**
+ * Beads on beading wire, a crimped loop at either end: {@code strand wire [strands=1] [loop=3] ( 12 * bead 6/1 - bead 10/1.2 [width=8] )}.
+ *
+ * @param wireMm diameter of the beading wire
+ * @param strands wires side by side through every bead
+ * @param loopMm inside of the loops at its ends
+ * @param beads in the order they are strung
+ */
+public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded> beads) implements PartSpec {
+    /**
+     * So many of a bead, one after the other.
+     *
+     * @param lengthMm along the hole
+     * @param widthMm across it
+     */
+    public record Beaded(int count, double lengthMm, double holeMm, double widthMm) {
+        public Beaded {
+            Checks.within("bead", lengthMm, 0.5, 100, Unit.MM, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
+            Checks.within("hole", holeMm, 0.1, widthMm, Unit.MM, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
+            Checks.within("width", widthMm, 0.5, 100, Unit.MM, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
+            Checks.within("beads", count, 1, MOST, Unit.BEADS, Remedy.MAKE_IT_IN_PARTS);
+        }
+
+        String written() {
+            return (count == 1 ? "" : count + " * ") + "bead " + LineWords.plain(lengthMm) + "/"
+                    + LineWords.plain(holeMm) + LineWords.unless("width", widthMm, lengthMm);
+        }
+
+        double massG() {
+            double whole = Math.PI / 6 * lengthMm * widthMm * widthMm;
+            return count * Math.max(0, whole - Math.PI / 4 * holeMm * holeMm * lengthMm) / 1000 * FormShape.GLASS;
+        }
+    }
+
+    /** A crimp tube: outside and length as it is sold, bore as it is measured, mm. From memory; the bores hold the passes common practice puts in them. */
+    private enum Tube {
+        ONE(1, 1, 0.7),
+        TWO(2, 2, 1.3),
+        THREE(3, 3, 2.0);
+
+        private final double outsideMm;
+        private final double lengthMm;
+        private final double boreMm;
+
+        Tube(double outsideMm, double lengthMm, double boreMm) {
+            this.outsideMm = outsideMm;
+            this.lengthMm = lengthMm;
+            this.boreMm = boreMm;
+        }
+    }
+
+    private static final int MOST = 2000;
+    private static final int MOST_STRANDS = 6;
+
+    /** Carried back through the beads behind the crimp, each end, mm. Common practice: 25 to 40. */
+    private static final double TAIL_MM = 30;
+
+    /** Left free so that the strand bends without its beads levering: of its length. Common practice: 1 to 2 in a hundred. */
+    private static final double SLACK = 0.015;
+
+    public BeadStrand {
+        beads = List.copyOf(beads);
+        Checks.within("wire", wireMm, 0.1, 2, Unit.MM, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
+        Checks.within("strands", strands, 1, MOST_STRANDS, Unit.WIRES, Remedy.COUNT_THEM_AGAIN);
+        Checks.within("loop", loopMm, 1, 30, Unit.MM, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
+        Checks.within(
+                "beads", beads.stream().mapToLong(Beaded::count).sum(), 1, MOST, Unit.BEADS, Remedy.MAKE_IT_IN_PARTS);
+    }
+
+    static BeadStrand read(LineWords words) {
+        if (!words.peek().matches("\\d(\\.\\d{1,6})?")) {
+            throw words.stops();
+        }
+        double wire = Double.parseDouble(words.next());
+        var values = words.values();
+        int strands = (int) Math.round(words.taken(values, "strands", 1));
+        double loop = words.taken(values, "loop", 3);
+        words.allTaken(values);
+        words.needs("(");
+        var beads = new ArrayList<Beaded>();
+        do {
+            beads.add(bead(words));
+        } while (words.takes("-"));
+        words.needs(")");
+        return new BeadStrand(wire, strands, loop, beads);
+    }
+
+    private static Beaded bead(LineWords words) {
+        int count = 1;
+        if (!words.peek().equals("bead")) {
+            count = words.count();
+            words.needs("*");
+        }
+        words.needs("bead");
+        Value[] sizes = words.pair();
+        var values = words.values();
+        double width = words.taken(values, "width", sizes[0].from());
+        words.allTaken(values);
+        return new Beaded(count, sizes[0].from(), sizes[1].from(), width);
+    }
+
+    @Override
+    public String written() {
+        return "strand " + LineWords.plain(wireMm) + LineWords.unless("loop", loopMm, 3)
+                + LineWords.unless("strands", strands, 1)
+                + beads.stream().map(Beaded::written).collect(Collectors.joining(" - ", " (", ")"));
+    }
+
+    /** Beads come in sizes, beading wire in a few: only the beads are scaled, and their holes stay. */
+    @Override
+    public BeadStrand scaled(double factor) {
+        return new BeadStrand(
+                wireMm,
+                strands,
+                loopMm,
+                beads.stream()
+                        .map(bead -> new Beaded(
+                                bead.count(), bead.lengthMm() * factor, bead.holeMm(), bead.widthMm() * factor))
+                        .toList());
+    }
+
+    /** Passes through the crimp and the beads next to it: every strand out and back. */
+    private int passes() {
+        return 2 * strands;
+    }
+
+    private Tube tube() {
+        double packed = Beads.holeNeededMm(passes(), wireMm) / PLAY;
+        for (Tube tube : Tube.values()) {
+            if (packed <= tube.boreMm) {
+                return tube;
+            }
+        }
+        return null;
+    }
+
+    /** {@link Beads#holeNeededMm} adds a twentieth to go through; a crimp is squeezed and needs none. */
+    private static final double PLAY = 1.05;
+
+    /**
+     * Between the insides of its end loops: its beads, a crimp at either end, the slack, and the two loops, {@code Σ l + 2 c + s + 2 i}. Taut beads
+     * exactly so; within the slack it gives.
+     */
+    @Override
+    public PartWork work(PartMaker with) {
+        double beaded = beads.stream()
+                .mapToDouble(bead -> bead.count() * bead.lengthMm())
+                .sum();
+        Tube tube = tube();
+        Tube used = tube == null ? Tube.THREE : tube;
+        double span = (1 + SLACK) * beaded + 2 * used.lengthMm + 2 * loopMm;
+        double wires = passes() == 2 ? wireMm : 2 * wireMm;
+        Port first = Ends.at("first loop", 0, -1, loopMm, wires, Opening.WHILE_MADE);
+        Port last = Ends.at("last loop", span, 1, loopMm, wires, Opening.WHILE_MADE);
+        double mass = beads.stream().mapToDouble(Beaded::massG).sum();
+        double wide = beads.stream().mapToDouble(Beaded::widthMm).max().orElseThrow();
+        return new PartWork(
+                this,
+                "strand",
+                first,
+                last,
+                List.of(),
+                Vector3D.PLUS_I,
+                span,
+                mass,
+                wide,
+                takes(span, used),
+                notes(tube));
+    }
+
+    @Override
+    public Body body(PartMaker with) {
+        Tube tube = tube();
+        double crimp = (tube == null ? Tube.THREE : tube).lengthMm;
+        double beaded = beads.stream()
+                .mapToDouble(bead -> bead.count() * bead.lengthMm())
+                .sum();
+        double span = (1 + SLACK) * beaded + 2 * crimp + 2 * loopMm;
+        var tubes = new ArrayList<Body.Tube>();
+        for (double middle : new double[] {loopMm / 2, span - loopMm / 2}) {
+            tubes.add(Body.ring(new Vector3D(middle, 0, 0), Vector3D.PLUS_K, (loopMm + wireMm) / 2, wireMm));
+        }
+        tubes.add(Body.rod(new Vector3D(loopMm, 0, 0), new Vector3D(span - loopMm, 0, 0), wireMm));
+        var solids = new ArrayList<Solid>();
+        double at = loopMm + crimp + SLACK * beaded / 2;
+        for (Beaded bead : beads) {
+            for (int i = 0; i < bead.count(); i++) {
+                var middle = new Vector3D(at + bead.lengthMm() / 2, 0, 0);
+                solids.add(new Solid(
+                        Solid.Kind.BEAD, middle, Vector3D.PLUS_I, bead.widthMm(), bead.lengthMm(), bead.holeMm()));
+                at += bead.lengthMm();
+            }
+        }
+        return new Body(tubes, solids);
+    }
+
+    private PartWork.Takes takes(double span, Tube used) {
+        var bought = new ArrayList<PartWork.Bought>();
+        Map<List<Double>, Integer> counts = new LinkedHashMap<>();
+        beads.forEach(bead ->
+                counts.merge(List.of(bead.lengthMm(), bead.widthMm(), bead.holeMm()), bead.count(), Integer::sum));
+        counts.forEach(
+                (sizes, count) -> bought.add(new PartWork.Bought(PartWork.Bought.Kind.BEAD, "bead", sizes, count)));
+        double each = span + 2 * (Math.PI * loopMm + TAIL_MM);
+        bought.add(new PartWork.Bought(
+                PartWork.Bought.Kind.BEADING_WIRE, "beading wire", List.of(wireMm), strands * each));
+        bought.add(new PartWork.Bought(
+                PartWork.Bought.Kind.CRIMP, "crimp tube", List.of(used.outsideMm, used.lengthMm), 2));
+        return PartWork.Takes.bought(bought);
+    }
+
+    private List<PartNote> notes(Tube tube) {
+        var notes = new ArrayList<PartNote>();
+        if (tube == null) {
+            double packed = Beads.holeNeededMm(passes(), wireMm) / PLAY;
+            notes.add(new PartNote(PartNote.Kind.NO_CRIMP_TAKES_IT, packed, Tube.THREE.boreMm));
+        }
+        for (int i = 0; i < beads.size(); i++) {
+            boolean end = i == 0 || i == beads.size() - 1;
+            double need = Beads.holeNeededMm(end ? passes() : strands, wireMm);
+            if (beads.get(i).holeMm() < need) {
+                notes.add(new PartNote(
+                        PartNote.Kind.HOLE_TOO_SMALL, need, beads.get(i).holeMm()));
+            }
+        }
+        return notes;
+    }
+}

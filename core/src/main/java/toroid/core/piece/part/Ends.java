@@ -1,0 +1,19 @@
+package toroid.core.piece.part;
+
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.form.Opening;
+import toroid.core.form.Port;
+
+/** Ports of parts that are not formed here: told by their sizes, along x. */
+final class Ends {
+    private Ends() {}
+
+    /**
+     * @param bearingMm where it bears on its neighbour, along x, mm
+     * @param way 1 where the part ends to the right, −1 to the left
+     */
+    static Port at(String name, double bearingMm, int way, double insideMm, double wireMm, Opening opens) {
+        var centre = new Vector3D(bearingMm - way * insideMm / 2, 0, 0);
+        return new Port(name, name, centre, Vector3D.PLUS_K, insideMm, wireMm, 0, opens);
+    }
+}

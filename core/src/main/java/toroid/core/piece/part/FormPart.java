@@ -1,0 +1,185 @@
+package toroid.core.piece.part;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.regex.Pattern;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.form.Form;
+import toroid.core.form.FormRequest;
+import toroid.core.form.FormWork;
+import toroid.core.form.FormedWire;
+import toroid.core.form.Forms;
+import toroid.core.form.Opening;
+import toroid.core.form.Parameter;
+import toroid.core.form.Port;
+import toroid.core.metal.FlowEstimate;
+import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.quantity.Note;
+
+/**
+ * A form of the catalogue: {@code id[:half] {name=value}}, its wire as {@code wire=0.8}, its parameters by their ids. Of a form of two parts
+ * that come apart one half, by the name of its wire: {@code toggle:bar}.
+ *
+ * @param half the wire of the half that is meant; null for a form in one
+ * @param wireMm its wire; null for the form's usual one
+ * @param values its parameters by their ids, numbers, ranges or words; what is missing is as usual
+ */
+public record FormPart(String formId, String half, Double wireMm, Map<String, Object> values) implements PartSpec {
+    private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9-]{0,60}(:[a-z]{1,20})?");
+
+    public FormPart {
+        values = Collections.unmodifiableMap(new TreeMap<>(values));
+    }
+
+    static FormPart read(LineWords words) {
+        if (!NAME.matcher(words.peek()).matches()) {
+            throw words.stops();
+        }
+        String[] id = words.next().split(":");
+        Map<String, Object> values = words.values();
+        Double wire = words.taken(values, "wire");
+        return new FormPart(id[0], id.length > 1 ? id[1] : null, wire, values);
+    }
+
+    @Override
+    public String written() {
+        var words = new StringBuilder(formId);
+        if (half != null) {
+            words.append(':').append(half);
+        }
+        if (wireMm != null) {
+            words.append(" wire=").append(LineWords.plain(wireMm));
+        }
+        values.forEach((id, value) -> words.append(' ').append(id).append('=').append(LineWords.written(id, value)));
+        return words.toString();
+    }
+
+    @Override
+    public FormPart graded(double share) {
+        if (values.values().stream().noneMatch(Value.class::isInstance)) {
+            return this;
+        }
+        Map<String, Object> one = new TreeMap<>(values);
+        one.replaceAll((id, value) -> value instanceof Value range ? (Object) range.at(share) : value);
+        return new FormPart(formId, half, wireMm, one);
+    }
+
+    /** Lengths only: turns and counts stay; what is as usual follows the wire by itself. */
+    @Override
+    public FormPart scaled(double factor) {
+        Form form = Forms.byId(formId);
+        Map<String, Object> scaled = new TreeMap<>(values);
+        scaled.replaceAll((id, value) -> {
+            boolean length = form.parameters().stream()
+                    .anyMatch(one -> one.id().equals(id) && one.kind() == Parameter.Kind.LENGTH);
+            if (!length) {
+                return value;
+            }
+            return value instanceof Value range
+                    ? (Object) range.scaled(factor)
+                    : (Object) (((Number) value).doubleValue() * factor);
+        });
+        double wire = wireMm == null ? form.info().usualWireMm() : wireMm;
+        return new FormPart(formId, half, wire * factor, scaled);
+    }
+
+    @Override
+    public PartWork work(PartMaker with) {
+        Form form = Forms.byId(formId);
+        if (form.comesApart() && half == null) {
+            throw Refusal.of(RefusalCode.PART_IS_SEVERAL, "piece", formId)
+                    .with("form", form.info().name());
+        }
+        FormWork work = formed(form, with);
+        work.notes().stream()
+                .filter(note -> note.severity() == Note.Severity.STOP)
+                .findFirst()
+                .ifPresent(note -> {
+                    throw Refusal.of(RefusalCode.PART_CANNOT_BE_MADE, "piece", formId)
+                            .with("form", form.info().name())
+                            .with("note", note.code());
+                });
+        return worked(form, work);
+    }
+
+    private FormWork formed(Form form, PartMaker with) {
+        double wire = wireMm == null ? form.info().usualWireMm() : wireMm;
+        var stuff = with.stuff();
+        return with.formed(
+                new FormPart(formId, null, wireMm, values),
+                form,
+                new FormRequest(
+                        wire,
+                        stuff.metal(),
+                        stuff.temper(),
+                        FlowEstimate.ofHandbook(stuff.metal().flow(stuff.temper())),
+                        values,
+                        false,
+                        stuff.schools()));
+    }
+
+    /** Its wires as they lie, and what is on them. */
+    @Override
+    public Body body(PartMaker with) {
+        FormWork work = formed(Forms.byId(formId), with);
+        var tubes = new ArrayList<Body.Tube>();
+        for (FormedWire wire : work.wires()) {
+            if (isOurs(wire.name())) {
+                List<Vector3D> points =
+                        wire.program().sampled(SAGITTA * wire.diameterMm(), 4 * wire.diameterMm()).stream()
+                                .map(point -> point.frame().position())
+                                .toList();
+                tubes.add(new Body.Tube(work.request().metalOf(wire.name()).id(), wire.diameterMm(), points, false));
+            }
+        }
+        return new Body(tubes, half == null ? work.solids() : List.of());
+    }
+
+    /** How far a drawn line may be off its curve, in wires. */
+    private static final double SAGITTA = 0.03;
+
+    private boolean isOurs(String wire) {
+        return half == null || half.equals(wire);
+    }
+
+    private PartWork worked(Form form, FormWork work) {
+        List<FormedWire> wires =
+                work.wires().stream().filter(wire -> isOurs(wire.name())).toList();
+        List<Port> ports = work.ports().stream()
+                .filter(port -> isOurs(port.wire()) && port.opens() != Opening.WORN && port.carriesMm() == 0)
+                .toList();
+        if (ports.isEmpty() || wires.isEmpty()) {
+            throw Refusal.of(RefusalCode.PART_HANGS_FROM_NOTHING, "piece", formId)
+                    .with("form", form.info().name());
+        }
+        var shape = new FormShape(work, wires, half == null ? work.solids() : List.of());
+        Port[] ends = FormShape.ends(ports);
+        Vector3D pull = ends[1] == null ? shape.down(ends[0]) : FormShape.along(ends[0], ends[1]);
+        return new PartWork(
+                this,
+                half == null ? form.info().name() : form.info().name() + ", " + half,
+                ends[0],
+                ends[1],
+                ports.stream()
+                        .filter(port -> port != ends[0] && port != ends[1])
+                        .toList(),
+                pull,
+                ends[1] == null ? shape.hangsMm(ends[0], pull) : FormShape.spanMm(ends[0], ends[1]),
+                shape.massG(),
+                shape.thickMm(),
+                new PartWork.Takes(wires.stream().map(one -> cut(work, one)).toList(), List.of(), shape.beads()),
+                List.of());
+    }
+
+    private static PartWork.Cut cut(FormWork work, FormedWire wire) {
+        return new PartWork.Cut(
+                wire.name(),
+                wire.diameterMm(),
+                work.request().metalOf(wire.name()).id(),
+                wire.toCut().inMillimetres());
+    }
+}

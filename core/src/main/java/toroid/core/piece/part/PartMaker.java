@@ -1,0 +1,92 @@
+package toroid.core.piece.part;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import toroid.core.form.Form;
+import toroid.core.form.FormRequest;
+import toroid.core.form.FormWork;
+import toroid.core.form.Schools;
+import toroid.core.metal.Metal;
+import toroid.core.metal.Temper;
+
+/** Works the parts of a piece out, each once. */
+public final class PartMaker {
+    /**
+     * What all wire of a piece is of.
+     *
+     * @param schools the maker's habits
+     */
+    public record Stuff(Metal metal, Temper temper, Schools schools) {}
+
+    /** Who works forms out: with what this hand's copies taught, where it is known. */
+    public interface Forms {
+        /** @throws toroid.core.numeric.Refusal when it cannot be made so */
+        FormWork work(Form form, FormRequest request);
+    }
+
+    /** Who knows the weaves: solved once, kept. */
+    public interface Weaves {
+        /**
+         * @param insidesMm one for each ring size of the weave
+         * @throws toroid.core.numeric.Refusal for a weave nobody knows, or rings it cannot be made of
+         */
+        WeaveWoven woven(String weave, double wireMm, List<Double> insidesMm, int units, Metal metal);
+    }
+
+    /** Without weaves: a piece that has some is refused. */
+    public static final Weaves NO_WEAVES = (weave, wire, insides, units, metal) -> {
+        throw toroid.core.numeric.Refusal.of(
+                toroid.core.numeric.RefusalCode.UNREADABLE_PIECE, "line", "weave " + weave);
+    };
+
+    private final Stuff stuff;
+    private final Forms forms;
+    private final Weaves weaves;
+    private final Map<PartSpec, PartWork> worked = new HashMap<>();
+    private final Map<FormPart, FormWork> formed = new HashMap<>();
+    private final Map<WeaveLength, WeaveWoven> woven = new HashMap<>();
+
+    public PartMaker(Stuff stuff, Forms forms, Weaves weaves) {
+        this.stuff = stuff;
+        this.forms = forms;
+        this.weaves = weaves;
+    }
+
+    /** @throws toroid.core.numeric.Refusal for a part that cannot be made so, or that hangs from nothing */
+    public PartWork of(PartSpec spec) {
+        PartWork known = worked.get(spec);
+        if (known == null) {
+            known = spec.work(this);
+            worked.put(spec, known);
+        }
+        return known;
+    }
+
+    Stuff stuff() {
+        return stuff;
+    }
+
+    /** A form whose halves are two parts is worked out once. */
+    FormWork formed(FormPart whole, Form form, FormRequest request) {
+        FormWork known = formed.get(whole);
+        if (known == null) {
+            known = forms.work(form, request);
+            formed.put(whole, known);
+        }
+        return known;
+    }
+
+    WeaveWoven woven(WeaveLength length) {
+        WeaveWoven known = woven.get(length);
+        if (known == null) {
+            known = weaves.woven(length.weave(), length.wireMm(), length.insidesMm(), length.units(), stuff.metal());
+            woven.put(length, known);
+        }
+        return known;
+    }
+
+    double density() {
+        return stuff.metal().densityGramsPerCubicCentimetre();
+    }
+}

@@ -1,0 +1,19 @@
+package toroid.core.piece.part;
+
+/**
+ * Something to know of a part.
+ *
+ * @param needMm what it would take, mm
+ * @param haveMm what there is, mm
+ */
+public record PartNote(Kind kind, double needMm, double haveMm) {
+    /** What it says. */
+    public enum Kind {
+        /** A bead's hole is too small for every pass of what it is strung on. */
+        HOLE_TOO_SMALL,
+        /** What is strung on it weighs more than the wire or the ends are made for. */
+        NO_CRIMP_TAKES_IT,
+        /** The bar is so short that it falls back through its ring. */
+        BAR_TOO_SHORT
+    }
+}

@@ -1,0 +1,26 @@
+package toroid.core.piece.part;
+
+/** A part of a piece, as it is asked for. One class for each kind; {@link PartKinds} knows them by their first word. */
+public sealed interface PartSpec
+        permits BeadStrand, BoughtChain, Cord, Finding, FormPart, RingPart, Stone, WeaveLength {
+    /** As a line writes it; what is written is read back the same. */
+    String written();
+
+    /** @throws toroid.core.numeric.Refusal when it cannot be made so, or hangs from nothing */
+    PartWork work(PartMaker with);
+
+    /** What it looks like, where its ports are. */
+    Body body(PartMaker with);
+
+    /**
+     * The same part within a graded run, whose values {@code 4..8} go from the first to the second.
+     *
+     * @param share 0 at the run's first, 1 at its last
+     */
+    default PartSpec graded(double share) {
+        return this;
+    }
+
+    /** The same part for a piece in another size: its wire and all its lengths times that; beads and stones as well. */
+    PartSpec scaled(double factor);
+}

@@ -1,0 +1,198 @@
+package toroid.core.piece.part;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.form.Port;
+import toroid.core.ring.Ring;
+
+/**
+ * A part worked out: where it takes its neighbours and what is between.
+ *
+ * @param spec as it was asked for
+ * @param name the trade's word for it
+ * @param first the port its neighbour before it hangs in
+ * @param last the port for its neighbour after it; the same for a ring; null for a part that only ends a row
+ * @param middles further ports, for what hangs from it besides
+ * @param pull the way a pull goes through it, from its first port to its last, or down to its middle where it hangs from one; unit vector
+ * @param spanMm from bearing point to bearing point, pulled; of a part that ends a row from its bearing point to its far end
+ * @param massG of metal, beads and stones
+ * @param thickMm how far it stands off what it lies on, about: two wires or its thickest bead
+ * @param takes what it takes from the shelf
+ * @param notes what there is to say of it by itself
+ */
+public record PartWork(
+        PartSpec spec,
+        String name,
+        Port first,
+        Port last,
+        List<Port> middles,
+        Vector3D pull,
+        double spanMm,
+        double massG,
+        double thickMm,
+        Takes takes,
+        List<PartNote> notes) {
+    /**
+     * What a part takes.
+     *
+     * @param cuts every wire that is cut for it
+     * @param rings jump rings, itself or those it is woven of
+     * @param bought what is bought ready
+     */
+    public record Takes(List<Cut> cuts, List<Rings> rings, List<Bought> bought) {
+        public static final Takes NOTHING = new Takes(List.of(), List.of(), List.of());
+
+        public Takes {
+            cuts = List.copyOf(cuts);
+            rings = List.copyOf(rings);
+            bought = List.copyOf(bought);
+        }
+
+        static Takes cuts(List<Cut> cuts) {
+            return new Takes(cuts, List.of(), List.of());
+        }
+
+        static Takes rings(List<Rings> rings) {
+            return new Takes(List.of(), rings, List.of());
+        }
+
+        static Takes bought(List<Bought> bought) {
+            return new Takes(List.of(), List.of(), bought);
+        }
+    }
+
+    /**
+     * A length of wire.
+     *
+     * @param lengthMm to cut, with the tails the hand holds
+     */
+    public record Cut(String wire, double diameterMm, String metal, double lengthMm) {}
+
+    /**
+     * Jump rings of one size.
+     *
+     * @param turns wound round so often; 1 for a plain ring
+     * @param preClosed of {@code count}, which are closed beforehand whatever they join; a single ring's are found with its joints
+     */
+    public record Rings(Ring ring, int turns, boolean soldered, int count, int preClosed) {}
+
+    /**
+     * Bought ready.
+     *
+     * @param sizesMm what it is asked for by, in turn: of a bead its length and its hole
+     * @param amount how many; how long, mm, where it is sold by length
+     */
+    public record Bought(Kind kind, String name, List<Double> sizesMm, double amount) {
+        /** What it is sold as. */
+        public enum Kind {
+            BEAD,
+            STONE,
+            CHAIN,
+            CORD,
+            BEADING_WIRE,
+            CRIMP,
+            FINDING;
+
+            public boolean byLength() {
+                return this == CHAIN || this == CORD || this == BEADING_WIRE;
+            }
+        }
+
+        public Bought {
+            sizesMm = List.copyOf(sizesMm);
+        }
+    }
+
+    public PartWork {
+        middles = List.copyOf(middles);
+        notes = List.copyOf(notes);
+    }
+
+    /** A part along x with one or two ports and nothing to say. */
+    static PartWork plain(
+            PartSpec spec,
+            String name,
+            Port first,
+            Port last,
+            double spanMm,
+            double massG,
+            double thickMm,
+            Takes takes) {
+        return new PartWork(
+                spec, name, first, last, List.of(), Vector3D.PLUS_I, spanMm, massG, thickMm, takes, List.of());
+    }
+
+    /** A single ring opens once for all it holds. */
+    public boolean isRing() {
+        return spec instanceof RingPart;
+    }
+
+    /** Whether something can hang from it as well. */
+    public boolean goesOn() {
+        return last != null;
+    }
+
+    /**
+     * Where the n-th of what hangs from it besides is hung: its further ports in turn, over and over; without any in the port it ends with.
+     *
+     * @param turned whether it hangs the other way round
+     */
+    public Port hanging(int n, boolean turned) {
+        if (!middles.isEmpty()) {
+            return middles.get(n % middles.size());
+        }
+        return turned || last == null ? first : last;
+    }
+
+    /**
+     * From bearing point to bearing point between two of its ports, mm, along the line through both middles; of a single port that holds both,
+     * through its inside.
+     */
+    public double spanMm(Port from, Port to) {
+        boolean ends = from == first && to == last || from == last && to == first;
+        if (ends) {
+            return spanMm;
+        }
+        return from == to ? from.insideMm() : FormShape.spanMm(from, to);
+    }
+
+    /** Every port it has. */
+    public List<Port> ports() {
+        var all = new ArrayList<Port>();
+        all.add(first);
+        if (last != null && last != first) {
+            all.add(last);
+        }
+        all.addAll(middles);
+        return all;
+    }
+
+    /** How far the plane of its last port is turned against that of its first: {@link #twistDegrees(Port, Port)}; 0 where it has one. */
+    public double twistDegrees() {
+        return last == null ? 0 : twistDegrees(first, last);
+    }
+
+    /**
+     * How far the plane of one port is turned against that of another, about the pull, degrees, 0 up to 180: 0 for a flat link, 90 for one
+     * whose ends are square to each other. Exact.
+     */
+    public double twistDegrees(Port from, Port to) {
+        if (from == to) {
+            return 0;
+        }
+        Vector3D one = across(from.axis(), pull);
+        Vector3D other = across(to.axis(), pull);
+        if (one == null || other == null) {
+            return 0; // a port square to the pull has no face along it
+        }
+        double turned = Math.toDegrees(Math.atan2(pull.dotProduct(one.crossProduct(other)), one.dotProduct(other)));
+        double folded = turned % 180;
+        return folded < -1e-9 ? folded + 180 : Math.abs(folded);
+    }
+
+    private static Vector3D across(Vector3D axis, Vector3D pull) {
+        Vector3D across = axis.subtract(pull.scalarMultiply(axis.dotProduct(pull)));
+        return across.getNorm() < 1e-3 ? null : across.normalize();
+    }
+}

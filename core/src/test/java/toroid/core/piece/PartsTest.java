@@ -1,0 +1,290 @@
+package toroid.core.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import toroid.core.form.FormSolver;
+import toroid.core.form.Schools;
+import toroid.core.metal.Metals;
+import toroid.core.metal.Temper;
+import toroid.core.numeric.Refusal;
+import toroid.core.piece.part.PartMaker;
+import toroid.core.piece.part.PartWork;
+import toroid.core.piece.part.WeaveWoven;
+
+/** Every kind of part by itself, and pieces with branches, runs and pairs. */
+class PartsTest {
+    /** A weave as long as it is told, of twelve rings a unit. */
+    private static final PartMaker.Weaves WEAVES = (weave, wire, insides, units, metal) -> new WeaveWoven(
+            weave, 10 * units + 2 * wire, 3 * wire, units, List.of(12 * units), List.of(6 * units), List.of());
+
+    static PartMaker parts() {
+        var copper = new PartMaker.Stuff(Metals.byId("copper"), Temper.HALF_HARD, Schools.USUAL);
+        return new PartMaker(copper, FormSolver::solve, WEAVES);
+    }
+
+    static PieceWork solve(String line) {
+        return PieceSolver.solve(PieceLine.read(line), parts());
+    }
+
+    private static PieceLists lists(String line) {
+        Piece piece = PieceLine.read(line);
+        return PieceLists.of(PieceSolver.solve(piece, parts()), piece.pair(), 0);
+    }
+
+    /** Links hang in each other, so a chain is as long as its pitch times its links (pitch = inside; exact). */
+    @Test
+    void aChainIsItsLinksTimesItsPitch() {
+        PieceWork necklace = solve("finding clasp - ring 0.8/3 - chain 3/0.6 links=140 soldered - ring 0.8/3");
+        assertThat(necklace.lengthMm()).isCloseTo(9 + 3 + 420 + 3, within(1e-9));
+        assertThat(necklace.canBeMade()).isTrue();
+        assertThat(lists("chain 3/0.6 links=140").bought().get(0).amount()).isEqualTo(420);
+    }
+
+    /** A soldered chain in a soldered ring cannot be joined, an open one can. */
+    @Test
+    void aSolderedChainTakesOnlyWhatOpens() {
+        assertThat(solve("chain 3/0.6 links=9 soldered - ring 0.8/3 soldered").canBeMade())
+                .isFalse();
+        assertThat(solve("chain 3/0.6 links=9 - ring 0.8/3 soldered").canBeMade())
+                .isTrue();
+    }
+
+    /** Twelve beads of 6, slack 1.5 in a hundred, two tubes of 2 and two loops of 3: 72 · 1.015 + 4 + 6 = 83.08. By hand. */
+    @Test
+    void aStrandIsItsBeadsItsCrimpsAndItsLoops() {
+        String line = "strand 0.38 (12 * bead 6/1)";
+        assertThat(solve(line).lengthMm()).isCloseTo(83.08, within(1e-9));
+        assertThat(lists(line).bought())
+                .extracting(PartWork.Bought::kind)
+                .containsExactly(
+                        PartWork.Bought.Kind.BEAD, PartWork.Bought.Kind.BEADING_WIRE, PartWork.Bought.Kind.CRIMP);
+        assertThat(lists(line).bought().get(0).amount()).isEqualTo(12);
+        assertThat(solve(line + " - ring 0.8/3 soldered").joints().get(0).way()).isEqualTo(Joint.Way.CLOSED_ROUND);
+    }
+
+    /** Common practice (4.3): a 2×2 tube takes 0.019 in out and back; a 3×3 three strands doubled. */
+    @ParameterizedTest
+    @CsvSource({"0.4826, 1, 2", "0.4826, 3, 3", "0.254, 1, 1"})
+    void theCrimpTakesEveryPass(double wire, int strands, double tube) {
+        String line = "strand " + wire + (strands > 1 ? " strands=" + strands : "") + " (bead 8/3)";
+        assertThat(solve(line).faults()).isEmpty();
+        assertThat(lists(line).bought().get(2).sizesMm().get(0)).isEqualTo(tube);
+    }
+
+    /** Out and back through the first and last bead, once through the others: two wires of 0.5 need a hole of 1.05. */
+    @Test
+    void aBeadsHoleTakesEveryPass() {
+        assertThat(solve("strand 0.5 (bead 6/1 - 5 * bead 6/0.6 - bead 6/1.1)").faults())
+                .extracting(PieceFault::kind)
+                .containsExactly(PieceFault.Kind.HOLE_TOO_SMALL);
+    }
+
+    /** A weave's rings are counted with the piece's own of that size. */
+    @Test
+    void aWeaveJoinsByTheRingsAtItsEnds() {
+        String line = "s-hook - ring 1/4 - weave byzantine 1/4 units=3 - ring 1/4";
+        assertThat(solve("ring 1/4 - weave byzantine 1/4 units=3").lengthMm()).isCloseTo(34, within(1e-9));
+        assertThat(lists(line).rings()).hasSize(1);
+        assertThat(lists(line).rings().get(0).count()).isEqualTo(38);
+        assertThat(lists(line).rings().get(0).preClosed()).isBetween(18, 20);
+    }
+
+    @Test
+    void aCordHangsByItsCoiledEnds() {
+        PieceWork cord = solve("s-hook - cord 2 length=400 - ring 1/4");
+        assertThat(cord.canBeMade()).isTrue();
+        assertThat(cord.parts().get(1).spanMm()).isBetween(400.0, 412.0);
+        assertThat(cord.parts().get(1).takes().cuts()).hasSize(2);
+    }
+
+    /** Half a clasp is a part: its own wire, its own loop; both halves cut what the whole form cuts. */
+    @ParameterizedTest
+    @ValueSource(strings = {"toggle", "hook-and-eye"})
+    void halvesOfAClaspAreParts(String form) {
+        List<String> halves = form.equals("toggle") ? List.of("ring", "bar") : List.of("hook", "eye");
+        PieceWork row = solve(form + ":" + halves.get(0) + " - 8 * ring 1/4 - " + form + ":" + halves.get(1));
+        assertThat(row.canBeMade()).isTrue();
+        assertThat(row.parts().get(0).takes().cuts()).hasSize(1);
+        assertThat(row.parts().get(9).takes().cuts()).hasSize(1);
+        assertThat(row.parts().get(9).spanMm()).isGreaterThan(3);
+        assertThatThrownBy(() -> solve("ring 1/4 - " + form)).isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> solve("ring 1/4 - " + form + ":tail")).isInstanceOf(Refusal.class);
+    }
+
+    /** What hangs from a part besides adds nothing to the row, and is counted, weighed, joined. */
+    @Test
+    void whatHangsBesidesAddsNothingToTheRow() {
+        String row = "5 * ring 1/4 - ring 1.2/6%s - 5 * ring 1/4";
+        PieceWork plain = solve(row.formatted(""));
+        PieceWork hung = solve(row.formatted(" [ring 0.8/3 - stone 14/1.2] [ring 0.8/3]"));
+        assertThat(hung.lengthMm()).isCloseTo(plain.lengthMm(), within(1e-9));
+        assertThat(hung.parts()).hasSize(plain.parts().size() + 3);
+        assertThat(hung.joints()).hasSize(hung.parts().size() - 1);
+        assertThat(hung.massG()).isGreaterThan(plain.massG());
+        assertThat(hung.canBeMade()).isTrue();
+        // 5 · 4 to the large ring, through its 6, the small ring's 3, the stone from its hole on
+        assertThat(hung.deepestMm()).isGreaterThanOrEqualTo(20 + 6 + 3 + 12.5);
+    }
+
+    /** Six wires in one ring do not lie beside each other: six circles fill one of three times their diameter (packing; exact). */
+    @Test
+    void manyWiresPackInARing() {
+        assertThat(Fitting.packedMm(List.of(1.0, 1.0))).isEqualTo(2);
+        assertThat(Fitting.packedMm(List.of(1.0, 1.0, 1.0))).isCloseTo(1 + 2 / Math.sqrt(3), within(1e-9));
+        assertThat(Fitting.packedMm(List.of(1.0, 1.0, 1.0, 1.0, 1.0, 1.0)))
+                .isGreaterThanOrEqualTo(3)
+                .isLessThan(3.7);
+        assertThat(Fitting.packedMm(List.of(2.0, 0.1, 0.1))).isCloseTo(2.2, within(1e-9));
+    }
+
+    /** A run from 3 to 5 over five rings: 3, 3.5, 4, 4.5, 5. By hand; its mirror image back again. */
+    @Test
+    void aRunGoesFromItsFirstSizeToItsLast() {
+        assertThat(solve("5 * ring 1/3..5").parts())
+                .extracting(PartWork::spanMm)
+                .containsExactly(3.0, 3.5, 4.0, 4.5, 5.0);
+        assertThat(solve("mirror 3 * ring 1/3..5 - ring 1/6").lengthMm()).isCloseTo(2 * 12 + 6, within(1e-9));
+        assertThat(solve("3 * bead-link bead=4..8").parts())
+                .extracting(PartWork::thickMm)
+                .containsExactly(4.0, 6.0, 8.0);
+    }
+
+    /** Common practice (4.1): a strand of n focal parts has n + 1 alternates. */
+    @Test
+    void soManyFocalPartsHaveOneAlternateMore() {
+        List<PartWork> row = solve("ring 0.8/3 - 7 * (bead-link - ring 0.8/3)").parts();
+        assertThat(row.stream().filter(PartWork::isRing)).hasSize(8);
+    }
+
+    @Test
+    void aPairTakesEverythingTwice() {
+        PieceLists one = lists("fish-hook - 3 * ring 0.8/3");
+        PieceLists pair = lists("pair fish-hook - 3 * ring 0.8/3");
+        assertThat(pair.rings().get(0).count()).isEqualTo(2 * one.rings().get(0).count());
+        assertThat(pair.cuts().get(0).count()).isEqualTo(2 * one.cuts().get(0).count());
+    }
+
+    /** Twice as large in everything weighs eight times as much; what is bought stays. */
+    @Test
+    void aPieceInAnotherSizeIsThatMuchLonger() {
+        Piece piece = PieceLine.read("ring 1/4 - 4 * (s-hook - ring 1/4)");
+        PieceWork small = PieceSolver.solve(piece, parts());
+        PieceWork large = PieceSolver.solve(piece.scaled(2), parts());
+        assertThat(large.lengthMm()).isCloseTo(2 * small.lengthMm(), within(1e-6 * small.lengthMm()));
+        assertThat(large.massG()).isCloseTo(8 * small.massG(), within(1e-6 * large.massG()));
+        assertThat(PieceLine.read("finding clasp - chain 3/0.6 links=10")
+                        .scaled(2)
+                        .parts()
+                        .get(0)
+                        .part())
+                .isEqualTo(PieceLine.read("finding clasp").parts().get(0).part());
+    }
+
+    /** Every change is the piece it says and makes its joint possible; the solver tried it. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "ring 1/5 - 2 * ring 1/5 soldered",
+                "chain 3/0.6 links=9 soldered - stone 14/1.2",
+                "ring 1/5 soldered - hammered-bar - ring 1/5 soldered - stone 20/2"
+            })
+    void mendsWhatCannotBeJoined(String line) {
+        Piece piece = PieceLine.read(line);
+        PieceWork work = PieceSolver.solve(piece, parts());
+        List<Mending.Mend> mends = Mending.of(piece, work, parts());
+        assertThat(mends).isNotEmpty();
+        for (Mending.Mend mend : mends) {
+            PieceWork mended = solve(mend.line());
+            assertThat(mended.lengthMm()).isCloseTo(mend.lengthMm(), within(1e-9));
+            assertThat(mended.joints().stream().filter(joint -> joint.way() == Joint.Way.IMPOSSIBLE))
+                    .hasSize(mend.stillImpossible());
+        }
+    }
+
+    /** Laid out, every two neighbours bear on each other in one point, and the row is as long as it says. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "s-hook - ring 1/4 - 3 * (bead-link bead=6 - ring 1/3.5) - ring 1.2/6",
+                "mirror hook-curled - ring 1/4 - hammered-bar - ring 1.2/5",
+                "toggle:ring - chain 3/0.6 links=9 - strand 0.38 (12 * bead 6/1) - finding toggle-bar",
+                "ring 1.2/6 [ring 0.8/3 - stone 14/1.2] [ring 0.8/3 - stone 10/1.2] - ring 1/4"
+            })
+    void neighboursBearOnEachOther(String line) {
+        PieceWork work = solve(line);
+        for (Laid.Way way : Laid.Way.values()) {
+            Laid laid = Laid.of(work, way);
+            for (int i = 1; i < work.parts().size(); i++) {
+                Joint joint = work.hangsBy(i);
+                Vector3D pull =
+                        work.placed().get(i).depth() == 0 && way == Laid.Way.ALONG ? Vector3D.PLUS_I : Vector3D.MINUS_J;
+                Vector3D inside = bears(laid, i, joint.portB(), pull.negate());
+                Laid.Place parent = laid.places().get(joint.a());
+                Vector3D out = parent.turn()
+                        .applyInverseTo(inside.subtract(parent.at()))
+                        .subtract(joint.portA().centre());
+                assertThat(out.getNorm())
+                        .as("%s, joint %d", line, i)
+                        .isLessThanOrEqualTo(joint.portA().insideMm() / 2 + 1e-6);
+                boolean beside = work.placed().get(i).hanging() >= 0;
+                if (!beside) {
+                    assertThat(out.getNorm())
+                            .as("%s, joint %d", line, i)
+                            .isCloseTo(joint.portA().insideMm() / 2, within(1e-6));
+                }
+            }
+        }
+    }
+
+    private static Vector3D bears(Laid laid, int part, toroid.core.form.Port port, Vector3D pull) {
+        Laid.Place place = laid.places().get(part);
+        return place.at().add(place.turn().applyTo(port.bearing(place.turn().applyInverseTo(pull))));
+    }
+
+    /** Rings are round: a ring's body is its ring, every kind of part has one, with its bearing points on it. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "ring 1/6 turns=3",
+                "chain 3/0.6 links=9",
+                "strand 0.38 (12 * bead 6/1)",
+                "cord 2",
+                "finding clasp",
+                "finding toggle-bar",
+                "finding pendant",
+                "stone 14/1.2",
+                "bead-link",
+                "toggle:bar"
+            })
+    void everyPartCanBeDrawnAsLongAsItIs(String line) {
+        PartMaker maker = parts();
+        var spec = ((Piece.One) PieceLine.read(line).elements().get(0)).part();
+        PartWork work = maker.of(spec);
+        var body = spec.body(maker);
+        double low = Double.MAX_VALUE;
+        double high = -Double.MAX_VALUE;
+        for (var tube : body.tubes()) {
+            for (Vector3D point : tube.points()) {
+                low = Math.min(low, point.dotProduct(work.pull()) - tube.diameterMm() / 2);
+                high = Math.max(high, point.dotProduct(work.pull()) + tube.diameterMm() / 2);
+            }
+        }
+        for (var solid : body.solids()) {
+            double middle = solid.centre().dotProduct(work.pull());
+            low = Math.min(low, middle - solid.reachMm(work.pull()));
+            high = Math.max(high, middle + solid.reachMm(work.pull()));
+        }
+        assertThat(high - low)
+                .as(line)
+                .isGreaterThanOrEqualTo(work.spanMm() - 0.5)
+                .isLessThan(work.spanMm() + 12);
+    }
+}
