@@ -70,6 +70,7 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
     said.value
       ? `The line stops at "${said.value}". Parts stand between dashes: ring 1/4 - bead-link bead=6.`
       : "The line ends too early. Parts stand between dashes: ring 1/4 - bead-link bead=6.",
+  "not-in-one-row": () => "The two are not in one row. Choose parts that hang in each other.",
   "not-in-a-line": (said) => `${said.what()} cannot be written in a line. Leave it as it usually is.`,
   "part-cannot-be-made": (said) =>
     `The ${said.text("form")} cannot be made with these sizes. Open it in Shapes: it says why.`,

@@ -50,7 +50,7 @@ class PieceLineTest {
                 .sum();
     }
 
-    private static List<Piece.Element> row(Random chance, int depth) {
+    static List<Piece.Element> row(Random chance, int depth) {
         var row = new ArrayList<Piece.Element>();
         int n = 1 + chance.nextInt(4);
         for (int i = 0; i < n; i++) {
@@ -85,7 +85,7 @@ class PieceLineTest {
             "finding toggle-bar length=6 mass=1.5",
             "toggle:bar wire=1.2 ring=12");
 
-    private static PartSpec part(Random chance) {
+    static PartSpec part(Random chance) {
         if (chance.nextInt(4) == 0) {
             String line = OTHERS.get(chance.nextInt(OTHERS.size()));
             PartSpec part = ((Piece.One) PieceLine.read(line).elements().get(0)).part();

@@ -93,12 +93,25 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
         double loop = words.taken(values, "loop", 3);
         words.allTaken(values);
         words.needs("(");
+        List<Beaded> beads = row(words);
+        words.needs(")");
+        return new BeadStrand(wire, strands, loop, beads);
+    }
+
+    private static List<Beaded> beads(LineWords words) {
+        List<Beaded> beads = row(words);
+        if (!words.atEnd()) {
+            throw words.stops();
+        }
+        return beads;
+    }
+
+    private static List<Beaded> row(LineWords words) {
         var beads = new ArrayList<Beaded>();
         do {
             beads.add(bead(words));
         } while (words.takes("-"));
-        words.needs(")");
-        return new BeadStrand(wire, strands, loop, beads);
+        return beads;
     }
 
     private static Beaded bead(LineWords words) {
@@ -119,7 +132,7 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
     public String written() {
         return "strand " + LineWords.plain(wireMm) + LineWords.unless("loop", loopMm, 3)
                 + LineWords.unless("strands", strands, 1)
-                + beads.stream().map(Beaded::written).collect(Collectors.joining(" - ", " (", ")"));
+                + " (" + strung() + ")";
     }
 
     /** Beads come in sizes, beading wire in a few: only the beads are scaled, and their holes stay. */
@@ -182,6 +195,31 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
                 wide,
                 takes(span, used),
                 notes(tube));
+    }
+
+    /** Its beads as a line writes them. */
+    @Override
+    public List<Field> fields() {
+        return List.of(
+                new Field("wire", wireMm),
+                new Field("strands", (double) strands),
+                new Field("loop", loopMm),
+                new Field("beads", strung()));
+    }
+
+    private String strung() {
+        return beads.stream().map(Beaded::written).collect(Collectors.joining(" - "));
+    }
+
+    @Override
+    public BeadStrand with(String field, Object value) {
+        return switch (field) {
+            case "wire" -> new BeadStrand(LineWords.number(field, value), strands, loopMm, beads);
+            case "strands" -> new BeadStrand(wireMm, LineWords.whole(field, value), loopMm, beads);
+            case "loop" -> new BeadStrand(wireMm, strands, LineWords.number(field, value), beads);
+            case "beads" -> new BeadStrand(wireMm, strands, loopMm, beads(LineWords.of(String.valueOf(value))));
+            default -> throw LineWords.refused(field, value);
+        };
     }
 
     @Override

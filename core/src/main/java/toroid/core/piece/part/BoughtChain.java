@@ -59,6 +59,34 @@ public record BoughtChain(double pitchMm, double wireMm, int links, double insid
         return new BoughtChain(pitchMm, wireMm, (int) Math.max(1, Math.round(links * factor)), insideMm, soldered);
     }
 
+    @Override
+    public List<Field> fields() {
+        return List.of(
+                new Field("pitch", pitchMm),
+                new Field("wire", wireMm),
+                new Field("inside", insideMm),
+                new Field("links", (double) links),
+                new Field("soldered", soldered));
+    }
+
+    @Override
+    public BoughtChain with(String field, Object value) {
+        return switch (field) {
+            case "pitch" -> ofPitch(LineWords.number(field, value));
+            case "wire" -> new BoughtChain(pitchMm, LineWords.number(field, value), links, insideMm, soldered);
+            case "inside" -> new BoughtChain(pitchMm, wireMm, links, LineWords.number(field, value), soldered);
+            case "links" -> new BoughtChain(pitchMm, wireMm, LineWords.whole(field, value), insideMm, soldered);
+            case "soldered" -> new BoughtChain(pitchMm, wireMm, links, insideMm, LineWords.yes(field, value));
+            default -> throw LineWords.refused(field, value);
+        };
+    }
+
+    /** Across goes with it where it was as usual. */
+    private BoughtChain ofPitch(double pitch) {
+        double across = insideMm == usual(pitchMm) ? usual(pitch) : insideMm;
+        return new BoughtChain(pitch, wireMm, links, across, soldered);
+    }
+
     /** Every second link edge-on. */
     @Override
     public Body body(PartMaker with) {

@@ -56,6 +56,22 @@ public record Cord(double diameterMm, double lengthMm, double wireMm) implements
         return new Cord(diameterMm, lengthMm * factor, wireMm);
     }
 
+    @Override
+    public List<Field> fields() {
+        return List.of(new Field("cord", diameterMm), new Field("length", lengthMm), new Field("wire", wireMm));
+    }
+
+    @Override
+    public Cord with(String field, Object value) {
+        double number = LineWords.number(field, value);
+        return switch (field) {
+            case "cord" -> new Cord(number, lengthMm, wireMm);
+            case "length" -> new Cord(diameterMm, number, wireMm);
+            case "wire" -> new Cord(diameterMm, lengthMm, number);
+            default -> throw LineWords.refused(field, value);
+        };
+    }
+
     /** The cord with its two ends' loops; the coils lie on it. */
     @Override
     public Body body(PartMaker with) {

@@ -116,6 +116,27 @@ public record Finding(Kind kind, double lengthMm, double insideMm, double wireMm
                 PartWork.Takes.bought(List.of(bought)));
     }
 
+    @Override
+    public List<Field> fields() {
+        return List.of(
+                new Field("length", lengthMm),
+                new Field("inside", insideMm),
+                new Field("wire", wireMm),
+                new Field("mass", massG));
+    }
+
+    @Override
+    public Finding with(String field, Object value) {
+        double number = LineWords.number(field, value);
+        return switch (field) {
+            case "length" -> new Finding(kind, number, insideMm, wireMm, massG);
+            case "inside" -> new Finding(kind, lengthMm, number, wireMm, massG);
+            case "wire" -> new Finding(kind, lengthMm, insideMm, number, massG);
+            case "mass" -> new Finding(kind, lengthMm, insideMm, wireMm, number);
+            default -> throw LineWords.refused(field, value);
+        };
+    }
+
     /** A sketch to its sizes: what is bought looks as it looks. */
     @Override
     public Body body(PartMaker with) {

@@ -122,6 +122,32 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
                         stuff.schools()));
     }
 
+    /** Its wire, and what of it is not as usual. */
+    @Override
+    public List<Field> fields() {
+        var fields = new ArrayList<Field>();
+        fields.add(new Field("wire", wireMm == null ? Forms.byId(formId).info().usualWireMm() : wireMm));
+        values.forEach((id, value) -> fields.add(new Field(id, value)));
+        return fields;
+    }
+
+    @Override
+    public FormPart with(String field, Object value) {
+        if (field.equals("wire")) {
+            return new FormPart(formId, half, value == null ? null : LineWords.number(field, value), values);
+        }
+        if (Forms.byId(formId).parameters().stream().noneMatch(one -> one.id().equals(field))) {
+            throw LineWords.refused(field, value);
+        }
+        Map<String, Object> changed = new TreeMap<>(values);
+        if (value == null) {
+            changed.remove(field);
+        } else {
+            changed.put(field, LineWords.told(field, value));
+        }
+        return new FormPart(formId, half, wireMm, changed);
+    }
+
     /** Its wires as they lie, and what is on them. */
     @Override
     public Body body(PartMaker with) {

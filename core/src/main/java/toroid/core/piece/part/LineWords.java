@@ -177,6 +177,57 @@ public final class LineWords {
         return text;
     }
 
+    /** A value as somebody typed it or a program told it. */
+    static Object told(String field, Object value) {
+        if (value instanceof Number number) {
+            return number.doubleValue();
+        }
+        if (value instanceof String text && !text.isBlank()) {
+            String typed = text.strip();
+            boolean numeric =
+                    NUMBER.matcher(typed).matches() || RANGE.matcher(typed).matches();
+            return numeric ? of("").value(typed) : typed;
+        }
+        if (value instanceof Boolean || value instanceof Value) {
+            return value;
+        }
+        throw refused(field, value);
+    }
+
+    static double number(String field, Object value) {
+        if (told(field, value) instanceof Double number) {
+            return number;
+        }
+        throw refused(field, value);
+    }
+
+    static int whole(String field, Object value) {
+        return (int) Math.round(number(field, value));
+    }
+
+    static boolean yes(String field, Object value) {
+        if (value instanceof Boolean yes) {
+            return yes;
+        }
+        throw refused(field, value);
+    }
+
+    static Value size(String field, Object value) {
+        Object told = told(field, value);
+        if (told instanceof Double number) {
+            return new Value(number, number);
+        }
+        if (told instanceof Value range) {
+            return range;
+        }
+        throw refused(field, value);
+    }
+
+    /** That a part has no such field, or that this is none of its values. */
+    static Refusal refused(String field, Object value) {
+        return Refusal.of(RefusalCode.UNREADABLE_PIECE, field, value == null ? field : field + "=" + value);
+    }
+
     /** @throws Refusal for what no line can hold, such as the rows of an outline */
     static String written(String id, Object value) {
         if (value instanceof Number number) {

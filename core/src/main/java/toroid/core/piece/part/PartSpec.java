@@ -1,5 +1,7 @@
 package toroid.core.piece.part;
 
+import java.util.List;
+
 /** A part of a piece, as it is asked for. One class for each kind; {@link PartKinds} knows them by their first word. */
 public sealed interface PartSpec
         permits BeadStrand, BoughtChain, Cord, Finding, FormPart, RingPart, Stone, WeaveLength {
@@ -8,6 +10,17 @@ public sealed interface PartSpec
 
     /** @throws toroid.core.numeric.Refusal when it cannot be made so, or hangs from nothing */
     PartWork work(PartMaker with);
+
+    /** What of it can be set by itself; of a form what is as usual is left out. */
+    List<Field> fields();
+
+    /**
+     * The same part with one thing of it set.
+     *
+     * @param value as {@link Field#value()} tells it, or as a line writes it; null for as usual
+     * @throws toroid.core.numeric.Refusal for a field it does not have, or a value it cannot have
+     */
+    PartSpec with(String field, Object value);
 
     /** What it looks like, where its ports are. */
     Body body(PartMaker with);

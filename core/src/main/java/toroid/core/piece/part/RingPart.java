@@ -77,6 +77,26 @@ public record RingPart(Value wire, Value inside, int turns, boolean soldered) im
     }
 
     @Override
+    public List<Field> fields() {
+        return List.of(
+                Field.of("wire", wire),
+                Field.of("inside", inside),
+                new Field("turns", (double) turns),
+                new Field("soldered", soldered));
+    }
+
+    @Override
+    public RingPart with(String field, Object value) {
+        return switch (field) {
+            case "wire" -> new RingPart(LineWords.size(field, value), inside, turns, soldered);
+            case "inside" -> new RingPart(wire, LineWords.size(field, value), turns, soldered);
+            case "turns" -> new RingPart(wire, inside, LineWords.whole(field, value), soldered);
+            case "soldered" -> new RingPart(wire, inside, turns, LineWords.yes(field, value));
+            default -> throw LineWords.refused(field, value);
+        };
+    }
+
+    @Override
     public Body body(PartMaker with) {
         Ring ring = ring();
         var tubes = new ArrayList<Body.Tube>();

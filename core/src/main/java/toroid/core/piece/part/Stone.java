@@ -61,6 +61,31 @@ public record Stone(double lengthMm, double holeMm, double widthMm, double thick
     }
 
     @Override
+    public List<Field> fields() {
+        return List.of(
+                new Field("length", lengthMm),
+                new Field("hole", holeMm),
+                new Field("width", widthMm),
+                new Field("thick", thickMm),
+                new Field("edge", edgeMm),
+                new Field("density", density));
+    }
+
+    @Override
+    public Stone with(String field, Object value) {
+        double number = LineWords.number(field, value);
+        return switch (field) {
+            case "length" -> new Stone(number, holeMm, widthMm, thickMm, edgeMm, density);
+            case "hole" -> new Stone(lengthMm, number, widthMm, thickMm, edgeMm, density);
+            case "width" -> new Stone(lengthMm, holeMm, number, thickMm, edgeMm, density);
+            case "thick" -> new Stone(lengthMm, holeMm, widthMm, number, edgeMm, density);
+            case "edge" -> new Stone(lengthMm, holeMm, widthMm, thickMm, number, density);
+            case "density" -> new Stone(lengthMm, holeMm, widthMm, thickMm, edgeMm, number);
+            default -> throw LineWords.refused(field, value);
+        };
+    }
+
+    @Override
     public Body body(PartMaker with) {
         var middle = new Vector3D(lengthMm / 2 - edgeMm, 0, 0);
         return new Body(List.of(), List.of(new Solid(Solid.Kind.BEAD, middle, Vector3D.PLUS_I, widthMm, lengthMm, 0)));

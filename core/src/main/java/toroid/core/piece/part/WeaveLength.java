@@ -64,6 +64,41 @@ public record WeaveLength(String weave, double wireMm, List<Double> insidesMm, i
                 units);
     }
 
+    /** Its ring sizes in turn: {@code inside}, {@code inside2}, … */
+    @Override
+    public List<Field> fields() {
+        var fields = new ArrayList<Field>();
+        fields.add(new Field("wire", wireMm));
+        for (int size = 0; size < insidesMm.size(); size++) {
+            fields.add(new Field(insideOf(size), insidesMm.get(size)));
+        }
+        fields.add(new Field("units", (double) units));
+        return fields;
+    }
+
+    private static String insideOf(int size) {
+        return size == 0 ? "inside" : "inside" + (size + 1);
+    }
+
+    @Override
+    public WeaveLength with(String field, Object value) {
+        double number = LineWords.number(field, value);
+        if (field.equals("wire")) {
+            return new WeaveLength(weave, number, insidesMm, units);
+        }
+        if (field.equals("units")) {
+            return new WeaveLength(weave, wireMm, insidesMm, (int) Math.round(number));
+        }
+        for (int size = 0; size < insidesMm.size(); size++) {
+            if (field.equals(insideOf(size))) {
+                var sizes = new ArrayList<>(insidesMm);
+                sizes.set(size, number);
+                return new WeaveLength(weave, wireMm, sizes, units);
+            }
+        }
+        throw LineWords.refused(field, value);
+    }
+
     @Override
     public Body body(PartMaker with) {
         return new Body(
