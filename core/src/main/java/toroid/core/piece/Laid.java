@@ -80,22 +80,18 @@ public record Laid(List<Place> places) {
 
     private static Place place(PieceWork work, int i, Vector3D pull, Vector3D from) {
         PartWork part = work.parts().get(i);
-        Port in = work.comesIn(i);
-        boolean backwards = work.turned().get(i) && part.last() != null;
-        Vector3D own = backwards ? part.pull().negate() : part.pull();
-        if (work.turned().get(i) && part.last() == null) {
-            own = part.pull().negate(); // the first of a row, with its only loop towards the row
-        }
+        Hung hung = work.hung().get(i);
+        Port in = hung.in();
+        Vector3D own = hung.pull();
         var facing =
                 new Rotation(pull, Math.toRadians(work.facingDegrees().get(i)), RotationConvention.VECTOR_OPERATOR);
         Vector3D face = facing.applyTo(Vector3D.PLUS_K);
         Vector3D axis = in.axis().subtract(own.scalarMultiply(in.axis().dotProduct(own)));
         var turn = axis.getNorm() < SQUARE ? new Rotation(own, pull) : new Rotation(own, axis.normalize(), pull, face);
-        boolean firstEnds = work.turned().get(i) && part.last() == null;
-        Vector3D bears = in.bearing(firstEnds ? own : own.negate());
-        Vector3D start =
-                firstEnds ? turn.applyTo(bears).subtract(pull.scalarMultiply(part.spanMm())) : turn.applyTo(bears);
-        return new Place(from.subtract(start), turn);
+        // the first of a row with its only loop towards the row begins at its far end
+        boolean ends = hung.turned() && part.last() == null;
+        Vector3D bears = turn.applyTo(in.bearing(ends ? own : own.negate()));
+        return new Place(from.subtract(ends ? bears.subtract(pull.scalarMultiply(part.spanMm())) : bears), turn);
     }
 
     /** A loop whose axis lies along the pull has no face. */

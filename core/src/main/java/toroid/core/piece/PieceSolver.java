@@ -20,8 +20,10 @@ public final class PieceSolver {
         List<Piece.Placed> placed = piece.parts();
         boolean round = piece.shape() == Piece.Shape.ROUND;
         boolean[] goesOn = goesOn(placed, round);
+        boolean[] carries = new boolean[placed.size()];
+        placed.stream().filter(one -> one.hanging() >= 0).forEach(one -> carries[one.parent()] = true);
         var parts = new ArrayList<PartWork>();
-        var turned = new ArrayList<Boolean>();
+        var hung = new ArrayList<Hung>();
         for (int i = 0; i < placed.size(); i++) {
             Effort.check();
             PartWork work = works.of(placed.get(i).part());
@@ -33,18 +35,19 @@ public final class PieceSolver {
                         .with("place", i + 1);
             }
             parts.add(work);
-            turned.add(work.goesOn() ? placed.get(i).turned() : first && goesOn[0]);
+            boolean turned = work.goesOn() ? placed.get(i).turned() : first && goesOn[0];
+            hung.add(Hung.of(work, turned, i == 0, goesOn[i], carries[i]));
         }
-        List<Joint> joints = Joining.of(parts.size(), Links.of(placed, parts, turned, round));
+        List<Joint> joints = Joining.of(parts.size(), Links.of(placed, hung, round));
         return new PieceWork(
                 placed,
                 parts,
-                turned,
+                hung,
                 joints,
                 Assembly.of(parts, joints),
                 Fitting.faults(parts, joints),
-                facing(parts, turned, joints),
-                reach(parts, turned, joints));
+                facing(parts, hung, joints),
+                reach(parts, hung, joints));
     }
 
     /** Which parts something follows in their own row. */
@@ -63,13 +66,13 @@ public final class PieceSolver {
     }
 
     /** Hung the other way round a part twists by the same hand: seen from its other end a screw is the same screw. */
-    private static List<Double> facing(List<PartWork> parts, List<Boolean> turned, List<Joint> joints) {
+    private static List<Double> facing(List<PartWork> parts, List<Hung> hung, List<Joint> joints) {
         var facing = new ArrayList<Double>();
         facing.add(0.0);
         for (int i = 1; i < parts.size(); i++) {
             Joint joint = joints.get(i - 1);
             PartWork parent = parts.get(joint.a());
-            Port in = Links.back(parent, turned.get(joint.a()));
+            Port in = hung.get(joint.a()).in();
             boolean backwards = in == parent.last() && in != parent.first();
             double twist = backwards ? parent.twistDegrees(joint.portA(), in) : parent.twistDegrees(in, joint.portA());
             facing.add(folded(facing.get(joint.a()) + twist + QUARTER));
@@ -78,14 +81,16 @@ public final class PieceSolver {
     }
 
     /** Down to the port each hangs from, its parent pulled straight. */
-    private static List<Double> reach(List<PartWork> parts, List<Boolean> turned, List<Joint> joints) {
+    private static List<Double> reach(List<PartWork> parts, List<Hung> hung, List<Joint> joints) {
         var reach = new ArrayList<Double>();
         reach.add(0.0);
         for (int i = 1; i < parts.size(); i++) {
             Joint joint = joints.get(i - 1);
             PartWork parent = parts.get(joint.a());
-            Port in = Links.back(parent, turned.get(joint.a()));
-            reach.add(reach.get(joint.a()) + parent.spanMm(in, joint.portA()));
+            Hung hangs = hung.get(joint.a());
+            boolean begins = hangs.turned() && parent.last() == null; // at its far end
+            double span = begins ? parent.spanMm() : parent.spanMm(hangs.in(), joint.portA());
+            reach.add(reach.get(joint.a()) + span);
         }
         return reach;
     }

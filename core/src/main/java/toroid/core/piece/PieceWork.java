@@ -2,7 +2,6 @@ package toroid.core.piece;
 
 import java.util.List;
 import java.util.stream.IntStream;
-import toroid.core.form.Port;
 import toroid.core.piece.part.PartWork;
 
 /**
@@ -10,7 +9,7 @@ import toroid.core.piece.part.PartWork;
  *
  * @param placed its parts as laid out
  * @param parts the same, worked out
- * @param turned which of them hang the other way round
+ * @param hung how each hangs
  * @param joints between each and what it hangs in, in the order of the parts; last the one that closes a round piece
  * @param steps the order it is put together in; without the joints that cannot be made
  * @param faults what does not fit
@@ -21,7 +20,7 @@ import toroid.core.piece.part.PartWork;
 public record PieceWork(
         List<Piece.Placed> placed,
         List<PartWork> parts,
-        List<Boolean> turned,
+        List<Hung> hung,
         List<Joint> joints,
         List<AssemblyStep> steps,
         List<PieceFault> faults,
@@ -30,7 +29,7 @@ public record PieceWork(
     public PieceWork {
         placed = List.copyOf(placed);
         parts = List.copyOf(parts);
-        turned = List.copyOf(turned);
+        hung = List.copyOf(hung);
         joints = List.copyOf(joints);
         steps = List.copyOf(steps);
         faults = List.copyOf(faults);
@@ -43,7 +42,7 @@ public record PieceWork(
      * so it is the sum of the parts' spans, whatever the wires' thickness. Exact; what hangs from the row besides adds nothing to it.
      */
     public double lengthMm() {
-        return row().mapToDouble(i -> parts.get(i).spanMm()).sum();
+        return row().stream().mapToDouble(i -> parts.get(i).spanMm()).sum();
     }
 
     /** From the first bearing point down to the far end of what reaches furthest, mm: how far earrings hang. */
@@ -61,11 +60,15 @@ public record PieceWork(
 
     /** How far its row stands off what it lies on, mm, about: the row's thickest part. */
     public double thickMm() {
-        return row().mapToDouble(i -> parts.get(i).thickMm()).max().orElse(0);
+        return row().stream().mapToDouble(i -> parts.get(i).thickMm()).max().orElse(0);
     }
 
-    private IntStream row() {
-        return IntStream.range(0, parts.size()).filter(i -> placed.get(i).depth() == 0);
+    /** Places of the parts of the row itself, from its first end on. */
+    public List<Integer> row() {
+        return IntStream.range(0, parts.size())
+                .filter(i -> placed.get(i).depth() == 0)
+                .boxed()
+                .toList();
     }
 
     public boolean canBeMade() {
@@ -78,9 +81,9 @@ public record PieceWork(
         return joints.stream().anyMatch(joint -> joint.way() == Joint.Way.OPENED && joint.maker() == part);
     }
 
-    /** The port a part hangs by. */
-    public Port comesIn(int part) {
-        return Links.back(parts.get(part), turned.get(part));
+    /** Whether it hangs the other way round. */
+    public boolean isTurned(int part) {
+        return hung.get(part).turned();
     }
 
     /** The joint a part hangs by; null for the first. */

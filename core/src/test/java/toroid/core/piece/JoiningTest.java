@@ -1,7 +1,6 @@
 package toroid.core.piece;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -105,8 +104,10 @@ class JoiningTest {
             int depth = next ? 0 : 1;
             placed.add(new Piece.Placed(parts.get(i).spec(), false, parents[i], hanging, depth, i));
         }
-        List<Boolean> turned = Collections.nCopies(parts.size(), false);
-        return Joining.of(parts.size(), Links.of(placed, parts, turned, round));
+        List<Hung> hangs = parts.stream()
+                .map(part -> Hung.of(part, false, false, true, false))
+                .toList();
+        return Joining.of(parts.size(), Links.of(placed, hangs, round));
     }
 
     private interface TreeLook {

@@ -66,7 +66,7 @@ class PieceSolverTest {
     void aLinkWithItsLoopsSquareTurnsAsMuchAsAContact() {
         PieceWork row = solve("mirror hammered-bar - ring 1.2/4");
         assertThat(row.parts().get(0).twistDegrees()).isCloseTo(90, within(1e-6));
-        assertThat(row.turned()).containsExactly(false, false, true);
+        assertThat(row.hung()).extracting(Hung::turned).containsExactly(false, false, true);
         // bar 90, contact 90, ring 0, contact 90: the second bar comes in edge-on to the first one's first end
         assertThat(row.facingDegrees().get(2)).isCloseTo(90, within(1e-6));
     }

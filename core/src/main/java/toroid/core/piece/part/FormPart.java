@@ -175,15 +175,22 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
     private PartWork worked(Form form, FormWork work) {
         List<FormedWire> wires =
                 work.wires().stream().filter(wire -> isOurs(wire.name())).toList();
-        List<Port> ports = work.ports().stream()
-                .filter(port -> isOurs(port.wire()) && port.opens() != Opening.WORN && port.carriesMm() == 0)
+        List<Port> free = work.ports().stream()
+                .filter(port -> isOurs(port.wire()) && port.carriesMm() == 0)
                 .toList();
+        List<Port> taking =
+                free.stream().filter(port -> port.opens() != Opening.WORN).toList();
+        // what only a body takes is a piece by itself
+        List<Port> ports = taking.isEmpty() ? free : taking;
         if (ports.isEmpty() || wires.isEmpty()) {
             throw Refusal.of(RefusalCode.PART_HANGS_FROM_NOTHING, "piece", formId)
                     .with("form", form.info().name());
         }
         var shape = new FormShape(work, wires, half == null ? work.solids() : List.of());
         Port[] ends = FormShape.ends(ports);
+        if (ends[1] == null && shape.isRingAbout(ends[0])) {
+            ends[1] = ends[0];
+        }
         Vector3D pull = ends[1] == null ? shape.down(ends[0]) : FormShape.along(ends[0], ends[1]);
         return new PartWork(
                 this,
@@ -194,11 +201,15 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
                         .filter(port -> port != ends[0] && port != ends[1])
                         .toList(),
                 pull,
-                ends[1] == null ? shape.hangsMm(ends[0], pull) : FormShape.spanMm(ends[0], ends[1]),
+                ends[1] == null ? shape.hangsMm(ends[0], pull) : spanMm(ends),
                 shape.massG(),
                 shape.thickMm(),
                 new PartWork.Takes(wires.stream().map(one -> cut(work, one)).toList(), List.of(), shape.beads()),
                 List.of());
+    }
+
+    private static double spanMm(Port[] ends) {
+        return ends[0] == ends[1] ? ends[0].insideMm() : FormShape.spanMm(ends[0], ends[1]);
     }
 
     private static PartWork.Cut cut(FormWork work, FormedWire wire) {

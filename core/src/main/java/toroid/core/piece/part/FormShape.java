@@ -6,6 +6,7 @@ import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
+import toroid.core.form.Opening;
 import toroid.core.form.Port;
 import toroid.core.form.Solid;
 
@@ -33,6 +34,25 @@ record FormShape(FormWork work, List<FormedWire> wires, List<Solid> solids) {
         }
         return ends;
     }
+
+    /** Whether all its wire lies round that port, within a few wires of it: such a link holds its neighbours on either side, as a ring does. */
+    boolean isRingAbout(Port port) {
+        if (port.opens() == Opening.MOUTH || port.opens() == Opening.WORN) {
+            return false;
+        }
+        for (FormedWire wire : wires) {
+            double most = port.insideMm() / 2 + RING_WIRES * wire.diameterMm();
+            for (var point : wire.program().sampled(0.05 * wire.diameterMm(), wire.diameterMm())) {
+                if (point.frame().position().distance(port.centre()) > most) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    /** Turns beyond these about a hole make it a spiral that hangs, no ring. Our own. */
+    private static final double RING_WIRES = 5;
 
     /** From bearing point to bearing point along the line through both middles. Exact. */
     static double spanMm(Port first, Port last) {

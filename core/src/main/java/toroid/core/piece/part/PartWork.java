@@ -1,6 +1,5 @@
 package toroid.core.piece.part;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Port;
@@ -128,21 +127,17 @@ public record PartWork(
         return spec instanceof RingPart;
     }
 
+    /** Whether it bends to what it lies on, however long it is. */
+    public boolean isSupple() {
+        return spec instanceof BoughtChain
+                || spec instanceof BeadStrand
+                || spec instanceof Cord
+                || spec instanceof WeaveLength;
+    }
+
     /** Whether something can hang from it as well. */
     public boolean goesOn() {
         return last != null;
-    }
-
-    /**
-     * Where the n-th of what hangs from it besides is hung: its further ports in turn, over and over; without any in the port it ends with.
-     *
-     * @param turned whether it hangs the other way round
-     */
-    public Port hanging(int n, boolean turned) {
-        if (!middles.isEmpty()) {
-            return middles.get(n % middles.size());
-        }
-        return turned || last == null ? first : last;
     }
 
     /**
@@ -155,17 +150,6 @@ public record PartWork(
             return spanMm;
         }
         return from == to ? from.insideMm() : FormShape.spanMm(from, to);
-    }
-
-    /** Every port it has. */
-    public List<Port> ports() {
-        var all = new ArrayList<Port>();
-        all.add(first);
-        if (last != null && last != first) {
-            all.add(last);
-        }
-        all.addAll(middles);
-        return all;
     }
 
     /** How far the plane of its last port is turned against that of its first: {@link #twistDegrees(Port, Port)}; 0 where it has one. */

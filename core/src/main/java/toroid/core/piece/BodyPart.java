@@ -1,0 +1,50 @@
+package toroid.core.piece;
+
+import java.util.List;
+
+/** What a piece goes round or hangs from. Girths are usual ones of grown people, from memory; whoever makes for somebody measures. */
+public enum BodyPart {
+    WRIST(165, 4 / 3.0, List.of(new Ease("snug", 6), new Ease("comfortable", 12), new Ease("loose", 22))),
+    NECK(
+            360,
+            7 / 6.0,
+            List.of(
+                    new Ease("close", 10),
+                    new Ease("choker", 30),
+                    new Ease("on the collar bones", 90),
+                    new Ease("to the breast", 190))),
+    ANKLE(230, 5 / 4.0, List.of(new Ease("snug", 6), new Ease("comfortable", 12), new Ease("loose", 22))),
+    WAIST(760, 4 / 3.0, List.of(new Ease("comfortable", 20), new Ease("on the hips", 120))),
+    /** It hangs: no girth to reach. */
+    EAR(0, 1, List.of());
+
+    /**
+     * How much longer than the girth, common practice.
+     *
+     * @param mm longer
+     */
+    public record Ease(String name, double mm) {}
+
+    private final double usualGirthMm;
+    private final double oval;
+    private final List<Ease> eases;
+
+    BodyPart(double usualGirthMm, double oval, List<Ease> eases) {
+        this.usualGirthMm = usualGirthMm;
+        this.oval = oval;
+        this.eases = eases;
+    }
+
+    public double usualGirthMm() {
+        return usualGirthMm;
+    }
+
+    /** Width over depth. Common practice. */
+    public double oval() {
+        return oval;
+    }
+
+    public List<Ease> eases() {
+        return eases;
+    }
+}

@@ -1,0 +1,115 @@
+package toroid.core.piece;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import toroid.core.piece.part.PartWork;
+
+/**
+ * A piece closed round a body: rigid parts end to end, a polygon whose corners lie on one circle of radius R, {@code Σ 2 asin(Lᵢ/2R) = 2π}.
+ * Derived by us; the body is taken as round for closing, as an oval for how far long parts stand off.
+ *
+ * @param cornerRadiusMm R; 0 where it does not close
+ * @param insideGirthMm girth of the largest round body it closes on: the longest part touches it with its middle, half its thickness off
+ * @param easeMm what is left between that and the body's girth; negative where it is too tight
+ * @param standsOffMm of each part of the row, how far its ends stand off the body where that curves most
+ * @param tooLong places of parts longer than a third of the girth
+ */
+public record Worn(
+        double cornerRadiusMm, double insideGirthMm, double easeMm, List<Double> standsOffMm, List<Integer> tooLong) {
+    /** A stiff part no longer than this share of the girth it lies on. Our own. */
+    static final double LONGEST = 1.0 / 3;
+
+    public Worn {
+        standsOffMm = List.copyOf(standsOffMm);
+        tooLong = List.copyOf(tooLong);
+    }
+
+    /** What bends to the body is closed in steps of this, mm; ten times finer changes a bracelet by less than 0.01 mm. */
+    private static final double STEP_MM = 2;
+
+    /** @param part what it is worn on; its shape counts */
+    public static Worn of(PieceWork work, BodyPart part, double girthMm) {
+        List<Integer> row = work.row();
+        double[] spans = spans(work, row);
+        double corner = cornerRadiusMm(spans);
+        double longest = longest(spans);
+        double touching = Math.sqrt(Math.max(0, corner * corner - longest * longest / 4));
+        double inside = corner == 0 ? 0 : 2 * Math.PI * (touching - work.thickMm() / 2);
+        double curved = sharpestRadiusMm(girthMm, part.oval()) + work.thickMm() / 2;
+        var off = new ArrayList<Double>();
+        var tooLong = new ArrayList<Integer>();
+        for (int i : row) {
+            PartWork one = work.parts().get(i);
+            off.add(one.isSupple() ? 0 : standOffMm(one.spanMm(), curved));
+            if (!one.isSupple() && one.spanMm() > LONGEST * girthMm) {
+                tooLong.add(i);
+            }
+        }
+        return new Worn(corner, inside, inside - girthMm, off, tooLong);
+    }
+
+    private static double[] spans(PieceWork work, List<Integer> row) {
+        var spans = new ArrayList<Double>();
+        for (int i : row) {
+            double span = work.parts().get(i).spanMm();
+            int steps = work.parts().get(i).isSupple() ? (int) Math.ceil(span / STEP_MM) : 1;
+            for (int step = 0; step < steps; step++) {
+                spans.add(span / steps);
+            }
+        }
+        return spans.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+
+    /** A straight part of span L touches with its middle; its ends are {@code √(ρ² + L²/4) − ρ} off, about {@code L²/8ρ}. Exact on a circle. */
+    static double standOffMm(double spanMm, double radiusMm) {
+        return Math.hypot(radiusMm, spanMm / 2) - radiusMm;
+    }
+
+    /**
+     * The least radius of curvature of an ellipse of that girth and ratio, {@code b²/a}; its girth by Ramanujan's second formula, within
+     * 0.001 % for such ovals.
+     */
+    static double sharpestRadiusMm(double girthMm, double ratio) {
+        double h = Math.pow((ratio - 1) / (ratio + 1), 2);
+        double perHalfDepth = Math.PI * (ratio + 1) * (1 + 3 * h / (10 + Math.sqrt(4 - 3 * h)));
+        double depth = girthMm / perHalfDepth;
+        return depth / ratio;
+    }
+
+    /** R of a closed polygon with those sides whose corners lie on a circle, mm; 0 where they do not close: fewer than three, or one longer than all others. */
+    static double cornerRadiusMm(double[] spans) {
+        double sum = 0;
+        for (double span : spans) {
+            sum += span;
+        }
+        double longest = longest(spans);
+        if (spans.length < 3 || longest >= sum - longest) {
+            return 0;
+        }
+        // at the least radius the longest side is a diameter; its centre may still lie outside, then the rest closes
+        // the other way
+        double least = longest / 2;
+        if (turned(spans, least) < 2 * Math.PI) {
+            return 0;
+        }
+        return new BracketingNthOrderBrentSolver(1e-12 * sum, 5)
+                .solve(200, radius -> turned(spans, radius) - 2 * Math.PI, least, sum);
+    }
+
+    private static double turned(double[] spans, double radius) {
+        double angle = 0;
+        for (double span : spans) {
+            angle += 2 * Math.asin(Math.min(1, span / (2 * radius)));
+        }
+        return angle;
+    }
+
+    private static double longest(double[] spans) {
+        double longest = 0;
+        for (double span : spans) {
+            longest = Math.max(longest, span);
+        }
+        return longest;
+    }
+}

@@ -1,0 +1,74 @@
+package toroid.core.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Arrays;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class WornTest {
+    /** A regular polygon's corners: R = L / (2 sin(π/n)). Any geometry book. */
+    @ParameterizedTest
+    @ValueSource(ints = {3, 4, 6, 12, 60})
+    void equalPartsCloseAsARegularPolygon(int sides) {
+        double[] spans = new double[sides];
+        Arrays.fill(spans, 7.5);
+        assertThat(Worn.cornerRadiusMm(spans)).isCloseTo(7.5 / (2 * Math.sin(Math.PI / sides)), within(1e-9));
+    }
+
+    /** A 3-4-5 triangle stands in a circle of half its longest side (Thales). */
+    @Test
+    void aRightTriangleStandsOnItsLongestSide() {
+        assertThat(Worn.cornerRadiusMm(new double[] {3, 4, 4.999999999})).isCloseTo(2.5, within(1e-4));
+        assertThat(Worn.cornerRadiusMm(new double[] {3, 4, 7.1})).isZero();
+        assertThat(Worn.cornerRadiusMm(new double[] {3, 4})).isZero();
+    }
+
+    /** L²/8ρ for a short part (7.5); 20 mm on a wrist of 165: √(26.26² + 100) − 26.26 = 1.84. By hand. */
+    @Test
+    void aStraightPartStandsOffAtItsEnds() {
+        assertThat(Worn.standOffMm(20, 26.26)).isCloseTo(1.84, within(0.005));
+        assertThat(Worn.standOffMm(2, 26.26)).isCloseTo(4 / (8 * 26.26), within(1e-4));
+    }
+
+    /** A circle is an oval of ratio 1: C/2π. The ellipse of half axes 2 and 1 has a girth of 9.68845 (elliptic integral) and curves sharpest at 1/2. */
+    @Test
+    void anOvalCurvesMostAtItsEnds() {
+        assertThat(Worn.sharpestRadiusMm(100, 1)).isCloseTo(100 / (2 * Math.PI), within(1e-9));
+        assertThat(Worn.sharpestRadiusMm(9.688448, 2)).isCloseTo(0.5, within(1e-4));
+    }
+
+    /** Many short parts close on what they are long less π t: the usual C + ease + π t, from the other side. */
+    @Test
+    void shortPartsNeedTheUsualLength() {
+        PieceWork chain = PartsTest.solve("90 * ring 0.5/2");
+        var fit = new BodyFit(165, 12);
+        Worn worn = Worn.of(chain, BodyPart.WRIST, 165);
+        double usual = chain.lengthMm() - Math.PI * chain.thickMm();
+        assertThat(worn.insideGirthMm()).isCloseTo(usual, within(0.002 * usual));
+        assertThat(worn.easeMm() - 12).isCloseTo(fit.remainderMm(chain), within(0.5));
+        assertThat(worn.tooLong()).isEmpty();
+    }
+
+    /** Long stiff parts close on less than short ones of the same length together; one longer than a third of the girth is told. */
+    @Test
+    void longPartsCloseOnLess() {
+        PieceWork bars = PartsTest.solve("6 * (hammered-bar long=26 - ring 0.9/3)");
+        PieceWork rings = PartsTest.solve("58 * ring 0.9/3");
+        double perBars = Worn.of(bars, BodyPart.WRIST, 165).insideGirthMm() / bars.lengthMm();
+        double perRings = Worn.of(rings, BodyPart.WRIST, 165).insideGirthMm() / rings.lengthMm();
+        assertThat(perBars).isLessThan(perRings);
+        PieceWork long1 = PartsTest.solve("ring 1/4 - hammered-bar long=70 - 30 * ring 1/4");
+        assertThat(Worn.of(long1, BodyPart.WRIST, 165).tooLong()).containsExactly(1);
+    }
+
+    /** Bought chain and weaves bend to the wrist however long they are. */
+    @Test
+    void whatIsSuppleIsNeverTooLong() {
+        Worn worn = Worn.of(PartsTest.solve("finding clasp - chain 3/0.6 links=60"), BodyPart.WRIST, 165);
+        assertThat(worn.tooLong()).isEmpty();
+        assertThat(worn.insideGirthMm()).isBetween(165.0, 189.0);
+    }
+}
