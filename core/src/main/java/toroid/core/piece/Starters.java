@@ -34,7 +34,7 @@ public final class Starters {
                     "Tide wristband",
                     "balled, curled rings joined by small soldered rings, the hook cut last",
                     BodyPart.WRIST,
-                    "bronze",
+                    "phosphor-bronze",
                     "s-hook wire=1.4 - ring 1.2/4.5 soldered - 18 * (balled-link - ring 1.2/4.5 soldered)"),
             new Starter(
                     "twin-coils",
@@ -48,7 +48,7 @@ public final class Starters {
                     "Lighthouse necklace",
                     "graded bead links and hammered rings about the middle, an interchangeable pendant",
                     BodyPart.NECK,
-                    "brass",
+                    "yellow-brass",
                     "mirror hook-curled wire=1.2 - ring 1.2/5 - 8 * (bead-link bead=5..10 - ring 1.2/4) - ring 1.4/7"
                             + " [finding pendant-on-a-bail]"),
             new Starter(
@@ -56,21 +56,21 @@ public final class Starters {
                     "Bosun's cuff and post",
                     "an ear cuff and a post joined by a fine chain",
                     BodyPart.EAR,
-                    "silver-925",
+                    "sterling-silver",
                     "ear-cuff - ring 0.8/3 - chain 2.5/0.5 links=24 - ring 0.8/3 - ear-post"),
             new Starter(
                     "gull-drops",
                     "Gull drops",
                     "a pair of winged links on ear wires",
                     BodyPart.EAR,
-                    "silver-925",
+                    "sterling-silver",
                     "pair fish-hook - winged-link"),
             new Starter(
                     "gull-chain",
                     "Gull chain",
                     "wings tip to tip, ring between",
                     BodyPart.NECK,
-                    "silver-925",
+                    "sterling-silver",
                     "mirror hook-curled wire=1.2 - 6 * (ring 0.9/3.5 - wing) - ring 1/5"),
             new Starter(
                     "rain-drops",
@@ -84,7 +84,7 @@ public final class Starters {
                     "Anchor mobiles",
                     "a frame with two side drops, in the middle one of two parts",
                     BodyPart.EAR,
-                    "brass",
+                    "yellow-brass",
                     "pair fish-hook - ring 0.8/3 - horseshoe-frame [ring 0.8/3 - beaded-dangle] [ring 0.8/3 - beaded-dangle]"
                             + " [ring 0.8/3 - bead-link first=plain second=plain - beaded-dangle bead=8]"),
             new Starter(
@@ -92,7 +92,7 @@ public final class Starters {
                     "Kelp lariat",
                     "capped beads between plain bead links, open-ended",
                     BodyPart.NECK,
-                    "bronze",
+                    "phosphor-bronze",
                     "beaded-dangle bead=10 - ring 0.8/3 - 10 * (bead-link first=plain second=plain bead=6 - ring 0.8/3"
                             + " - bead-cap-wrapped - ring 0.8/3) - ring 1.4/14"),
             new Starter(
@@ -107,7 +107,7 @@ public final class Starters {
                     "Ship's rail",
                     "a beaded bar on two lengths of chain",
                     BodyPart.NECK,
-                    "brass",
+                    "yellow-brass",
                     "finding clasp - ring 0.8/3 - chain 3/0.6 links=65 - ring 0.8/3 - curved-bar carries='a row' - ring 0.8/3"
                             + " - chain 3/0.6 links=65 - ring 0.8/3"),
             new Starter(
@@ -115,7 +115,7 @@ public final class Starters {
                     "Harbour cross",
                     "lengths of weave about a large ring, one longer, on a chain",
                     BodyPart.NECK,
-                    "bronze",
+                    "phosphor-bronze",
                     "mirror finding clasp - ring 0.9/3 - chain 3/0.6 links=65 - ring 1.2/6"
                             + " [weave byzantine 0.9/3.4 units=1 - ring 1.6/8 [weave byzantine 0.9/3.4 units=1]"
                             + " [weave byzantine 0.9/3.4 units=2] [weave byzantine 0.9/3.4 units=1]]"),
@@ -124,7 +124,7 @@ public final class Starters {
                     "Ear wires for the cast",
                     "a bead bound on each ear wire, a drop below",
                     BodyPart.EAR,
-                    "silver-925",
+                    "sterling-silver",
                     "pair ear-hook-bead - paddle-dangle"),
             new Starter(
                     "three-in-turn",
@@ -139,21 +139,21 @@ public final class Starters {
                     "Curled tears",
                     "soldered teardrops, each curled through the next",
                     BodyPart.WRIST,
-                    "silver-925",
+                    "sterling-silver",
                     "s-hook wire=1.4 - ring 1.2/5 - 8 * teardrop-link - ring 1.2/5"),
             new Starter(
                     "wave-strand",
                     "Wave strand",
                     "beads on beading wire, crimped, a toggle",
                     BodyPart.WRIST,
-                    "silver-925",
+                    "sterling-silver",
                     "toggle:ring - strand 0.38 (24 * bead 6/1) - ring 1/4 - toggle:bar"),
             new Starter(
                     "triple-strand",
                     "Three-wire strand",
                     "large beads on three wires, bought ends",
                     BodyPart.WRIST,
-                    "silver-925",
+                    "sterling-silver",
                     "finding toggle-ring - ring 1/4 - strand 0.25 strands=3 loop=4 (2 * bead 8/1.5 - 14 * bead 8/1.2 - 2 * bead 8/1.5)"
                             + " - ring 1/4 - finding toggle-bar"),
             new Starter(
@@ -161,7 +161,7 @@ public final class Starters {
                     "Figurehead chain",
                     "figure-eights and bead links with a toggle, a pendant bead in the middle",
                     BodyPart.NECK,
-                    "brass",
+                    "yellow-brass",
                     "toggle:ring - 7 * (figure-eight - bead-link first=plain second=plain bead=8 - ring 1/4) - ring 1.2/6"
                             + " [beaded-dangle bead=12] - 7 * (ring 1/4 - bead-link first=plain second=plain bead=8 - figure-eight)"
                             + " - ring 1/4 - toggle:bar"),
@@ -177,7 +177,7 @@ public final class Starters {
                     "Mast hoops",
                     "five graded bars on a hoop, a ring of three turns",
                     BodyPart.EAR,
-                    "brass",
+                    "yellow-brass",
                     "pair fish-hook loop=2.8 - ring 0.8/3.5 turns=3 - ring 1.2/24 [paddle-dangle long=16] [paddle-dangle long=20]"
                             + " [paddle-dangle long=24] [paddle-dangle long=20] [paddle-dangle long=16]"),
             new Starter(
@@ -185,15 +185,15 @@ public final class Starters {
                     "Storm-petrel cuff",
                     "a winged ear cuff with a drop",
                     BodyPart.EAR,
-                    "silver-925",
+                    "sterling-silver",
                     "winged-cuff [ring 0.8/3 - beaded-dangle bead=4]"),
             new Starter(
                     "mail-belt",
                     "Boarding belt",
                     "lengths of weave between large rings, a hook",
                     BodyPart.WAIST,
-                    "bronze",
-                    "hook-curled wire=2 - 10 * (ring 2/9 - weave byzantine 1.2/4.5 units=8) - ring 2/9"));
+                    "phosphor-bronze",
+                    "hook-curled wire=2 - 10 * (ring 2/9 - weave byzantine 1.2/4.5 units=9) - ring 2/9"));
 
     private Starters() {}
 

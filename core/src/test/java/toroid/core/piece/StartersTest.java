@@ -8,6 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import toroid.core.metal.Metals;
 
 class StartersTest {
     static List<Starters.Starter> starters() {
@@ -18,6 +19,7 @@ class StartersTest {
     @ParameterizedTest
     @MethodSource("starters")
     void everyStarterCanBeMade(Starters.Starter starter) {
+        assertThat(Metals.byId(starter.metal()).id()).isEqualTo(starter.metal());
         Piece piece = PieceLine.read(starter.line());
         assertThat(PieceLine.read(PieceLine.write(piece))).isEqualTo(piece);
         PieceWork work = PieceSolver.solve(piece, PartsTest.parts());

@@ -3,49 +3,92 @@ package toroid.server.piece;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import java.util.stream.IntStream;
 import toroid.core.form.Opening;
 import toroid.core.piece.AssemblyStep;
 import toroid.core.piece.BodyFit;
 import toroid.core.piece.Joint;
-import toroid.core.piece.PartSpec;
+import toroid.core.piece.Mending;
+import toroid.core.piece.Piece;
 import toroid.core.piece.PieceFault;
-import toroid.core.piece.PieceLists;
-import toroid.core.piece.PieceWork;
+import toroid.core.piece.Worn;
+import toroid.core.piece.part.PartWork;
 
 /**
  * A piece worked out. Lengths mm, masses g, angles degrees.
  *
  * @param line as it is written shortest
- * @param finishedLengthMm from the first bearing point to the last, taut
+ * @param pair whether it is made twice
+ * @param finishedLengthMm of its row, from the first bearing point to the last, taut
+ * @param deepestMm from the first bearing point to the far end of what reaches furthest
  * @param targetLengthMm what the body asks for; null without a body
  * @param remainderMm what is over; negative where it is too short
- * @param thickMm how far it stands off what it lies on, about
- * @param cures what would bring it nearer, the nearest first
+ * @param thickMm how far its row stands off what it lies on, about
+ * @param weightG of one of a pair
  * @param canBeMade whether every joint can be made and all goes in
+ * @param worn closed round the body; null where it goes round none
+ * @param cures what would bring it nearer, the nearest first
+ * @param mends what would make joints possible that are not
+ * @param written its parts as they are written, with what can be set
  * @param facing of each part against the first, 0 up to 180
+ * @param drawing where its parts are; null where it was not asked for
  */
-record PieceAnswer(
+public record PieceAnswer(
         @NotNull String line,
+        @NotNull boolean pair,
+        @NotNull Piece.Shape shape,
         @NotNull double finishedLengthMm,
+        @NotNull double deepestMm,
         @Schema(nullable = true) Double targetLengthMm,
         @Schema(nullable = true) Double remainderMm,
         @NotNull double thickMm,
         @NotNull double weightG,
         @NotNull boolean canBeMade,
+        @Schema(nullable = true) Worn worn,
         @NotNull List<BodyFit.Cure> cures,
+        @NotNull List<Mending.Mend> mends,
+        @NotNull List<WrittenView> written,
         @NotNull List<PartView> parts,
         @NotNull List<JointView> joints,
         @NotNull List<AssemblyStep> assemblyOrder,
         @NotNull List<Double> facing,
         @NotNull List<PieceFault> faults,
         @NotNull List<RingsView> rings,
-        @NotNull List<CutView> cutList) {
-    /** @param form its id in the catalogue; null for a ring */
+        @NotNull List<CutView> cutList,
+        @NotNull List<PartWork.Bought> bought,
+        @Schema(nullable = true) PieceDrawing drawing) {
+    /**
+     * A part as it is written.
+     *
+     * @param line as a line writes it by itself
+     * @param form its id in the catalogue; null for what is none
+     * @param times how often it comes in the piece
+     * @param repeat how often the innermost repeat about it goes; 1 for none
+     * @param depth 0 in the row itself
+     */
+    record WrittenView(
+            @NotNull String name,
+            @NotNull String line,
+            @Schema(nullable = true) String form,
+            @NotNull List<FieldView> fields,
+            @NotNull int times,
+            @NotNull int repeat,
+            @NotNull int depth) {}
+
+    /** @param value a number, a range such as {@code 4..8}, a word, or true or false */
+    record FieldView(@NotNull String id, @NotNull Object value) {}
+
+    /**
+     * @param written its place among those as written
+     * @param form its id in the catalogue; null for what is none
+     * @param parent the place it hangs from; −1 for the first
+     */
     record PartView(
             @NotNull String name,
+            @NotNull int written,
             @Schema(nullable = true) String form,
             @NotNull boolean turned,
+            @NotNull int parent,
+            @NotNull int depth,
             @NotNull double spanMm,
             @NotNull double weightG) {}
 
@@ -79,6 +122,7 @@ record PieceAnswer(
     record RingsView(
             @NotNull double wireDiameterMm,
             @NotNull double innerDiameterMm,
+            @NotNull int turns,
             @NotNull boolean soldered,
             @NotNull int count,
             @NotNull int preClosed,
@@ -92,38 +136,4 @@ record PieceAnswer(
             @NotNull String metal,
             @NotNull double lengthMm,
             @NotNull int count) {}
-
-    static List<PartView> parts(PieceWork work) {
-        return IntStream.range(0, work.parts().size())
-                .mapToObj(i -> {
-                    var part = work.parts().get(i);
-                    String form = part.spec() instanceof PartSpec.OfForm of ? of.formId() : null;
-                    return new PartView(part.name(), form, work.turned().get(i), part.spanMm(), part.massG());
-                })
-                .toList();
-    }
-
-    static List<RingsView> rings(PieceLists lists) {
-        return lists.rings().stream()
-                .map(one -> new RingsView(
-                        one.ring().wireDiameterMm(),
-                        one.ring().innerDiameterMm(),
-                        one.soldered(),
-                        one.count(),
-                        one.preClosed(),
-                        one.spare()))
-                .toList();
-    }
-
-    static List<CutView> cuts(PieceLists lists) {
-        return lists.cuts().stream()
-                .map(one -> new CutView(
-                        one.form(),
-                        one.cut().wire(),
-                        one.cut().diameterMm(),
-                        one.cut().metal(),
-                        one.cut().lengthMm(),
-                        one.count()))
-                .toList();
-    }
 }

@@ -2,10 +2,16 @@ package toroid.server.piece;
 
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import toroid.core.piece.BodyPart;
+import toroid.core.piece.Starters;
 import toroid.server.effort.Efforts;
 
 /** Whole pieces. Stateless. */
@@ -20,11 +26,47 @@ class PieceController {
         this.efforts = efforts;
     }
 
+    /** Pieces as somebody writes them after a change. */
+    record Changed(@NotNull String line) {}
+
+    /** A part of a body, how large it usually is, how much longer pieces are. Lengths mm. */
+    record BodyView(
+            @NotNull BodyPart part,
+            @NotNull double usualGirthMm,
+            @NotNull List<EaseView> eases) {}
+
+    record EaseView(@NotNull String name, @NotNull double easeMm) {}
+
     @Operation(
             summary =
                     "A piece from its line: how long, what is over, how each joint is made and in which order, what to cut")
     @PostMapping("/solve")
     PieceAnswer solve(@RequestBody @Valid PieceQuestion question) {
         return efforts.answer(() -> workshop.answer(question));
+    }
+
+    @Operation(summary = "A piece changed by one step: the line it is then")
+    @PostMapping("/edit")
+    Changed edit(@RequestBody @Valid EditQuestion question) {
+        return new Changed(question.changed());
+    }
+
+    @Operation(summary = "Pieces to begin from, one for each way they are built")
+    @GetMapping("/starters")
+    List<Starters.Starter> starters() {
+        return Starters.all();
+    }
+
+    @Operation(summary = "What pieces go round or hang from, with usual sizes")
+    @GetMapping("/bodies")
+    List<BodyView> bodies() {
+        return Arrays.stream(BodyPart.values())
+                .map(part -> new BodyView(
+                        part,
+                        part.usualGirthMm(),
+                        part.eases().stream()
+                                .map(ease -> new EaseView(ease.name(), ease.mm()))
+                                .toList()))
+                .toList();
     }
 }

@@ -1,6 +1,7 @@
 package toroid.server.piece;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -9,7 +10,8 @@ import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
 import toroid.core.metal.Temper;
 import toroid.core.piece.BodyFit;
-import toroid.core.piece.Parts;
+import toroid.core.piece.BodyPart;
+import toroid.core.piece.part.PartMaker;
 import toroid.server.form.FormQuestion;
 
 /**
@@ -21,27 +23,40 @@ import toroid.server.form.FormQuestion;
  * @param body what it goes round; no target length without
  * @param ringInsidesMm insides of rings the maker's rods give, for cures; none where left out
  * @param sparePercent rings to make besides; 5 where left out
+ * @param drawn whether its parts are laid out to be drawn; not where left out
  */
-record PieceQuestion(
+public record PieceQuestion(
         @Schema(example = "s-hook - ring 1/4 - 6 * (bead-link bead=6 - ring 1/3.5)") @NotNull @Size(max = 4000)
         String line,
 
         @Schema(nullable = true) String metal,
         @Schema(nullable = true) String temper,
-        @Schema(nullable = true) Body body,
+        @Schema(nullable = true) @Valid Body body,
         @Schema(nullable = true) @Size(max = 40) List<@NotNull Double> ringInsidesMm,
-        @Schema(nullable = true) Double sparePercent) {
+        @Schema(nullable = true) Double sparePercent,
+        @Schema(nullable = true) Boolean drawn) {
     /**
-     * @param girthMm of the wrist, neck or ankle
-     * @param easeMm how much longer it hangs; 12, comfortable on a wrist (common practice), where left out
+     * @param part a wrist where left out; an ear has no girth
+     * @param girthMm around it
+     * @param easeMm how much longer the piece is; the second of the usual ones where left out
      */
-    record Body(
+    public record Body(
+            @Schema(nullable = true) BodyPart part,
             @NotNull double girthMm,
             @Schema(nullable = true) Double easeMm) {
-        private static final double COMFORTABLE_MM = 12;
+        BodyPart where() {
+            return part == null ? BodyPart.WRIST : part;
+        }
 
+        /** Null for an ear: nothing goes round it. */
         BodyFit fit() {
-            return new BodyFit(girthMm, easeMm == null ? COMFORTABLE_MM : easeMm);
+            if (where() == BodyPart.EAR) {
+                return null;
+            }
+            List<BodyPart.Ease> usual = where().eases();
+            double ease =
+                    easeMm == null ? usual.get(Math.min(1, usual.size() - 1)).mm() : easeMm;
+            return new BodyFit(girthMm, ease);
         }
     }
 
@@ -55,9 +70,13 @@ record PieceQuestion(
         return ringInsidesMm == null ? List.of() : ringInsidesMm;
     }
 
-    Parts.Stuff stuff(Schools schools) {
+    BodyFit fit() {
+        return body == null ? null : body.fit();
+    }
+
+    PartMaker.Stuff stuff(Schools schools) {
         Metal kept = MetalNames.metalOrRefuse(metal == null ? "copper" : metal);
         Temper wanted = temper == null ? FormQuestion.usable(kept) : MetalNames.temperOrRefuse(temper);
-        return new Parts.Stuff(kept, wanted, schools);
+        return new PartMaker.Stuff(kept, wanted, schools);
     }
 }

@@ -70,6 +70,28 @@ public record RingJobData(
         hand();
     }
 
+    /** The same rings, each wound round so often. */
+    public RingJobData wound(int turns) {
+        return new RingJobData(
+                name,
+                spoolId,
+                metal,
+                temper,
+                wireDiameterMm,
+                convention,
+                aimValue,
+                ringCount,
+                sparePercent,
+                turns,
+                cut,
+                winding,
+                leadMm,
+                tailMm,
+                spoiltTurnsPerEnd,
+                usableMandrelMm,
+                note);
+    }
+
     RingAim aim() {
         return new RingAim(convention, aimValue);
     }

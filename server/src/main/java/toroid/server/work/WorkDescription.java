@@ -11,6 +11,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import toroid.core.work.FormingStep;
+import toroid.core.work.PartsHandled;
 import toroid.core.work.RingStep;
 import toroid.core.work.RingsHandled;
 
@@ -31,6 +32,7 @@ class WorkDescription {
                     Set.of("gripMm", "fromMiddleMm", "insideMm", "toolMm", "degrees", "heldDegrees", "turns", "flat")),
             Map.entry("OwnTool", Set.of()),
             Map.entry("RingsHandled", Set.of()),
+            Map.entry("PartsHandled", Set.of()),
             Map.entry("Finished", Set.of()),
             Map.entry("Cut", Set.of("metal", "lot")));
 
@@ -43,7 +45,8 @@ class WorkDescription {
                 add(api, kind.facts());
                 add(api, kind.sketches());
             });
-            List.of(RingStep.class, FormingStep.class, RingsHandled.class).forEach(detail -> add(api, detail));
+            List.of(RingStep.class, FormingStep.class, RingsHandled.class, PartsHandled.class)
+                    .forEach(detail -> add(api, detail));
             MAY_BE_MISSING.forEach((name, missing) -> whole(api, name, missing));
         };
     }

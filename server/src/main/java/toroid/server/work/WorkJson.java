@@ -22,6 +22,7 @@ import toroid.core.numeric.Refusal;
 import toroid.core.work.Detail;
 import toroid.core.work.FormingStep;
 import toroid.core.work.Operation;
+import toroid.core.work.PartsHandled;
 import toroid.core.work.Plan;
 import toroid.core.work.Progress;
 import toroid.core.work.RingStep;
@@ -51,7 +52,8 @@ public class WorkJson {
     @JsonSubTypes({
         @JsonSubTypes.Type(value = RingStep.class, name = "rings"),
         @JsonSubTypes.Type(value = FormingStep.class, name = "forming"),
-        @JsonSubTypes.Type(value = RingsHandled.class, name = "weaving")
+        @JsonSubTypes.Type(value = RingsHandled.class, name = "weaving"),
+        @JsonSubTypes.Type(value = PartsHandled.class, name = "joining")
     })
     interface Families {}
 

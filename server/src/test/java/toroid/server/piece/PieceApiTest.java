@@ -66,4 +66,88 @@ class PieceApiTest extends ApiTest {
                         .asText())
                 .isEqualTo("of");
     }
+
+    private String changed(Map<String, Object> edit) {
+        Answer answer = tell("/api/pieces/edit", edit);
+        assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
+        return answer.at("/line").asText();
+    }
+
+    @Test
+    void changesAPieceStepByStep() {
+        String line = "ring 1/4 - bead-link - ring 1/4";
+        assertThat(changed(Map.of("line", line, "act", "PUT_BEHIND", "at", 2, "part", "s-hook")))
+                .isEqualTo(line + " - s-hook");
+        assertThat(changed(Map.of("line", line, "act", "GROUP", "at", 0, "to", 1, "count", 7)))
+                .isEqualTo("7 * (ring 1/4 - bead-link) - ring 1/4");
+        assertThat(changed(Map.of("line", line, "act", "SET", "at", 1, "field", "bead", "value", "4..8")))
+                .isEqualTo("ring 1/4 - bead-link bead=4..8 - ring 1/4");
+        assertThat(changed(Map.of("line", line, "act", "HANG", "at", 0, "part", "ring 0.8/3 - stone 14/1.2")))
+                .isEqualTo("ring 1/4 [ring 0.8/3 - stone 14/1.2] - bead-link - ring 1/4");
+        assertThat(changed(Map.of("line", line, "act", "MOVE_BEFORE", "at", 1, "to", 0)))
+                .isEqualTo("bead-link - ring 1/4 - ring 1/4");
+        assertThat(changed(Map.of("line", line, "act", "SHAPE", "shape", "MIRRORED")))
+                .isEqualTo("mirror " + line);
+        assertThat(tell("/api/pieces/edit", Map.of("line", line, "act", "REMOVE"))
+                        .at("/code")
+                        .asText())
+                .isEqualTo("missing");
+        assertThat(tell("/api/pieces/edit", Map.of("line", line, "act", "REMOVE", "at", 3))
+                        .status())
+                .isEqualTo(400);
+    }
+
+    /** Every starter, its weaves solved, can be made as it stands and reaches round what it is for within an eighth. */
+    @Test
+    void everyStarterIsAPiece() {
+        JsonNode bodies = read("/api/pieces/bodies").body();
+        JsonNode starters = read("/api/pieces/starters").body();
+        assertThat(starters).hasSizeGreaterThan(20);
+        for (JsonNode starter : starters) {
+            String id = starter.get("id").asText();
+            JsonNode body = null;
+            for (JsonNode one : bodies) {
+                body = one.get("part").equals(starter.get("body")) ? one : body;
+            }
+            JsonNode piece = solved(Map.of(
+                    "line", starter.get("line").asText(),
+                    "metal", starter.get("metal").asText(),
+                    "drawn", true,
+                    "body",
+                            Map.of(
+                                    "part",
+                                    starter.get("body").asText(),
+                                    "girthMm",
+                                    body.get("usualGirthMm").asDouble())));
+            assertThat(piece.get("canBeMade").asBoolean()).as(id).isTrue();
+            assertThat(piece.at("/drawing/shapeOf")).as(id).hasSameSizeAs(piece.get("parts"));
+            if (!piece.get("targetLengthMm").isNull()) {
+                double target = piece.get("targetLengthMm").asDouble();
+                assertThat(piece.get("remainderMm").asDouble()).as(id).isBetween(-target / 8, target / 8);
+                assertThat(piece.at("/worn/insideGirthMm").asDouble()).as(id).isPositive();
+            }
+        }
+    }
+
+    /** A length of weave hangs as long as its own page says, less a wire at each end, and its rings are that page's. */
+    @Test
+    void aWeaveInAPieceIsTheWeaveByItself() {
+        JsonNode piece = solved(Map.of("line", "weave byzantine 1/3.8 units=6"));
+        JsonNode weave = tell(
+                        "/api/weaves/byzantine/count",
+                        Map.of("wireDiameterMm", 1, "innerDiameterMm", List.of(3.8), "units", 6))
+                .body();
+        assertThat(piece.get("finishedLengthMm").asDouble())
+                .isCloseTo(weave.at("/taut/lengthMm").asDouble() - 2, within(1e-9));
+        assertThat(piece.at("/rings/0/count").asInt())
+                .isEqualTo(weave.get("total").asInt());
+        assertThat(piece.at("/rings/0/preClosed").asInt())
+                .isEqualTo(weave.at("/preClosed/inHand").asInt());
+        for (String line :
+                List.of("weave nobodys 1/3.8", "weave byzantine 1/1.2 units=4", "weave european-4-in-1 1/4 units=3")) {
+            assertThat(tell("/api/pieces/solve", Map.of("line", line)).status())
+                    .as(line)
+                    .isBetween(400, 404);
+        }
+    }
 }

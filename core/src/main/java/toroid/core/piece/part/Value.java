@@ -22,7 +22,8 @@ public record Value(double from, double to) {
         return new Value(from * factor, to * factor);
     }
 
-    String written() {
+    /** As a line writes it. */
+    public String written() {
         return isOne() ? LineWords.plain(from) : LineWords.plain(from) + ".." + LineWords.plain(to);
     }
 }

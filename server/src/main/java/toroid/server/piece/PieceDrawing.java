@@ -1,0 +1,116 @@
+package toroid.server.piece;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.form.Solid;
+import toroid.core.piece.Laid;
+import toroid.core.piece.PieceWork;
+import toroid.core.piece.part.Body;
+import toroid.core.piece.part.PartMaker;
+import toroid.core.piece.part.PartSpec;
+
+/**
+ * Its parts where they are, each shape told once. Lengths mm.
+ *
+ * @param shapes of the parts that differ
+ * @param shapeOf the shape of each part
+ * @param along each part's place in the row laid out: three rows of a turn and where its origin is, twelve numbers
+ * @param down the same hung by its first part
+ */
+public record PieceDrawing(
+        @NotNull List<Shape> shapes,
+        @NotNull List<Integer> shapeOf,
+        @NotNull List<double[]> along,
+        @NotNull List<double[]> down) {
+    /** A part's wires and what is on them, where its own origin is. */
+    record Shape(@NotNull List<Tube> tubes, @NotNull List<Bulk> solids) {}
+
+    /**
+     * @param metal null for the piece's
+     * @param points three numbers each
+     */
+    record Tube(
+            String metal,
+            @NotNull double diameterMm,
+            @NotNull double[] points,
+            @NotNull boolean closed) {}
+
+    /** A bead, a stone, a cord. */
+    record Bulk(
+            @NotNull Solid.Kind kind,
+            @NotNull double[] centre,
+            @NotNull double[] axis,
+            @NotNull double diameterMm,
+            @NotNull double lengthMm,
+            @NotNull double holeMm) {}
+
+    static PieceDrawing of(PieceWork work, PartMaker maker) {
+        Map<PartSpec, Integer> places = new LinkedHashMap<>();
+        var shapes = new ArrayList<Shape>();
+        var shapeOf = new ArrayList<Integer>();
+        for (var part : work.parts()) {
+            Integer place = places.get(part.spec());
+            if (place == null) {
+                place = shapes.size();
+                places.put(part.spec(), place);
+                shapes.add(shape(part.spec().body(maker)));
+            }
+            shapeOf.add(place);
+        }
+        return new PieceDrawing(
+                shapes, shapeOf, places(Laid.of(work, Laid.Way.ALONG)), places(Laid.of(work, Laid.Way.DOWN)));
+    }
+
+    private static Shape shape(Body body) {
+        return new Shape(
+                body.tubes().stream()
+                        .map(tube -> new Tube(tube.metal(), tube.diameterMm(), flat(tube.points()), tube.closed()))
+                        .toList(),
+                body.solids().stream()
+                        .map(solid -> new Bulk(
+                                solid.kind(),
+                                flat(List.of(solid.centre())),
+                                flat(List.of(solid.axis())),
+                                solid.diameterMm(),
+                                solid.lengthMm(),
+                                solid.holeMm()))
+                        .toList());
+    }
+
+    private static List<double[]> places(Laid laid) {
+        return laid.places().stream()
+                .map(place -> {
+                    double[][] turn = place.turn().getMatrix();
+                    double[] twelve = new double[12];
+                    for (int row = 0; row < 3; row++) {
+                        for (int column = 0; column < 3; column++) {
+                            twelve[3 * row + column] = rounded(turn[row][column]);
+                        }
+                    }
+                    twelve[9] = rounded(place.at().getX());
+                    twelve[10] = rounded(place.at().getY());
+                    twelve[11] = rounded(place.at().getZ());
+                    return twelve;
+                })
+                .toList();
+    }
+
+    private static double[] flat(List<Vector3D> points) {
+        double[] flat = new double[3 * points.size()];
+        for (int i = 0; i < points.size(); i++) {
+            flat[3 * i] = rounded(points.get(i).getX());
+            flat[3 * i + 1] = rounded(points.get(i).getY());
+            flat[3 * i + 2] = rounded(points.get(i).getZ());
+        }
+        return flat;
+    }
+
+    /** To a tenth of a micrometre. */
+    private static double rounded(double mm) {
+        return Math.rint(mm * 1e4) / 1e4;
+    }
+}

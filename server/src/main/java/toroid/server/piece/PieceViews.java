@@ -1,0 +1,103 @@
+package toroid.server.piece;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import toroid.core.piece.Piece;
+import toroid.core.piece.PieceLists;
+import toroid.core.piece.PieceWork;
+import toroid.core.piece.part.FormPart;
+import toroid.core.piece.part.PartSpec;
+import toroid.core.piece.part.Value;
+
+/** The core's answer about a piece laid out for whoever asked. */
+final class PieceViews {
+    private PieceViews() {}
+
+    static List<PieceAnswer.WrittenView> written(Piece piece, PieceWork work) {
+        var written = new ArrayList<PieceAnswer.WrittenView>();
+        walk(piece.elements(), 1, 0, work, written);
+        return written;
+    }
+
+    private static void walk(
+            List<Piece.Element> row, int repeat, int depth, PieceWork work, List<PieceAnswer.WrittenView> written) {
+        for (Piece.Element element : row) {
+            if (element instanceof Piece.Repeat inner) {
+                walk(inner.elements(), inner.count(), depth, work, written);
+            } else if (element instanceof Piece.One one) {
+                int number = written.size();
+                written.add(view(one.part(), number, repeat, depth, work));
+                one.hanging().forEach(hung -> walk(hung, 1, depth + 1, work, written));
+            }
+        }
+    }
+
+    private static PieceAnswer.WrittenView view(PartSpec part, int number, int repeat, int depth, PieceWork work) {
+        List<Integer> places = IntStream.range(0, work.parts().size())
+                .filter(i -> work.placed().get(i).written() == number)
+                .boxed()
+                .toList();
+        return new PieceAnswer.WrittenView(
+                work.parts().get(places.get(0)).name(),
+                part.written(),
+                formOf(part),
+                part.fields().stream()
+                        .map(field -> new PieceAnswer.FieldView(field.id(), told(field.value())))
+                        .toList(),
+                places.size(),
+                repeat,
+                depth);
+    }
+
+    private static Object told(Object value) {
+        return value instanceof Value range ? range.written() : value;
+    }
+
+    private static String formOf(PartSpec part) {
+        return part instanceof FormPart form ? form.formId() : null;
+    }
+
+    static List<PieceAnswer.PartView> parts(PieceWork work) {
+        return IntStream.range(0, work.parts().size())
+                .mapToObj(i -> {
+                    var part = work.parts().get(i);
+                    Piece.Placed placed = work.placed().get(i);
+                    return new PieceAnswer.PartView(
+                            part.name(),
+                            placed.written(),
+                            formOf(part.spec()),
+                            work.isTurned(i),
+                            placed.parent(),
+                            placed.depth(),
+                            part.spanMm(),
+                            part.massG());
+                })
+                .toList();
+    }
+
+    static List<PieceAnswer.RingsView> rings(PieceLists lists) {
+        return lists.rings().stream()
+                .map(one -> new PieceAnswer.RingsView(
+                        one.ring().wireDiameterMm(),
+                        one.ring().innerDiameterMm(),
+                        one.turns(),
+                        one.soldered(),
+                        one.count(),
+                        one.preClosed(),
+                        one.spare()))
+                .toList();
+    }
+
+    static List<PieceAnswer.CutView> cuts(PieceLists lists) {
+        return lists.cuts().stream()
+                .map(one -> new PieceAnswer.CutView(
+                        one.form(),
+                        one.cut().wire(),
+                        one.cut().diameterMm(),
+                        one.cut().metal(),
+                        one.cut().lengthMm(),
+                        one.count()))
+                .toList();
+    }
+}

@@ -1,0 +1,106 @@
+package toroid.server.work;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import toroid.core.metal.MetalNames;
+import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
+import toroid.core.piece.PieceLine;
+import toroid.core.piece.PieceLists;
+import toroid.core.piece.PieceWork;
+import toroid.core.weave.CutList;
+import toroid.core.work.PiecePlan;
+import toroid.server.piece.PieceJobData;
+import toroid.server.piece.PieceWorkshop;
+import toroid.server.preference.Choices;
+import toroid.server.ring.RingJobData;
+import toroid.server.wire.Spools;
+
+/** Whole pieces: rings closed and opened beforehand, forms made, all put together joint by joint. */
+@Component
+public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
+    private final PieceWorkshop workshop;
+
+    PieceKind(PieceWorkshop workshop, Spools spools) {
+        super("piece", PieceJobData.class, PieceFacts.class, PieceSketch.class, spools);
+        this.workshop = workshop;
+    }
+
+    /**
+     * What is shown beside the operations.
+     *
+     * @param lengthMm of its row, taut
+     */
+    public record PieceFacts(
+            @NotNull PieceJobData job,
+            @NotNull double lengthMm,
+            @NotNull double deepestMm,
+            @NotNull double weightG,
+            @NotNull int parts,
+            @NotNull boolean pair)
+            implements Facts<PieceJobData> {}
+
+    /** @param lengthMm 0 when it cannot be worked out */
+    public record PieceSketch(
+            @NotNull String metal,
+            @NotNull double lengthMm,
+            @NotNull int parts,
+            @NotNull boolean pair) {}
+
+    @Override
+    public Planned<PieceFacts> plan(PieceJobData job) {
+        PieceWork work = workshop.work(job.question(false));
+        boolean pair = PieceLine.read(job.line()).pair();
+        var facts = new PieceFacts(
+                job,
+                work.lengthMm(),
+                work.deepestMm(),
+                work.massG(),
+                work.parts().size(),
+                pair);
+        return new Planned<>(facts, PiecePlan.of(work, pair));
+    }
+
+    /** @throws Refusal for a piece without rings */
+    @Override
+    public List<RingJobData> cuts(PieceJobData job, Choices choices) {
+        PieceWork work = workshop.work(job.question(false));
+        List<PieceLists.Rings> rings = PieceLists.of(
+                        work, PieceLine.read(job.line()).pair(), job.sparePercent())
+                .rings();
+        if (rings.isEmpty()) {
+            throw Refusal.of(RefusalCode.NO_RINGS_TO_CUT, "line", null);
+        }
+        return Stream.iterate(0, i -> i + 1)
+                .limit(rings.size())
+                .map(i -> cut(job, rings.get(i), rings.size() > 1 ? i + 1 : 0, choices))
+                .toList();
+    }
+
+    private static RingJobData cut(PieceJobData job, PieceLists.Rings rings, int number, Choices choices) {
+        String name = number == 0 ? job.name() + ", rings" : job.name() + ", rings " + number;
+        var one = new CutList.Rings(
+                0, 0, rings.ring().wireDiameterMm(), rings.ring().innerDiameterMm(), rings.count());
+        return choices.rings(name, null, MetalNames.metalOrRefuse(job.metal()), one, job.sparePercent())
+                .wound(rings.turns());
+    }
+
+    @Override
+    public boolean showsMore() {
+        return true;
+    }
+
+    @Override
+    public Object shown(PieceFacts facts) {
+        return workshop.answer(facts.job().question(true));
+    }
+
+    @Override
+    public Object sketch(PieceJobData job, PieceFacts facts) {
+        return facts == null
+                ? new PieceSketch(job.metal(), 0, 0, false)
+                : new PieceSketch(job.metal(), facts.lengthMm(), facts.parts(), facts.pair());
+    }
+}
