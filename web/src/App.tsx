@@ -28,6 +28,9 @@ const KeptMedallionPlace = place(
   "KeptMedallionPlace",
 );
 const MedallionPlace = place(() => import("./places/weaves/medallion/MedallionPlace"), "MedallionPlace");
+const PiecesDoor = place(() => import("./places/pieces/PiecesDoor"), "PiecesDoor");
+const NewPiecePlace = place(() => import("./places/pieces/PiecePlace"), "NewPiecePlace");
+const PiecePlace = place(() => import("./places/pieces/PiecePlace"), "PiecePlace");
 const PatchPlace = place(() => import("./places/weaves/patch/PatchPlace"), "PatchPlace");
 const ShelfPlace = place(() => import("./places/weaves/ShelfPlace"), "ShelfPlace");
 const WeavesPlace = place(() => import("./places/weaves/WeavesPlace"), "WeavesPlace");
@@ -56,6 +59,9 @@ export function App() {
             <Route path="weaves/medallion" element={<MedallionPlace />} />
             <Route path="weaves/medallion/:id" element={<KeptMedallionPlace />} />
             <Route path="weaves/:id" element={<PatchPlace />} />
+            <Route path="pieces" element={<PiecesDoor />} />
+            <Route path="pieces/new/:starter" element={<NewPiecePlace />} />
+            <Route path="pieces/:id" element={<PiecePlace />} />
             <Route path="notebook" element={<NotebookPlace />} />
             <Route path="notebook/wire/:id" element={<SpoolPage />} />
             <Route path="stock" element={<StockPlace />} />

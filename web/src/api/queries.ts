@@ -3,6 +3,7 @@ import { QueryClient, useQuery } from "@tanstack/react-query";
 import { call, Problem } from "./client";
 import type {
   AtAGlance,
+  BodyView,
   CatalogueForm,
   FormInMaking,
   FormJobData,
@@ -16,11 +17,14 @@ import type {
   MedallionJobData,
   MetalView,
   NotebookEntry,
+  PieceAnswer,
+  PieceJobData,
   ReadingData,
   RingJobData,
   RunData,
   SessionView,
   SpoolData,
+  Starter,
   StockMove,
   SpringbackView,
   TableRow,
@@ -79,6 +83,7 @@ export const useSession = () => useList<SessionView>("session");
 
 export const useFormJobs = () => useList<Kept<FormJobData>[]>("jobs/form");
 export const useMedallionJobs = () => useList<Kept<MedallionJobData>[]>("jobs/medallion");
+export const usePieceJobs = () => useList<Kept<PieceJobData>[]>("jobs/piece");
 export const useWeaveJobs = () => useList<Kept<WeaveJobData>[]>("jobs/weave");
 
 /** Everything in hand; asked again while some of it is still being looked at. */
@@ -152,6 +157,33 @@ export function useMoves(spoolId: string) {
   return useQuery({
     queryKey: ["spools", spoolId, "moves"],
     queryFn: () => call<StockMove[]>("GET", `/api/spools/${spoolId}/moves`),
+  });
+}
+
+/** Pieces to begin from. */
+export function useStarters() {
+  return useQuery({
+    queryKey: ["pieces", "starters"],
+    queryFn: () => call<Starter[]>("GET", "/api/pieces/starters"),
+    staleTime: Infinity,
+  });
+}
+
+/** What pieces go round, with usual sizes. */
+export function useBodies() {
+  return useQuery({
+    queryKey: ["pieces", "bodies"],
+    queryFn: () => call<BodyView[]>("GET", "/api/pieces/bodies"),
+    staleTime: Infinity,
+  });
+}
+
+/** A piece as a picture: worked out once for that line and metal. */
+export function usePiecePicture(line: string, metal: string) {
+  return useQuery({
+    queryKey: ["piece-picture", line, metal],
+    queryFn: () => call<PieceAnswer>("POST", "/api/pieces/solve", { line, metal, drawn: true }),
+    staleTime: Infinity,
   });
 }
 

@@ -33,12 +33,14 @@ export type Coil = Received<Schemas["Coil"]>;
 export type RingSizes = Received<Schemas["RingSizes"]>;
 export type RingStep = Received<Schemas["RingStep"]>;
 export type RingsHandled = Received<Schemas["RingsHandled"]>;
+export type PartsHandled = Received<Schemas["PartsHandled"]>;
 export type FormingStep = Received<Schemas["FormingStep"]>;
 /** What an operation says beyond where it stands in its plan, told apart by its family of verbs. */
 export type Detail =
   | ({ family: "rings" } & RingStep)
   | ({ family: "forming" } & FormingStep)
-  | ({ family: "weaving" } & RingsHandled);
+  | ({ family: "weaving" } & RingsHandled)
+  | ({ family: "joining" } & PartsHandled);
 export type Family = Detail["family"];
 export type Measurable = Omit<Received<Schemas["Measurable"]>, "quantity" | "context"> & {
   quantity: Quantity;
@@ -53,6 +55,7 @@ export type RunProgress = { done: Record<string, number>; counts: Record<string,
 export type RingFacts = Received<Schemas["RingFacts"]>;
 export type FormFacts = Omit<Received<Schemas["FormFacts"]>, "job"> & { job: FormJobData };
 export type WeaveFacts = Received<Schemas["WeaveFacts"]>;
+export type PieceFacts = Received<Schemas["PieceFacts"]>;
 export type MedallionFacts = Received<Schemas["MedallionFacts"]>;
 export type MedallionJobData = Received<Schemas["MedallionJobData"]>;
 type Told<K, F> = { kind: K; facts: F };
@@ -62,6 +65,7 @@ export type RunData = (
   | Told<"form", FormFacts>
   | Told<"weave", WeaveFacts>
   | Told<"medallion", MedallionFacts>
+  | Told<"piece", PieceFacts>
 ) &
   RunProgress & {
     jobId: string;
@@ -77,11 +81,13 @@ export type RingSketch = Received<Schemas["RingSketch"]>;
 export type FormSketch = Received<Schemas["FormSketch"]>;
 export type WeaveSketch = Received<Schemas["WeaveSketch"]>;
 export type MedallionSketch = Received<Schemas["MedallionSketch"]>;
+export type PieceSketch = Received<Schemas["PieceSketch"]>;
 interface Sketches {
   ring: RingSketch;
   form: FormSketch;
   weave: WeaveSketch;
   medallion: MedallionSketch;
+  piece: PieceSketch;
 }
 /** All a list shows of a job or a run. */
 export type Glance<K extends JobKind = JobKind> = Omit<
@@ -207,3 +213,34 @@ export interface Kept<D> {
   deleted: boolean;
   data: D;
 }
+
+type Whole<T> = { [K in keyof T]-?: Exclude<T[K], undefined> };
+/** A whole piece: its job, and what the core says of it. */
+export type PieceBody = Received<Schemas["Body"]>;
+export type PieceJobData = Omit<Received<Schemas["PieceJobData"]>, "body"> & { body: PieceBody | null };
+export type PieceDrawing = Received<Schemas["PieceDrawing"]>;
+export type PieceStep = Whole<Schemas["AssemblyStep"]>;
+export type PieceFault = Whole<Schemas["PieceFault"]>;
+export type PieceCure = Whole<Schemas["Cure"]>;
+export type PieceMend = Whole<Schemas["Mend"]>;
+export type Bought = Whole<Schemas["Bought"]>;
+export type WrittenPart = Omit<Received<Schemas["WrittenView"]>, "fields"> & {
+  fields: { id: string; value: number | string | boolean }[];
+};
+export type PieceAnswer = Omit<
+  Received<Schemas["PieceAnswer"]>,
+  "assemblyOrder" | "faults" | "cures" | "mends" | "bought" | "written" | "worn" | "drawing"
+> & {
+  assemblyOrder: PieceStep[];
+  faults: PieceFault[];
+  cures: PieceCure[];
+  mends: PieceMend[];
+  bought: Bought[];
+  written: WrittenPart[];
+  worn: Whole<Schemas["Worn"]> | null;
+  drawing: PieceDrawing | null;
+};
+export type PieceEdit = Omit<Schemas["EditQuestion"], "line" | "value"> & { value?: unknown };
+export type Starter = Whole<Schemas["Starter"]>;
+export type BodyView = Received<Schemas["BodyView"]>;
+export type BodyPart = BodyView["part"];

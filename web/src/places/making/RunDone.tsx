@@ -2,6 +2,7 @@ import { useNotebook, usePreferences } from "../../api/queries";
 import type { Kept, NotebookEntry, RunData } from "../../api/types";
 import { many, size, sizeText, wireLength, type Units } from "../../quantity/format";
 import { RunNote } from "./RunNote";
+import { Piece } from "./JoiningOperation";
 import { Weave } from "./WeavingOperation";
 
 interface Props {
@@ -16,24 +17,31 @@ export function RunDone({ run, note, onNote }: Props) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const { data } = run;
   const rings = data.kind === "weave" || data.kind === "medallion" ? data.facts : null;
+  const pictured = rings !== null || data.kind === "piece";
   return (
     <main>
       {rings && <Weave run={run} ringsIn={rings.putIn} />}
+      {data.kind === "piece" && <Piece run={run} />}
       <div>
         <h1>Done</h1>
         {data.kind === "ring" ? (
           <RingsMade entry={entry} plannedMm={data.facts.sizes.closedInnerMm} units={units} />
         ) : data.kind === "form" ? (
           <FormsMade entry={entry} copies={data.plan.copies} units={units} />
+        ) : data.kind === "piece" ? (
+          <p className="huge" data-testid="big-number">
+            {size(data.facts.lengthMm, units, 1).value}
+            <small>{size(data.facts.lengthMm, units, 1).unit} planned</small>
+          </p>
         ) : (
           <p className="huge" data-testid="big-number">
             {rings?.total}
             <small>rings</small>
           </p>
         )}
-        {rings && <RunNote note={note} onNote={onNote} />}
+        {pictured && <RunNote note={note} onNote={onNote} />}
       </div>
-      {!rings && <RunNote note={note} onNote={onNote} />}
+      {!pictured && <RunNote note={note} onNote={onNote} />}
     </main>
   );
 }

@@ -1,10 +1,9 @@
 import type { Kept, RunData } from "../../api/types";
-import { openRing } from "../../drawing/ring";
-import { many } from "../../quantity/format";
 import { AssemblyScene } from "../../shared/shell/AssemblyScene";
 import { stepHead, stepWay } from "../../shared/words/assemblyWords";
 import { operationTitle } from "../../shared/words/operationWords";
 import { refusalWords } from "../../shared/words/refused";
+import { LooseRings } from "./LooseRings";
 import { SomethingWrong } from "./SomethingWrong";
 import type { FamilyView, OperationProps } from "./operation";
 import { useAssembled } from "./useAssembled";
@@ -109,37 +108,6 @@ export function Mistake({ run, ringsIn, onGoTo }: MistakeProps) {
     />
   ) : (
     <main />
-  );
-}
-
-/** A handful of rings, closed or open. */
-function LooseRings({ open }: { open: boolean }) {
-  const places = [
-    [120, 130],
-    [250, 90],
-    [205, 220],
-    [330, 190],
-    [110, 265],
-    [300, 305],
-  ];
-  const gap = open ? 40 : 0.6;
-  return (
-    <svg
-      viewBox="0 0 430 400"
-      className="making-drawing"
-      role="img"
-      aria-label={open ? "open rings" : "closed rings"}
-    >
-      {places.map(([x, y], i) => (
-        <g key={i} transform={`rotate(${i * 57} ${x} ${y})`}>
-          <path d={openRing(x!, y!, 46, gap)} fill="none" stroke="var(--ink)" strokeWidth="13" />
-          <path d={openRing(x!, y!, 46, gap)} fill="none" stroke="var(--paper)" strokeWidth="9" />
-        </g>
-      ))}
-      <text x={215} y={385} textAnchor="middle" className="soft">
-        {open ? "ends aside, not apart" : many(2, "flush end")}
-      </text>
-    </svg>
   );
 }
 

@@ -2,7 +2,13 @@
 import type { Family } from "../../api/types";
 import { FORMING } from "./FormingOperation";
 import type { FamilyView } from "./operation";
+import { JOINING } from "./JoiningOperation";
 import { RINGS } from "./RingsOperation";
 import { WEAVING } from "./WeavingOperation";
 
-export const FAMILIES: Record<Family, FamilyView> = { rings: RINGS, forming: FORMING, weaving: WEAVING };
+export const FAMILIES: Record<Family, FamilyView> = {
+  rings: RINGS,
+  forming: FORMING,
+  weaving: WEAVING,
+  joining: JOINING,
+};

@@ -7,6 +7,7 @@ import { FormBatch } from "./FormBatch";
 import { RingBatch } from "./RingBatch";
 import { Trend } from "./Trend";
 import { Unreadable } from "./BatchHead";
+import { PieceBatch } from "./PieceBatch";
 import { WeaveBatch } from "./WeaveBatch";
 import { WiresLearnt } from "./WiresLearnt";
 
@@ -63,6 +64,7 @@ function Batch({ entry, units }: { entry: NotebookEntry; units: Units }) {
     form: () => entry.kind === "form" && <FormBatch entry={entry} units={units} />,
     weave: () => <WeaveBatch entry={entry} />,
     medallion: () => <WeaveBatch entry={entry} />,
+    piece: () => <PieceBatch entry={entry} />,
   };
   return rows[entry.kind]();
 }

@@ -1,7 +1,7 @@
 /** From what is made of rings to the wire: its rings as jobs of their own, kept together with it or not at all. */
 import { call } from "../../api/client";
 import { changed } from "../../api/queries";
-import type { Kept, MedallionJobData, RingJobData, WeaveJobData } from "../../api/types";
+import type { Kept, MedallionJobData, PieceJobData, RingJobData, WeaveJobData } from "../../api/types";
 import { many } from "../../quantity/format";
 import { say } from "./says";
 
@@ -11,9 +11,9 @@ interface Laid {
 
 /** Lays them out, once however often it is asked; answers the first one's id. */
 export async function layOutCuts(
-  kind: "weave" | "medallion",
+  kind: "weave" | "medallion" | "piece",
   id: string,
-  data: WeaveJobData | MedallionJobData,
+  data: WeaveJobData | MedallionJobData | PieceJobData,
 ): Promise<string> {
   const { cuts } = await call<Laid>("POST", `/api/jobs/${kind}/${id}/cuts`, { version: null, data });
   changed(`jobs/${kind}`, "jobs/ring", "bench");

@@ -1,5 +1,5 @@
 /** Finding by the words a maker uses, over rings, shapes and weaves alike: the catalogue's, and the workshop's own by name. */
-export type FoundIn = "Rings" | "Shapes" | "Weaves";
+export type FoundIn = "Rings" | "Shapes" | "Weaves" | "Pieces";
 
 export interface Findable {
   place: FoundIn;
@@ -111,6 +111,33 @@ export const OTHERS: Findable[] = [
     like: "",
   },
 ];
+
+export interface StarterToFind {
+  id: string;
+  name: string;
+  built: string;
+  body: string;
+}
+
+/** What a starter is looked for by, by what it is worn on. */
+const WORN: Record<string, string> = {
+  WRIST: "bracelet wrist",
+  NECK: "necklace neck lariat pendant",
+  ANKLE: "anklet ankle",
+  WAIST: "belt waist",
+  EAR: "earring earrings ear drops cuff hoops",
+};
+
+export function starterToFind(starter: StarterToFind): Findable {
+  return {
+    place: "Pieces",
+    name: starter.name,
+    does: starter.built,
+    to: `/pieces/new/${starter.id}`,
+    words: "",
+    like: WORN[starter.body] ?? "",
+  };
+}
 
 export interface OwnToFind {
   id: string;

@@ -4,6 +4,8 @@ import {
   useFormJobs,
   useJobs,
   useMedallionJobs,
+  usePieceJobs,
+  useStarters,
   useWeaveJobs,
   useWeaves,
 } from "../../api/queries";
@@ -12,12 +14,13 @@ import {
   OTHERS,
   ownToFind,
   ranked,
+  starterToFind,
   weaveToFind,
   type Findable,
   type FoundIn,
 } from "../kernel/finder";
 
-const PLACES: FoundIn[] = ["Rings", "Shapes", "Weaves"];
+const PLACES: FoundIn[] = ["Rings", "Shapes", "Weaves", "Pieces"];
 const SHOWN = 6;
 
 /** Looked for in one place, found in all. */
@@ -84,6 +87,8 @@ function useFindable(): Findable[] {
   const rings = useJobs().data ?? [];
   const shapes = useFormJobs().data ?? [];
   const pieces = useWeaveJobs().data ?? [];
+  const wholes = usePieceJobs().data ?? [];
+  const starters = useStarters().data ?? [];
   const medallions = useMedallionJobs().data ?? [];
   return [
     ...ownToFind("Rings", rings),
@@ -91,7 +96,9 @@ function useFindable(): Findable[] {
     ...ownToFind("Weaves", pieces),
     ...ownToFind("Weaves", medallions, "/weaves/medallion"),
     ...OTHERS,
+    ...ownToFind("Pieces", wholes),
     ...forms.map(formToFind),
     ...weaves.map(weaveToFind),
+    ...starters.map(starterToFind),
   ];
 }

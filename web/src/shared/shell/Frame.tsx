@@ -11,6 +11,7 @@ const PLACES: [string, string, string?][] = [
   ["/rings", "Rings"],
   ["/shapes", "Shapes"],
   ["/weaves", "Weaves"],
+  ["/pieces", "Pieces"],
   ["/notebook", "Notebook"],
   ["/stock", "Stock, tools", "apart"],
   ["/preferences", "Preferences"],

@@ -10,6 +10,7 @@ const PLACES: Record<JobKind, string> = {
   form: "/shapes",
   weave: "/weaves",
   medallion: "/weaves/medallion",
+  piece: "/pieces",
 };
 
 /** Where a job is drawn and mended. */
@@ -39,6 +40,13 @@ export function sketchWords(row: InHand, units: Units): string {
   if (row.kind === "medallion") {
     const { arms, weave, total } = row.glance.sketch;
     return [`${arms} arms of ${weave}`, ...(total > 0 ? [many(total, "ring")] : [])].join(", ");
+  }
+  if (row.kind === "piece") {
+    const { lengthMm, parts, pair } = row.glance.sketch;
+    return [
+      ...(pair ? ["a pair"] : []),
+      ...(parts > 0 ? [many(parts, "part"), `${sizeText(lengthMm, units, 0)} long`] : []),
+    ].join(", ");
   }
   const { weave, total } = row.glance.sketch;
   return total > 0 ? `${weave}, ${many(total, "ring")}` : weave;

@@ -1,5 +1,5 @@
 /** An operation in words, whatever its family. */
-import type { Detail, FormStep, FormingStep, Operation, RingsHandled } from "../../api/types";
+import type { Detail, FormStep, FormingStep, Operation, PartsHandled, RingsHandled } from "../../api/types";
 import { plain } from "../../quantity/format";
 import { formStepTitle } from "./formWords";
 import { stepTitle } from "./words";
@@ -20,6 +20,13 @@ const RINGS: Record<RingsHandled["kind"], string> = {
   PUT_IN: "Put the rings in",
 };
 
+const PARTS: Record<PartsHandled["kind"], (what: string) => string> = {
+  CLOSE_FIRST: () => "Close these rings first",
+  OPEN_FIRST: () => "Open these rings",
+  MAKE: (what) => `Make the ${what}`,
+  PUT_TOGETHER: () => "Put it together",
+};
+
 export function operationTitle({ detail }: Pick<Operation, "detail">): string {
   return detailTitle(detail);
 }
@@ -32,16 +39,20 @@ function detailTitle(detail: Detail): string {
       return formStepTitle(formStepOf(detail));
     case "weaving":
       return RINGS[detail.kind];
+    case "joining":
+      return PARTS[detail.kind](detail.what);
   }
 }
 
 /** What is counted, one press for each. */
 export function countedWords({ detail, verb }: Pick<Operation, "detail" | "verb">): string {
-  return detail.family === "forming"
-    ? "copies"
-    : verb === "CUT" || detail.family === "weaving"
-      ? "rings"
-      : "times";
+  if (detail.family === "forming") {
+    return "copies";
+  }
+  if (detail.family === "joining") {
+    return { CLOSE_FIRST: "rings", OPEN_FIRST: "rings", MAKE: "made", PUT_TOGETHER: "joins" }[detail.kind];
+  }
+  return verb === "CUT" || detail.family === "weaving" ? "rings" : "times";
 }
 
 /** What has to pass after an operation before the next: "24 hours, while the glue sets." */

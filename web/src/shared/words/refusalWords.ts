@@ -70,6 +70,9 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
     said.value
       ? `The line stops at "${said.value}". Parts stand between dashes: ring 1/4 - bead-link bead=6.`
       : "The line ends too early. Parts stand between dashes: ring 1/4 - bead-link bead=6.",
+  "no-rings-to-cut": () => "There are no jump rings in this piece. Put one in, or cut its forms in Shapes.",
+  "piece-cannot-be-joined": () =>
+    "One of its joints cannot be made, or something does not go in. Open the piece: it says which, and what would help.",
   "not-in-one-row": () => "The two are not in one row. Choose parts that hang in each other.",
   "not-in-a-line": (said) => `${said.what()} cannot be written in a line. Leave it as it usually is.`,
   "part-cannot-be-made": (said) =>
@@ -77,7 +80,7 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
   "part-hangs-from-nothing": (said) =>
     `The ${said.text("form")} has no loop to hang in a piece. Take a form with one.`,
   "part-is-several": (said) =>
-    `The ${said.text("form")} is two parts that come apart, and is not hung in a piece yet. Take a hook and a ring.`,
+    `The ${said.text("form")} is two parts that come apart. Put one half at either end: toggle:ring, toggle:bar.`,
   "part-ends-a-row": (said) =>
     `The ${said.text("form")} has one loop only, so nothing hangs after it. Put it at an end.`,
 

@@ -10,7 +10,7 @@ import toroid.core.piece.part.PartWork;
 
 /**
  * Where every part of a piece is, laid out taut: the row along x or hung down, what hangs from it straight down, seen from the front along z. Each
- * part's face is turned as {@link PieceWork#facingDegrees} says; nothing is moved by its weight.
+ * part's face is turned as {@link PieceWork#facingDegrees} says.
  *
  * @param places one for each part
  */
@@ -18,10 +18,30 @@ public record Laid(List<Place> places) {
     /**
      * @param at where the part's own origin comes to be, mm
      * @param turn how it is turned, of its own coordinates into those of the piece
+     * @param arc how it is bent first; null where it stays straight
      */
-    public record Place(Vector3D at, Rotation turn) {
+    public record Place(Vector3D at, Rotation turn, Arc arc) {
+        public Vector3D of(Vector3D own) {
+            return at.add(turn.applyTo(arc == null ? own : arc.of(own)));
+        }
+
+        /** A direction at that place of the part. */
+        public Vector3D direction(Vector3D own, Vector3D way) {
+            return turn.applyTo(arc == null ? way : arc.direction(own, way));
+        }
+    }
+
+    /** What is supple and lies along x bent to the right about a circle of that radius, mm: as long along its middle as before. */
+    public record Arc(double radiusMm) {
         Vector3D of(Vector3D own) {
-            return at.add(turn.applyTo(own));
+            double angle = own.getX() / radiusMm;
+            double out = radiusMm + own.getY();
+            return new Vector3D(out * Math.sin(angle), out * Math.cos(angle) - radiusMm, own.getZ());
+        }
+
+        Vector3D direction(Vector3D own, Vector3D way) {
+            return new Rotation(Vector3D.PLUS_K, -own.getX() / radiusMm, RotationConvention.VECTOR_OPERATOR)
+                    .applyTo(way);
         }
     }
 
@@ -42,14 +62,70 @@ public record Laid(List<Place> places) {
     }
 
     public static Laid of(PieceWork work, Way way) {
+        List<Vector3D> own = work.hung().stream().map(Hung::pull).toList();
+        return of(work, way, own);
+    }
+
+    /** Hung by its first part, each turned by its weight. */
+    public static Laid hung(PieceWork work, Hanging hanging) {
+        return of(work, Way.DOWN, hanging.down());
+    }
+
+    private static Laid of(PieceWork work, Way way, List<Vector3D> own) {
         var places = new ArrayList<Place>();
         for (int i = 0; i < work.parts().size(); i++) {
             boolean inRow = work.placed().get(i).depth() == 0;
             Vector3D pull = inRow ? way.row : Vector3D.MINUS_J;
             Vector3D from = i == 0 ? Vector3D.ZERO : bearing(work, i, places, pull);
-            places.add(place(work, i, pull, from));
+            places.add(place(work, i, pull, from, own.get(i)));
         }
         return new Laid(places);
+    }
+
+    /**
+     * Closed as it lies on a table: the row's corners on one circle as {@link Worn} has it, beginning at the top and going round to the right; what
+     * hangs from it outwards. Null where it does not close.
+     */
+    public static Laid round(PieceWork work) {
+        double radius = Worn.cornerRadiusMm(work);
+        if (radius == 0) {
+            return null;
+        }
+        var places = new ArrayList<Place>();
+        double at = 0;
+        for (int i = 0; i < work.parts().size(); i++) {
+            PartWork part = work.parts().get(i);
+            if (work.placed().get(i).depth() > 0) {
+                Vector3D hangs = places.get(work.hangsBy(i).a())
+                        .of(work.hangsBy(i).portA().centre());
+                Vector3D out = new Vector3D(hangs.getX(), hangs.getY(), 0).normalize();
+                places.add(place(
+                        work,
+                        i,
+                        out,
+                        bearing(work, i, places, out),
+                        work.hung().get(i).pull()));
+                continue;
+            }
+            double sweep = part.isSupple() ? part.spanMm() / radius : 2 * Math.asin(part.spanMm() / (2 * radius));
+            Vector3D from = onCircle(radius, at);
+            double along = part.isSupple() ? -at : -at - sweep / 2;
+            Vector3D pull = new Vector3D(Math.cos(along), Math.sin(along), 0);
+            Place straight = place(work, i, pull, from, work.hung().get(i).pull());
+            places.add(
+                    part.isSupple()
+                            ? new Place(
+                                    from,
+                                    new Rotation(Vector3D.PLUS_K, -at, RotationConvention.VECTOR_OPERATOR),
+                                    new Arc(radius))
+                            : straight);
+            at += sweep;
+        }
+        return new Laid(places);
+    }
+
+    private static Vector3D onCircle(double radius, double angle) {
+        return new Vector3D(radius * Math.sin(angle), radius * Math.cos(angle), 0);
     }
 
     /** Where it bears in what it hangs in; of several that hang side by side in one loop each in its turn. */
@@ -78,11 +154,10 @@ public record Laid(List<Place> places) {
         return 2 * Math.asin(Math.min(1, wire / Math.max(wire, joint.portA().insideMm() - wire)));
     }
 
-    private static Place place(PieceWork work, int i, Vector3D pull, Vector3D from) {
+    private static Place place(PieceWork work, int i, Vector3D pull, Vector3D from, Vector3D own) {
         PartWork part = work.parts().get(i);
         Hung hung = work.hung().get(i);
         Port in = hung.in();
-        Vector3D own = hung.pull();
         var facing =
                 new Rotation(pull, Math.toRadians(work.facingDegrees().get(i)), RotationConvention.VECTOR_OPERATOR);
         Vector3D face = facing.applyTo(Vector3D.PLUS_K);
@@ -91,7 +166,7 @@ public record Laid(List<Place> places) {
         // the first of a row with its only loop towards the row begins at its far end
         boolean ends = hung.turned() && part.last() == null;
         Vector3D bears = turn.applyTo(in.bearing(ends ? own : own.negate()));
-        return new Place(from.subtract(ends ? bears.subtract(pull.scalarMultiply(part.spanMm())) : bears), turn);
+        return new Place(from.subtract(ends ? bears.subtract(pull.scalarMultiply(part.spanMm())) : bears), turn, null);
     }
 
     /** A loop whose axis lies along the pull has no face. */

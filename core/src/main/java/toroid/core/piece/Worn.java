@@ -49,6 +49,11 @@ public record Worn(
         return new Worn(corner, inside, inside - girthMm, off, tooLong);
     }
 
+    /** R of the row's own parts, mm; 0 where it does not close. */
+    static double cornerRadiusMm(PieceWork work) {
+        return cornerRadiusMm(spans(work, work.row()));
+    }
+
     private static double[] spans(PieceWork work, List<Integer> row) {
         var spans = new ArrayList<Double>();
         for (int i : row) {

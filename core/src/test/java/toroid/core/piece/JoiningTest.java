@@ -52,7 +52,18 @@ class JoiningTest {
 
     private static PartWork work(PartSpec spec, Port first, Port last, double span) {
         return new PartWork(
-                spec, "part", first, last, List.of(), Vector3D.PLUS_I, span, 0.1, 2, PartWork.Takes.NOTHING, List.of());
+                spec,
+                "part",
+                first,
+                last,
+                List.of(),
+                Vector3D.PLUS_I,
+                Vector3D.ZERO,
+                span,
+                0.1,
+                2,
+                PartWork.Takes.NOTHING,
+                List.of());
     }
 
     private static Port port(String name, Opening opens) {

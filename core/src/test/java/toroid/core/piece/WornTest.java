@@ -71,4 +71,44 @@ class WornTest {
         assertThat(worn.tooLong()).isEmpty();
         assertThat(worn.insideGirthMm()).isBetween(165.0, 189.0);
     }
+
+    /** Closed on a table every part begins where the one before ends, and the last ends where the first begins. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "s-hook - 30 * ring 1.2/5.5",
+                "hook-curled - ring 1/4 - 8 * (bead-link bead=6 - ring 1/4) - ring 1.2/6",
+                "toggle:ring - strand 0.38 (24 * bead 6/1) - ring 1/4 - toggle:bar",
+                "finding clasp - ring 0.8/3 - chain 3/0.6 links=40 - ring 0.8/3"
+            })
+    void liesClosedOnATable(String line) {
+        PieceWork work = PartsTest.solve(line);
+        Laid laid = Laid.round(work);
+        double radius = Worn.cornerRadiusMm(work);
+        for (int i : work.row()) {
+            assertThat(laid.places().get(i).of(beginning(work, i)).getNorm())
+                    .as("%s, part %d", line, i)
+                    .isCloseTo(radius, within(0.02 * radius));
+        }
+        for (int i = 1; i < work.parts().size(); i++) {
+            Joint joint = work.hangsBy(i);
+            var gap = laid.places()
+                    .get(i)
+                    .of(joint.portB().centre())
+                    .distance(laid.places().get(joint.a()).of(joint.portA().centre()));
+            double most = (joint.portA().insideMm() + joint.portB().insideMm()) / 2;
+            assertThat(gap).as("%s, joint %d", line, i).isLessThan(most + 0.05 * radius);
+        }
+    }
+
+    private static org.hipparchus.geometry.euclidean.threed.Vector3D beginning(PieceWork work, int part) {
+        Hung hung = work.hung().get(part);
+        boolean ends = hung.turned() && work.parts().get(part).last() == null;
+        return hung.in().bearing(ends ? hung.pull() : hung.pull().negate());
+    }
+
+    @Test
+    void whatDoesNotCloseIsNotLaidRound() {
+        assertThat(Laid.round(PartsTest.solve("ring 1/4 - ring 1/4"))).isNull();
+    }
 }

@@ -63,6 +63,8 @@ public record PieceAnswer(
      * @param form its id in the catalogue; null for what is none
      * @param times how often it comes in the piece
      * @param repeat how often the innermost repeat about it goes; 1 for none
+     * @param group the first part of that repeat; −1 for none
+     * @param hangsFrom the part its row hangs from; −1 in the row itself
      * @param depth 0 in the row itself
      */
     record WrittenView(
@@ -72,6 +74,8 @@ public record PieceAnswer(
             @NotNull List<FieldView> fields,
             @NotNull int times,
             @NotNull int repeat,
+            @NotNull int group,
+            @NotNull int hangsFrom,
             @NotNull int depth) {}
 
     /** @param value a number, a range such as {@code 4..8}, a word, or true or false */

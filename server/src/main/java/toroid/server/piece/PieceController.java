@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.piece.BodyPart;
 import toroid.core.piece.Starters;
+import toroid.core.piece.Worn;
 import toroid.server.effort.Efforts;
 
 /** Whole pieces. Stateless. */
@@ -43,6 +44,20 @@ class PieceController {
     @PostMapping("/solve")
     PieceAnswer solve(@RequestBody @Valid PieceQuestion question) {
         return efforts.answer(() -> workshop.answer(question));
+    }
+
+    @Operation(
+            summary =
+                    "A piece hung by its first part: where every part rests, how it tilts, what each joint carries, what touches")
+    @PostMapping("/hang")
+    HangAnswer hang(@RequestBody @Valid PieceQuestion question) {
+        return efforts.answer(() -> workshop.hung(question));
+    }
+
+    @Operation(summary = "A piece closed round its body: what it leaves, how far its parts stand off")
+    @PostMapping("/worn")
+    Worn worn(@RequestBody @Valid PieceQuestion question) {
+        return efforts.answer(() -> workshop.worn(question));
     }
 
     @Operation(summary = "A piece changed by one step: the line it is then")

@@ -5,8 +5,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Solid;
+import toroid.core.piece.Hanging;
 import toroid.core.piece.Laid;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.part.Body;
@@ -19,13 +21,17 @@ import toroid.core.piece.part.PartSpec;
  * @param shapes of the parts that differ
  * @param shapeOf the shape of each part
  * @param along each part's place in the row laid out: three rows of a turn and where its origin is, twelve numbers
- * @param down the same hung by its first part
+ * @param down the same hung by its first part, each turned by its weight
+ * @param round the same closed on a table; null where it does not close
+ * @param roundShapeOf the shape of each part there: what is supple is bent
  */
 public record PieceDrawing(
         @NotNull List<Shape> shapes,
         @NotNull List<Integer> shapeOf,
         @NotNull List<double[]> along,
-        @NotNull List<double[]> down) {
+        @NotNull List<double[]> down,
+        List<double[]> round,
+        List<Integer> roundShapeOf) {
     /** A part's wires and what is on them, where its own origin is. */
     record Shape(@NotNull List<Tube> tubes, @NotNull List<Bulk> solids) {}
 
@@ -61,9 +67,61 @@ public record PieceDrawing(
             }
             shapeOf.add(place);
         }
+        Laid round = Laid.round(work);
+        var roundShapeOf = new ArrayList<>(shapeOf);
+        for (int i = 0; round != null && i < shapeOf.size(); i++) {
+            Laid.Place place = round.places().get(i);
+            if (place.arc() != null) {
+                roundShapeOf.set(i, shapes.size());
+                shapes.add(shape(bent(work.parts().get(i).spec().body(maker), place.arc())));
+            }
+        }
         return new PieceDrawing(
-                shapes, shapeOf, places(Laid.of(work, Laid.Way.ALONG)), places(Laid.of(work, Laid.Way.DOWN)));
+                shapes,
+                shapeOf,
+                places(Laid.of(work, Laid.Way.ALONG)),
+                places(Laid.hung(work, Hanging.of(work))),
+                round == null ? null : places(round),
+                round == null ? null : roundShapeOf);
     }
+
+    private static Body bent(Body body, Laid.Arc arc) {
+        var here = new Laid.Place(Vector3D.ZERO, Rotation.IDENTITY, arc);
+        return new Body(
+                body.tubes().stream()
+                        .map(tube -> new Body.Tube(
+                                tube.metal(),
+                                tube.diameterMm(),
+                                fine(tube).stream().map(here::of).toList(),
+                                tube.closed()))
+                        .toList(),
+                body.solids().stream()
+                        .map(solid -> new Solid(
+                                solid.kind(),
+                                here.of(solid.centre()),
+                                here.direction(solid.centre(), solid.axis()),
+                                solid.diameterMm(),
+                                solid.lengthMm(),
+                                solid.holeMm()))
+                        .toList());
+    }
+
+    /** Long straight stretches in steps, so that they bend. */
+    private static List<Vector3D> fine(Body.Tube tube) {
+        var points = new ArrayList<Vector3D>();
+        List<Vector3D> given = tube.points();
+        for (int i = 0; i + 1 < given.size(); i++) {
+            int steps = (int) Math.ceil(given.get(i).distance(given.get(i + 1)) / STEP_MM);
+            for (int step = 0; step < steps; step++) {
+                double share = (double) step / steps;
+                points.add(new Vector3D(1 - share, given.get(i), share, given.get(i + 1)));
+            }
+        }
+        points.add(given.get(given.size() - 1));
+        return points;
+    }
+
+    private static final double STEP_MM = 3;
 
     private static Shape shape(Body body) {
         return new Shape(
@@ -81,7 +139,7 @@ public record PieceDrawing(
                         .toList());
     }
 
-    private static List<double[]> places(Laid laid) {
+    static List<double[]> places(Laid laid) {
         return laid.places().stream()
                 .map(place -> {
                     double[][] turn = place.turn().getMatrix();

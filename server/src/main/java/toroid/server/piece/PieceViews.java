@@ -16,24 +16,29 @@ final class PieceViews {
 
     static List<PieceAnswer.WrittenView> written(Piece piece, PieceWork work) {
         var written = new ArrayList<PieceAnswer.WrittenView>();
-        walk(piece.elements(), 1, 0, work, written);
+        walk(piece.elements(), new Within(1, -1, -1, 0), work, written);
         return written;
     }
 
+    /** Where a row is written. */
+    private record Within(int repeat, int group, int hangsFrom, int depth) {}
+
     private static void walk(
-            List<Piece.Element> row, int repeat, int depth, PieceWork work, List<PieceAnswer.WrittenView> written) {
+            List<Piece.Element> row, Within within, PieceWork work, List<PieceAnswer.WrittenView> written) {
         for (Piece.Element element : row) {
             if (element instanceof Piece.Repeat inner) {
-                walk(inner.elements(), inner.count(), depth, work, written);
+                var again = new Within(inner.count(), written.size(), within.hangsFrom(), within.depth());
+                walk(inner.elements(), again, work, written);
             } else if (element instanceof Piece.One one) {
                 int number = written.size();
-                written.add(view(one.part(), number, repeat, depth, work));
-                one.hanging().forEach(hung -> walk(hung, 1, depth + 1, work, written));
+                written.add(view(one.part(), number, within, work));
+                var below = new Within(1, -1, number, within.depth() + 1);
+                one.hanging().forEach(hung -> walk(hung, below, work, written));
             }
         }
     }
 
-    private static PieceAnswer.WrittenView view(PartSpec part, int number, int repeat, int depth, PieceWork work) {
+    private static PieceAnswer.WrittenView view(PartSpec part, int number, Within within, PieceWork work) {
         List<Integer> places = IntStream.range(0, work.parts().size())
                 .filter(i -> work.placed().get(i).written() == number)
                 .boxed()
@@ -46,8 +51,10 @@ final class PieceViews {
                         .map(field -> new PieceAnswer.FieldView(field.id(), told(field.value())))
                         .toList(),
                 places.size(),
-                repeat,
-                depth);
+                within.repeat(),
+                within.group(),
+                within.hangsFrom(),
+                within.depth());
     }
 
     private static Object told(Object value) {

@@ -4,6 +4,7 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import toroid.core.form.Schools;
 import toroid.core.metal.Metal;
+import toroid.core.numeric.Refusal;
 import toroid.core.piece.BodyFit;
 import toroid.core.piece.Mending;
 import toroid.core.piece.Piece;
@@ -17,6 +18,7 @@ import toroid.core.piece.part.WeaveWoven;
 import toroid.server.form.FormWorkshop;
 import toroid.server.preference.Choices;
 import toroid.server.preference.Preferences;
+import toroid.server.store.ServerCode;
 import toroid.server.weave.PatchWorkshop;
 import toroid.server.weave.WovenChain;
 
@@ -65,6 +67,22 @@ public class PieceWorkshop {
                 PieceViews.cuts(lists),
                 lists.bought(),
                 drawn ? PieceDrawing.of(work, maker) : null);
+    }
+
+    /** The piece hung by its first part. */
+    HangAnswer hung(PieceQuestion question) {
+        PartMaker maker = maker(question);
+        PieceWork work = PieceSolver.solve(PieceLine.read(question.line()), maker);
+        return HangAnswer.of(work, maker);
+    }
+
+    /** How it sits on its body. */
+    Worn worn(PieceQuestion question) {
+        BodyFit fit = question.fit();
+        if (fit == null) {
+            throw Refusal.of(ServerCode.MISSING, "body", null);
+        }
+        return Worn.of(work(question), question.body().where(), fit.girthMm());
     }
 
     /** The piece itself, for a plan. */

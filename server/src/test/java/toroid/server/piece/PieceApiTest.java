@@ -150,4 +150,36 @@ class PieceApiTest extends ApiTest {
                     .isBetween(400, 404);
         }
     }
+
+    /** Three drops of one frame: the joint of the frame carries them all, and nothing hangs through anything. */
+    @Test
+    void hangsAPieceByItsFirstPart() {
+        JsonNode hung = tell(
+                        "/api/pieces/hang",
+                        Map.of(
+                                "line",
+                                "fish-hook - ring 0.8/3 - horseshoe-frame [ring 0.8/3] [ring 0.8/3 - stone 12/1]"))
+                .body();
+        assertThat(hung.get("poses")).hasSize(6);
+        double all = 0;
+        for (JsonNode part : hung.get("parts")) {
+            all = Math.max(all, part.get("carriesG").asDouble());
+        }
+        assertThat(hung.at("/parts/0/carriesG").asDouble()).isEqualTo(all);
+        assertThat(hung.at("/parts/2/tiltDegrees").asDouble()).isGreaterThan(1);
+        assertThat(hung.at("/parts/5/loadN").asDouble())
+                .isCloseTo(3 * 9.80665e-3 * hung.at("/parts/5/carriesG").asDouble(), within(1e-9));
+        assertThat(hung.get("touching")).isEmpty();
+    }
+
+    @Test
+    void saysHowItIsWorn() {
+        var question = Map.of("line", "40 * ring 1/4.5", "body", Map.of("girthMm", 150));
+        JsonNode worn = tell("/api/pieces/worn", question).body();
+        assertThat(worn).isEqualTo(solved(new java.util.HashMap<>(question)).get("worn"));
+        assertThat(tell("/api/pieces/worn", Map.of("line", "40 * ring 1/4.5"))
+                        .at("/code")
+                        .asText())
+                .isEqualTo("missing");
+    }
 }

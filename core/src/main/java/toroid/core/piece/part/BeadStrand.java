@@ -190,6 +190,7 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
                 last,
                 List.of(),
                 Vector3D.PLUS_I,
+                new Vector3D(span / 2, 0, 0),
                 span,
                 mass,
                 wide,

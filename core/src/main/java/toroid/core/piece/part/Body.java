@@ -15,7 +15,7 @@ public record Body(List<Tube> tubes, List<Solid> solids) {
     /**
      * A wire along its middle line.
      *
-     * @param metal its own; null for the piece's
+     * @param metal its own; null for the piece's; {@code cord} for what is none
      * @param closed whether its end meets its beginning
      */
     public record Tube(String metal, double diameterMm, List<Vector3D> points, boolean closed) {

@@ -6,7 +6,6 @@ import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Opening;
 import toroid.core.form.Port;
-import toroid.core.form.Solid;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
@@ -77,16 +76,18 @@ public record Cord(double diameterMm, double lengthMm, double wireMm) implements
     public Body body(PartMaker with) {
         double span = with.of(this).spanMm();
         double beyond = (span - lengthMm) / 2;
-        var solid = new Solid(Solid.Kind.CORD, new Vector3D(span / 2, 0, 0), Vector3D.PLUS_I, diameterMm, lengthMm, 0);
+        var cord = new Body.Tube(
+                "cord", diameterMm, List.of(new Vector3D(beyond, 0, 0), new Vector3D(span - beyond, 0, 0)), false);
         double inside = with.of(this).first().insideMm();
         return new Body(
                 List.of(
+                        cord,
                         Body.ring(new Vector3D(inside / 2, 0, 0), Vector3D.PLUS_K, (inside + wireMm) / 2, wireMm),
                         Body.ring(
                                 new Vector3D(span - inside / 2, 0, 0), Vector3D.PLUS_K, (inside + wireMm) / 2, wireMm),
                         coil(beyond),
                         coil(span - beyond - COILED_MM)),
-                List.of(solid));
+                List.of());
     }
 
     /** How much of the cord an end's coil covers in the drawing, mm. */

@@ -201,6 +201,7 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
                         .filter(port -> port != ends[0] && port != ends[1])
                         .toList(),
                 pull,
+                shape.centreOfMass(),
                 ends[1] == null ? shape.hangsMm(ends[0], pull) : spanMm(ends),
                 shape.massG(),
                 shape.thickMm(),

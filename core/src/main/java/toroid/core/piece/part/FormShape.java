@@ -124,7 +124,7 @@ record FormShape(FormWork work, List<FormedWire> wires, List<Solid> solids) {
     }
 
     /** Wires by length and section, beads in their middle. */
-    private Vector3D centreOfMass() {
+    Vector3D centreOfMass() {
         Vector3D sum = Vector3D.ZERO;
         double all = 0;
         for (FormedWire wire : wires) {

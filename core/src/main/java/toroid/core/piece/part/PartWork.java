@@ -14,6 +14,7 @@ import toroid.core.ring.Ring;
  * @param last the port for its neighbour after it; the same for a ring; null for a part that only ends a row
  * @param middles further ports, for what hangs from it besides
  * @param pull the way a pull goes through it, from its first port to its last, or down to its middle where it hangs from one; unit vector
+ * @param middle centre of its mass
  * @param spanMm from bearing point to bearing point, pulled; of a part that ends a row from its bearing point to its far end
  * @param massG of metal, beads and stones
  * @param thickMm how far it stands off what it lies on, about: two wires or its thickest bead
@@ -27,6 +28,7 @@ public record PartWork(
         Port last,
         List<Port> middles,
         Vector3D pull,
+        Vector3D middle,
         double spanMm,
         double massG,
         double thickMm,
@@ -108,7 +110,7 @@ public record PartWork(
         notes = List.copyOf(notes);
     }
 
-    /** A part along x with one or two ports and nothing to say. */
+    /** A part along x with one or two ports and nothing to say, as heavy on either side of its middle. */
     static PartWork plain(
             PartSpec spec,
             String name,
@@ -118,8 +120,9 @@ public record PartWork(
             double massG,
             double thickMm,
             Takes takes) {
+        Vector3D middle = first == last ? first.centre() : Vector3D.PLUS_I.scalarMultiply(spanMm / 2);
         return new PartWork(
-                spec, name, first, last, List.of(), Vector3D.PLUS_I, spanMm, massG, thickMm, takes, List.of());
+                spec, name, first, last, List.of(), Vector3D.PLUS_I, middle, spanMm, massG, thickMm, takes, List.of());
     }
 
     /** A single ring opens once for all it holds. */

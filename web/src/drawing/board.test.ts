@@ -1,0 +1,61 @@
+import { expect, test } from "vitest";
+import type { PieceDrawing } from "../api/types";
+import { fitted, placedParts, wholeBox } from "./board";
+
+const UPRIGHT = [1, 0, 0, 0, 1, 0, 0, 0, 1];
+/** A quarter turn about z: x goes up. */
+const TURNED = [0, -1, 0, 1, 0, 0, 0, 0, 1];
+
+const BAR: PieceDrawing["shapes"][number] = {
+  tubes: [{ metal: null, diameterMm: 1, points: [0, 0, 0, 10, 0, 0], closed: false }],
+  solids: [{ kind: "BEAD", centre: [5, 0, 0], axis: [1, 0, 0], diameterMm: 4, lengthMm: 6, holeMm: 1 }],
+};
+
+function drawing(): PieceDrawing {
+  return {
+    shapes: [BAR],
+    shapeOf: [0, 0],
+    along: [
+      [...UPRIGHT, 0, 0, 0],
+      [...UPRIGHT, 10, 0, 0],
+    ],
+    down: [
+      [...TURNED, 0, 0, 0],
+      [...TURNED, 0, 10, 2],
+    ],
+    round: null,
+    roundShapeOf: null,
+  };
+}
+
+test("every part is put where the core says, its beads with it", () => {
+  const parts = placedParts(drawing(), "along")!;
+  expect(parts[1]!.wires[0]!.points).toEqual([10, 0, 0, 20, 0, 0]);
+  expect(parts[1]!.solids[0]!.centre).toEqual([15, 0, 0]);
+  const down = placedParts(drawing(), "down")!;
+  expect(down[1]!.wires[0]!.points).toEqual([0, 10, 2, 0, 20, 2]);
+  expect(down[1]!.solids[0]!.axis).toEqual([0, 1, 0]);
+});
+
+test("a way it does not lie is none", () => {
+  expect(placedParts(drawing(), "round")).toBeNull();
+});
+
+test("the box holds wires as thick as they are", () => {
+  expect(wholeBox(placedParts(drawing(), "along")!)).toEqual({ x: -0.5, y: -3, width: 21, height: 6 });
+});
+
+test("a drawing is fitted into its paper and no larger than told", () => {
+  const box = { x: -10, y: -5, width: 100, height: 10 };
+  const margins = { left: 20, right: 20, top: 10, bottom: 30 };
+  const fit = fitted(box, 540, 300, margins);
+  expect(fit.scale).toBe(5);
+  expect(fit.x + box.x * fit.scale).toBeCloseTo(20);
+  expect(fitted(box, 540, 300, margins, 2).scale).toBe(2);
+});
+
+test("a closed tube ends where it begins", () => {
+  const ring = { ...drawing(), shapes: [{ tubes: [{ ...BAR.tubes[0]!, closed: true }], solids: [] }] };
+  const points = placedParts(ring, "along")![0]!.wires[0]!.points;
+  expect(points.slice(6, 9)).toEqual(points.slice(0, 3));
+});

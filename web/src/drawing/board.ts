@@ -1,0 +1,118 @@
+/** A whole piece laid on paper: each part's own shape put where it is. Pure; every place is the core's. */
+import type { PieceDrawing } from "../api/types";
+import type { DrawnSolid } from "./solids";
+import { boxOf, seenWire, union, type Box } from "./wire";
+
+export type Way = "along" | "down" | "round";
+
+export interface PlacedWire {
+  diameterMm: number;
+  points: number[];
+  metal: string | null;
+}
+
+export interface PlacedPart {
+  wires: PlacedWire[];
+  solids: DrawnSolid[];
+  /** Seen from its face. */
+  box: Box;
+}
+
+type Place = readonly number[];
+
+/** A point of the part where it is in the piece. */
+function at(place: Place, x: number, y: number, z: number): [number, number, number] {
+  return [
+    place[0]! * x + place[1]! * y + place[2]! * z + place[9]!,
+    place[3]! * x + place[4]! * y + place[5]! * z + place[10]!,
+    place[6]! * x + place[7]! * y + place[8]! * z + place[11]!,
+  ];
+}
+
+function turned(place: Place, x: number, y: number, z: number): [number, number, number] {
+  const [px, py, pz] = at(place, x, y, z);
+  return [px - place[9]!, py - place[10]!, pz - place[11]!];
+}
+
+function flat(place: Place, points: readonly number[], closed: boolean): number[] {
+  const all: number[] = [];
+  for (let i = 0; i + 2 < points.length; i += 3) {
+    all.push(...at(place, points[i]!, points[i + 1]!, points[i + 2]!));
+  }
+  return closed ? [...all, ...all.slice(0, 6)] : all;
+}
+
+/** Every part where it is; null for a way the piece does not lie. */
+export function placedParts(drawing: PieceDrawing, way: Way): PlacedPart[] | null {
+  const places = drawing[way];
+  const shapeOf = way === "round" ? drawing.roundShapeOf : drawing.shapeOf;
+  if (!places || !shapeOf) {
+    return null;
+  }
+  return shapeOf.map((shape, part) => {
+    const { tubes, solids } = drawing.shapes[shape]!;
+    const place = places[part]!;
+    const wires = tubes.map((tube) => ({
+      diameterMm: tube.diameterMm,
+      metal: tube.metal,
+      points: flat(place, tube.points, tube.closed),
+    }));
+    const placed = solids.map((solid) => ({
+      kind: solid.kind,
+      centre: at(place, ...three(solid.centre)),
+      axis: turned(place, ...three(solid.axis)),
+      diameterMm: solid.diameterMm,
+      lengthMm: solid.lengthMm,
+    }));
+    return { wires, solids: placed, box: partBox(wires, placed) };
+  });
+}
+
+function three(numbers: readonly number[]): [number, number, number] {
+  return [numbers[0]!, numbers[1]!, numbers[2]!];
+}
+
+function partBox(wires: readonly PlacedWire[], solids: readonly DrawnSolid[]): Box {
+  const boxes: Box[] = solids.map((solid) => {
+    const reach = Math.max(solid.diameterMm, solid.lengthMm) / 2;
+    return {
+      x: solid.centre[0]! - reach,
+      y: -solid.centre[1]! - reach,
+      width: 2 * reach,
+      height: 2 * reach,
+    };
+  });
+  if (wires.length > 0) {
+    boxes.push(
+      boxOf(
+        wires.map((wire) => seenWire(wire.points, "face")),
+        wires.map((wire) => wire.diameterMm),
+      ),
+    );
+  }
+  return boxes.reduce(union);
+}
+
+/** The box round all of them. */
+export function wholeBox(parts: readonly PlacedPart[]): Box {
+  return parts.map((part) => part.box).reduce(union);
+}
+
+/** How much of the paper is left free about the drawing, px. */
+export interface Margins {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+
+/** Scale and place of a box of mm in a picture of px. */
+export function fitted(box: Box, width: number, height: number, margins: Margins, most = 12) {
+  const room = { x: width - margins.left - margins.right, y: height - margins.top - margins.bottom };
+  const scale = Math.max(0.05, Math.min(room.x / box.width, room.y / box.height, most));
+  return {
+    scale,
+    x: margins.left + (room.x - box.width * scale) / 2 - box.x * scale,
+    y: margins.top + (room.y - box.height * scale) / 2 - box.y * scale,
+  };
+}

@@ -1,0 +1,31 @@
+export type Look = "along" | "down" | "round" | "true" | "order";
+
+const LOOKS: readonly (readonly [Look, string])[] = [
+  ["along", "laid out"],
+  ["down", "hung"],
+  ["round", "closed"],
+  ["true", "true size"],
+  ["order", "put together"],
+];
+
+/** How the piece is looked at. */
+export function Looks({
+  look,
+  onLook,
+  closes,
+}: {
+  look: Look;
+  onLook: (look: Look) => void;
+  closes: boolean;
+}) {
+  return (
+    <span className="segmented view-choice" role="radiogroup" aria-label="Look at it">
+      {LOOKS.filter(([id]) => id !== "round" || closes).map(([id, name]) => (
+        <label key={id}>
+          <input type="radio" name="look" checked={look === id} onChange={() => onLook(id)} />
+          {name}
+        </label>
+      ))}
+    </span>
+  );
+}

@@ -1,0 +1,235 @@
+import type { PieceAnswer, PieceCure, PieceMend } from "../../api/types";
+import { mass, many, size, sizeText, wireLength, type Units } from "../../quantity/format";
+import {
+  boughtWords,
+  cureWords,
+  faultWords,
+  impossibleWords,
+  mendWords,
+  partAt,
+  remainderWords,
+} from "../../shared/words/pieceWords";
+
+interface Props {
+  piece: PieceAnswer;
+  units: Units;
+  ear: boolean;
+  girthMm: number | null;
+  /** Takes a whole other line. */
+  onLine: (line: string, tag: string) => void;
+}
+
+/** The one number, whether it can be joined, and everything it takes. */
+export function PieceFigures(props: Props) {
+  const { piece, units, ear } = props;
+  const hero = size(ear ? piece.deepestMm : piece.finishedLengthMm, units, 1);
+  return (
+    <>
+      <p className="shape-hero" data-testid="finished-length">
+        {hero.value}
+        <small>
+          {hero.unit} {ear ? "it hangs" : "finished"}
+        </small>
+      </p>
+      <Wanted {...props} />
+      <Joined {...props} />
+      <WornWords {...props} />
+      <Takes {...props} />
+      <Faces {...props} />
+    </>
+  );
+}
+
+const SHOWN_CURES = 4;
+
+/** What the body asks for, what is over, and what would bring it nearer. */
+function Wanted({ piece, units, onLine }: Props) {
+  if (piece.targetLengthMm === null || piece.remainderMm === null) {
+    return null;
+  }
+  return (
+    <section aria-label="Length wanted">
+      <p className="piece-said">
+        <strong>{remainderWords(piece.remainderMm, units)}</strong>{" "}
+        <span className="soft">
+          for the {sizeText(piece.targetLengthMm, units, 1)} wanted: girth, ease, and π times its{" "}
+          {sizeText(piece.thickMm, units, 1)} of thickness
+        </span>
+      </p>
+      <ul className="piece-cures">
+        {piece.cures.slice(0, SHOWN_CURES).map((cure: PieceCure) => (
+          <li key={cure.line}>
+            <button className="quiet small" onClick={() => onLine(cure.line, "length")}>
+              {cureWords(cure, units)}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Whether every joint can be made; where not, which, and what would help. */
+function Joined({ piece, units, onLine }: Props) {
+  const bad = piece.joints.filter((joint) => joint.way === "IMPOSSIBLE");
+  const steps = piece.assemblyOrder.filter((step) => step.joints.length > 0).length;
+  return (
+    <section aria-label="Joining">
+      {bad.length === 0 && piece.canBeMade && (
+        <p className="piece-said good">
+          {piece.joints.length === 0
+            ? "One part, nothing to join."
+            : `It goes together in ${many(steps, "step")}.`}
+        </p>
+      )}
+      {bad.slice(0, 3).map((joint) => (
+        <p key={`${joint.a} ${joint.b}`} className="piece-said stop" role="alert">
+          {impossibleWords(piece, joint)}
+        </p>
+      ))}
+      {piece.mends.slice(0, 3).map((mend: PieceMend) => (
+        <button key={mend.line} className="quiet small" onClick={() => onLine(mend.line, "joint")}>
+          {mendWords(mend)}
+        </button>
+      ))}
+      {distinct(piece).map((fault) => (
+        <p key={`${fault.kind} ${fault.part}`} className="note care">
+          {faultWords(piece, fault, units)}
+        </p>
+      ))}
+    </section>
+  );
+}
+
+/** One word for all copies of a part. */
+function distinct(piece: PieceAnswer) {
+  const seen = new Set<string>();
+  return piece.faults.filter((fault) => {
+    const key = `${fault.kind} ${piece.parts[fault.part]!.written} ${fault.needMm.toFixed(3)}`;
+    return !seen.has(key) && seen.add(key);
+  });
+}
+
+/** How it sits, closed. */
+function WornWords({ piece, units, girthMm }: Props) {
+  const { worn } = piece;
+  if (!worn || girthMm === null) {
+    return null;
+  }
+  if (worn.cornerRadiusMm === 0) {
+    return (
+      <p className="note care">
+        These parts do not close round anything: there are too few, or one is too long.
+      </p>
+    );
+  }
+  const most = Math.max(...worn.standsOffMm);
+  return (
+    <section aria-label="Worn">
+      <p className="note">
+        Closed it leaves <strong>{sizeText(worn.easeMm, units, 1)}</strong> round{" "}
+        {sizeText(girthMm, units, 0)}
+        {most >= 0.3 && <>; its longest stiff part stands off {sizeText(most, units, 1)} at its ends</>}.
+      </p>
+      {worn.tooLong.slice(0, 2).map((part) => (
+        <p key={part} className="note care">
+          {partAt(piece, part)} is longer than a third of the girth: it will lie like a bar. Make it shorter
+          or curve it.
+        </p>
+      ))}
+    </section>
+  );
+}
+
+/** Rings to make, lengths to cut, what is bought. */
+function Takes({ piece, units }: Props) {
+  return (
+    <section className="piece-takes" aria-label="What it takes">
+      {piece.rings.length > 0 && (
+        <table>
+          <caption>rings{piece.pair && ", for both"}</caption>
+          <tbody>
+            {piece.rings.map((ring) => (
+              <tr key={`${ring.wireDiameterMm}/${ring.innerDiameterMm}/${ring.turns}/${ring.soldered}`}>
+                <th scope="row" className="figures">
+                  {ring.count}
+                  <small> + {ring.spare}</small>
+                </th>
+                <td>
+                  {sizeText(ring.innerDiameterMm, units)} inside, {sizeText(ring.wireDiameterMm, units)} wire
+                  {ring.turns > 1 && `, ${ring.turns} turns`}
+                  <span className="soft"> {closing(ring)}</span>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {piece.cutList.length > 0 && (
+        <table data-testid="cut-list">
+          <caption>wire to cut{piece.pair && ", for both"}</caption>
+          <tbody>
+            {piece.cutList.map((cut, i) => (
+              <tr key={i}>
+                <th scope="row" className="figures">
+                  {cut.count} × {sizeText(cut.lengthMm, units, 1)}
+                </th>
+                <td>
+                  {sizeText(cut.diameterMm, units)} wire <span className="soft">{cut.form}</span>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {piece.bought.length > 0 && (
+        <ul className="piece-bought">
+          {piece.bought.map((one, i) => (
+            <li key={i}>{boughtWords(one, units)}</li>
+          ))}
+        </ul>
+      )}
+      <p className="figure-line">
+        <span className="figure-name">weighs{piece.pair && ", each"}</span>
+        <span className="figure-value">{mass(piece.weightG)}</span>
+      </p>
+      <p className="figure-line">
+        <span className="figure-name">wire for its forms</span>
+        <span className="figure-value">
+          {wireLength(
+            piece.cutList.reduce((sum, cut) => sum + cut.count * cut.lengthMm, 0),
+            units,
+          )}
+        </span>
+      </p>
+    </section>
+  );
+}
+
+function closing(ring: PieceAnswer["rings"][number]): string {
+  if (ring.soldered) {
+    return "soldered first";
+  }
+  return ring.preClosed === 0
+    ? "all opened"
+    : `${ring.preClosed} closed first, ${ring.count - ring.preClosed} opened`;
+}
+
+/** Which way the parts of the row look, where they do not all look one way. */
+function Faces({ piece }: Props) {
+  const turned = piece.parts.flatMap((part, i) =>
+    part.form !== null && part.depth === 0 && Math.abs(piece.facing[i]! - 90) < 45 ? [i] : [],
+  );
+  const flat = piece.parts.flatMap((part, i) =>
+    part.form !== null && part.depth === 0 && Math.abs(piece.facing[i]! - 90) >= 45 ? [i] : [],
+  );
+  if (turned.length === 0 || flat.length === 0) {
+    return null;
+  }
+  return (
+    <p className="note">
+      {many(turned.length, "part")} of {turned.length + flat.length} hang edge-on to the first. One ring more,
+      or one fewer, between them turns the face back.
+    </p>
+  );
+}

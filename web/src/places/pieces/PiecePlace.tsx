@@ -1,0 +1,232 @@
+import { useRef, useState } from "react";
+import { useNavigate, useParams } from "react-router";
+import { call } from "../../api/client";
+import { changed, useBodies, usePieceJobs, usePreferences, useStarters } from "../../api/queries";
+import type { Kept, PieceAnswer, PieceEdit, PieceJobData } from "../../api/types";
+import { useDraft, useOwnAddress } from "../../shared/kernel/draft";
+import { layOutCuts } from "../../shared/kernel/cuts";
+import { blankPiece } from "../../shared/kernel/newPiece";
+import { say } from "../../shared/kernel/says";
+import { usePixelsPerMm } from "../../shared/kernel/scale";
+import { useEditor } from "../../shared/kernel/useEditor";
+import { Lost } from "../../shared/shell/Lost";
+import { RefusedValue } from "../../shared/shell/RefusedValue";
+import { REFUSED_ABOVE, ShutButton } from "../../shared/shell/ShutButton";
+import { failureWords } from "../../shared/words/refused";
+import { Board } from "./Board";
+import { Drawer, type Where } from "./Drawer";
+import { LineInput } from "./LineInput";
+import { Looks, type Look } from "./Looks";
+import { Order } from "./Order";
+import { PartBar } from "./PartBar";
+import { PartRow } from "./PartRow";
+import { PieceFigures } from "./PieceFigures";
+import { PieceSentence } from "./PieceSentence";
+import type { Dropped } from "./dragged";
+import { edited, usePiece } from "./usePiece";
+
+export function PiecePlace() {
+  const { id } = useParams();
+  const jobs = usePieceJobs();
+  const job = jobs.data?.find((kept) => kept.id === id);
+  if (!jobs.data) {
+    return null;
+  }
+  return job ? <PiecePage key={job.id} kept={job} /> : <Lost />;
+}
+
+/** A starter looked at: kept once it is changed or made. */
+export function NewPiecePlace() {
+  const { starter: id } = useParams();
+  const starter = useStarters().data?.find((one) => one.id === id);
+  const choices = usePreferences().data?.data;
+  const bodies = useBodies().data;
+  const starters = useStarters().data;
+  if (!choices || !bodies || !starters) {
+    return null;
+  }
+  return starter ? <Draft key={starter.id} data={blankPiece(starter, choices, bodies)} /> : <Lost />;
+}
+
+function Draft({ data }: { data: PieceJobData }) {
+  return <PiecePage kept={useDraft(data)} />;
+}
+
+/** Changes of the piece, one after the other: each asks the core for the line it makes. */
+function useEdits(change: (patch: Partial<PieceJobData>, tag: string) => void, latest: () => string) {
+  const before = useRef<Promise<void>>(Promise.resolve());
+  const onEdit = (edit: PieceEdit, tag: string) => {
+    before.current = before.current.then(async () => {
+      const line = await edited(latest(), edit);
+      if (line !== null) {
+        change({ line }, tag);
+      }
+    });
+  };
+  const onDropped = ({ from, line, behind }: Dropped, on: number) => {
+    if (from !== null && from !== on) {
+      onEdit({ act: behind ? "MOVE_BEHIND" : "MOVE_BEFORE", at: from, to: on }, "moved");
+    } else if (line !== null) {
+      onEdit({ act: behind ? "PUT_BEHIND" : "PUT_BEFORE", at: on, part: line }, "put in");
+    }
+  };
+  return { onEdit, onDropped };
+}
+
+/** One piece: to scale on its board, its parts in a row to be changed, its figures beside it. */
+function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
+  const { editor, data, state } = useEditor("jobs/piece", kept);
+  useOwnAddress(kept, editor, "/pieces");
+  const { piece, problem, stale } = usePiece(data);
+  const [chosen, setChosen] = useState<number | null>(null);
+  const change = (patch: Partial<PieceJobData>, tag: string) => editor.change(patch, tag);
+  const { onEdit, onDropped } = useEdits(change, () => editor.get().data.line);
+  const onLine = (line: string, tag: string) => change({ line }, tag);
+  const part = chosen === null ? undefined : piece?.written[chosen];
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const put = (where: Where, line: string) => {
+    const at = chosen ?? (piece ? piece.written.findLastIndex((one) => one.depth === 0) : 0);
+    onEdit({ act: where, at, part: line }, "put in");
+  };
+  return (
+    <div className="piece-place" data-stale={stale} data-refused={problem !== null}>
+      <section className="piece-main" aria-label="The piece">
+        <PieceSentence
+          {...{ editor, kept, data, state, change, onEdit }}
+          pair={piece?.pair ?? false}
+          shape={piece?.shape ?? "ROW"}
+        />
+        {problem && <RefusedValue problem={problem} onTake={() => null} />}
+        {piece && <Shown {...{ piece, data, chosen, setChosen, onDropped, units }} />}
+        {piece && (
+          <PartRow
+            {...{ piece, units, chosen, onDropped }}
+            onChoose={setChosen}
+            onRepeat={(at, count) => onEdit({ act: "REPEAT", at, count }, `repeat ${at}`)}
+          />
+        )}
+        {part && chosen !== null && piece && (
+          <PartBar
+            key={chosen}
+            part={part}
+            at={chosen}
+            last={piece.written.length - 1}
+            onClose={() => setChosen(null)}
+            onEdit={(edit, tag) => {
+              onEdit(edit, tag);
+              if (edit.act === "REMOVE") {
+                setChosen(null);
+              }
+            }}
+          />
+        )}
+        <Drawer at={part ? `the ${part.name}` : "the last part"} onPut={put} />
+        <LineInput line={data.line} onLine={onLine} />
+      </section>
+      {piece && (
+        <aside aria-label="Figures">
+          <PieceFigures
+            {...{ piece, units, onLine }}
+            ear={data.body?.part === "EAR"}
+            girthMm={data.body && data.body.part !== "EAR" ? data.body.girthMm : null}
+          />
+          <Make kept={kept} data={data} flush={() => editor.flush()} piece={piece} shut={problem !== null} />
+        </aside>
+      )}
+    </div>
+  );
+}
+
+interface ShownProps {
+  piece: PieceAnswer;
+  data: PieceJobData;
+  chosen: number | null;
+  setChosen: (written: number) => void;
+  onDropped: (what: Dropped, on: number) => void;
+  units: Parameters<typeof Board>[0]["units"];
+}
+
+/** The board, or the piece put together. */
+function Shown({ piece, data, chosen, setChosen, onDropped, units }: ShownProps) {
+  const hangs = data.body?.part === "EAR" || data.body === null;
+  const [look, setLook] = useState<Look | null>(null);
+  const now = look ?? (hangs ? "down" : "along");
+  const scale = usePixelsPerMm();
+  const girthMm = data.body && data.body.part !== "EAR" ? data.body.girthMm : null;
+  return (
+    <>
+      <Looks look={now} onLook={setLook} closes={piece.drawing?.round !== null} />
+      {now === "order" ? (
+        <Order piece={piece} metal={data.metal} ways={hangs ? HUNG : LAID} />
+      ) : (
+        <Board
+          {...{ piece, units, chosen, girthMm, onDropped }}
+          metal={data.metal}
+          way={now === "true" ? (hangs ? "down" : "along") : now}
+          trueScale={now === "true" ? scale : null}
+          onChoose={setChosen}
+        />
+      )}
+    </>
+  );
+}
+
+const HUNG = ["down"] as const;
+const LAID = ["along"] as const;
+
+/** From the board to the bench. */
+function Make({
+  kept,
+  data,
+  flush,
+  piece,
+  shut,
+}: {
+  kept: Kept<PieceJobData>;
+  data: PieceJobData;
+  flush: () => Promise<void>;
+  piece: PieceAnswer;
+  shut: boolean;
+}) {
+  const navigate = useNavigate();
+  const [busy, setBusy] = useState(false);
+  const why = shut
+    ? REFUSED_ABOVE
+    : piece.canBeMade
+      ? busy
+        ? "being begun"
+        : null
+      : "As it stands it cannot be joined: see above.";
+  const start = async () => {
+    setBusy(true);
+    try {
+      await flush();
+      const run = await call<Kept<unknown>>("POST", `/api/jobs/piece/${kept.id}/runs`);
+      changed("jobs/piece", "bench");
+      await navigate(`/making/${run.id}`);
+    } catch (failure) {
+      say(failureWords(failure, "The server is not answering; nothing was begun."));
+      setBusy(false);
+    }
+  };
+  const cut = async () => {
+    try {
+      await flush();
+      await navigate(`/rings/${await layOutCuts("piece", kept.id, data)}`);
+    } catch (failure) {
+      say(failureWords(failure, "The server is not answering; nothing was laid out."));
+    }
+  };
+  return (
+    <p className="piece-make">
+      <ShutButton why={why} onClick={() => void start()}>
+        Make {piece.pair ? "the pair" : "it"}
+      </ShutButton>
+      {piece.rings.length > 0 && (
+        <button className="quiet" onClick={() => void cut()}>
+          lay out its rings
+        </button>
+      )}
+    </p>
+  );
+}

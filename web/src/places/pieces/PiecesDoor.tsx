@@ -1,0 +1,74 @@
+import { useState } from "react";
+import { Link } from "react-router";
+import { usePieceJobs, usePiecePicture, usePreferences } from "../../api/queries";
+import type { Kept, PieceJobData } from "../../api/types";
+import { sizeText, type Units } from "../../quantity/format";
+import { ranked, starterToFind } from "../../shared/kernel/finder";
+import { FindField, Found } from "../../shared/shell/Find";
+import { PiecePicture } from "../../shared/shell/PiecePicture";
+import { StarterTiles } from "../../shared/shell/StarterTiles";
+import { useStarters } from "../../api/queries";
+
+/** The workshop's own pieces, then pieces to begin from. */
+export function PiecesDoor() {
+  const jobs = usePieceJobs().data;
+  const starters = useStarters().data ?? [];
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const [wanted, setWanted] = useState("");
+  if (!jobs) {
+    return null;
+  }
+  const words = wanted.trim();
+  const found = new Set(ranked(starters, starterToFind, words).map((one) => one.id));
+  return (
+    <div className="place catalogue pieces-door">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-8">
+        <h1 className="place-title">Pieces</h1>
+        <FindField words={wanted} onWords={setWanted} />
+      </div>
+      <p className="mt-1 max-w-prose soft">
+        Take one that is built like yours, say whom it is for and how it is worn, and change it part by part.
+      </p>
+      {words === "" && jobs.length > 0 && (
+        <section aria-label="Your own">
+          <h2>your own</h2>
+          <ul className="starters">
+            {jobs.map((job) => (
+              <OwnPiece key={job.id} job={job} units={units} />
+            ))}
+          </ul>
+        </section>
+      )}
+      <StarterTiles {...(words !== "" && { only: (starter) => found.has(starter.id) })} />
+      <Found words={words} without="Pieces" />
+    </div>
+  );
+}
+
+const CLOSED = ["round", "along"] as const;
+const HUNG = ["down"] as const;
+
+function OwnPiece({ job, units }: { job: Kept<PieceJobData>; units: Units }) {
+  const { data } = job;
+  const piece = usePiecePicture(data.line, data.metal).data;
+  const hangs = data.body === null || data.body.part === "EAR";
+  return (
+    <li>
+      <Link className="starter" to={`/pieces/${job.id}`}>
+        <span className="starter-picture">
+          {piece?.drawing && (
+            <PiecePicture drawing={piece.drawing} metal={data.metal} ways={hangs ? HUNG : CLOSED} />
+          )}
+        </span>
+        <span className="strong">{data.name}</span>
+        {piece && (
+          <span className="tiny soft">
+            {hangs
+              ? `hangs ${sizeText(piece.deepestMm, units, 1)}`
+              : `${sizeText(piece.finishedLengthMm, units, 1)} long`}
+          </span>
+        )}
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,42 @@
+import { useMemo } from "react";
+import type { PieceDrawing } from "../../api/types";
+import { placedParts, wholeBox, type Way } from "../../drawing/board";
+import { viewBox } from "../../drawing/wire";
+import { WireBody } from "./WirePicture";
+
+interface Props {
+  drawing: PieceDrawing;
+  /** The first of these it lies in is drawn. */
+  ways: readonly Way[];
+  metal: string;
+  /** The parts drawn; all where left out. */
+  only?: ReadonlySet<number>;
+  label?: string;
+  className?: string;
+}
+
+/** A piece small, in its metal. Fills its place. */
+export function PiecePicture({ drawing, ways, metal, only, label, className }: Props) {
+  const parts = useMemo(
+    () => ways.map((way) => placedParts(drawing, way)).find((found) => found !== null) ?? [],
+    [drawing, ways],
+  );
+  const shown = useMemo(() => (only ? parts.filter((_, i) => only.has(i)) : parts), [parts, only]);
+  const wires = useMemo(() => shown.flatMap((part) => part.wires), [shown]);
+  const solids = useMemo(() => shown.flatMap((part) => part.solids), [shown]);
+  if (parts.length === 0) {
+    return null;
+  }
+  const box = wholeBox(parts);
+  return (
+    <svg
+      className={className}
+      viewBox={viewBox(box, Math.max(box.width, box.height) * 0.03)}
+      role={label ? "img" : undefined}
+      aria-label={label}
+      aria-hidden={label ? undefined : true}
+    >
+      <WireBody wires={wires} solids={solids} metal={metal} look="face" />
+    </svg>
+  );
+}

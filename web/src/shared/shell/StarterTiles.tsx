@@ -1,0 +1,57 @@
+import { Link } from "react-router";
+import { usePiecePicture, useStarters } from "../../api/queries";
+import type { BodyPart, Starter } from "../../api/types";
+import { PiecePicture } from "./PiecePicture";
+
+const CLOSED = ["round", "along"] as const;
+const HUNG = ["down"] as const;
+
+const GROUPS: readonly (readonly [string, readonly BodyPart[]])[] = [
+  ["round a wrist", ["WRIST", "ANKLE"]],
+  ["round a neck", ["NECK"]],
+  ["at the ear", ["EAR"]],
+  ["round a waist", ["WAIST"]],
+];
+
+/** Pieces to begin from, drawn large in their metal, by where they are worn. */
+export function StarterTiles({ only }: { only?: (starter: Starter) => boolean }) {
+  const starters = (useStarters().data ?? []).filter((one) => !only || only(one));
+  return (
+    <>
+      {GROUPS.map(([title, parts]) => {
+        const shown = starters.filter((one) => parts.includes(one.body));
+        return shown.length === 0 ? null : (
+          <section key={title} aria-label={title}>
+            <h2>{title}</h2>
+            <ul className="starters">
+              {shown.map((starter) => (
+                <StarterTile key={starter.id} starter={starter} />
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+    </>
+  );
+}
+
+function StarterTile({ starter }: { starter: Starter }) {
+  const drawing = usePiecePicture(starter.line, starter.metal).data?.drawing;
+  return (
+    <li>
+      <Link className="starter" to={`/pieces/new/${starter.id}`}>
+        <span className="starter-picture">
+          {drawing && (
+            <PiecePicture
+              drawing={drawing}
+              metal={starter.metal}
+              ways={starter.body === "EAR" ? HUNG : CLOSED}
+            />
+          )}
+        </span>
+        <span className="strong">{starter.name}</span>
+        <span className="tiny soft">{starter.built}</span>
+      </Link>
+    </li>
+  );
+}

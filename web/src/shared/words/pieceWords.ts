@@ -1,0 +1,147 @@
+/** What the core says of a whole piece, in words. */
+import type {
+  BodyPart,
+  Bought,
+  PieceAnswer,
+  PieceCure,
+  PieceFault,
+  PieceMend,
+  PieceStep,
+} from "../../api/types";
+import { many, plain, sizeText, type Units } from "../../quantity/format";
+
+export const BODY_WORDS: Record<BodyPart, string> = {
+  WRIST: "wrist",
+  NECK: "neck",
+  ANKLE: "ankle",
+  WAIST: "waist",
+  EAR: "ear",
+};
+
+/** "ring 3": a part by its name and where it comes, for words about one of several alike. */
+export function partAt({ parts }: Pick<PieceAnswer, "parts">, place: number): string {
+  const { name } = parts[place]!;
+  const alike = parts.flatMap((part, i) => (part.name === name ? [i] : []));
+  return alike.length === 1 ? name : `${name} ${alike.indexOf(place) + 1}`;
+}
+
+type Piece = Pick<PieceAnswer, "parts" | "joints">;
+
+/** The parts a step hangs in what it makes, that part itself left out. */
+function others(piece: Piece, step: PieceStep): string {
+  const names = step.joints.map((at) => {
+    const joint = piece.joints[at]!;
+    return partAt(piece, joint.a === step.part ? joint.b : joint.a);
+  });
+  return names.join(" and ");
+}
+
+/** The step in a few words. */
+export function joinHead(piece: Piece, step: PieceStep): string {
+  const part = partAt(piece, step.part);
+  switch (step.act) {
+    case "MAKE":
+      return `${part}: made`;
+    case "CLOSE_BEFORE":
+      return `${part}: closed beforehand`;
+    case "OPEN_AND_CLOSE":
+      return `Open ${part}, hang in ${others(piece, step)}, close`;
+    case "FORM_ROUND":
+      return `Form ${part} round ${others(piece, step)}`;
+    case "HOOK":
+      return `Hook ${part} into ${others(piece, step)}`;
+  }
+}
+
+/** How hands do it. */
+export function joinWay(piece: Piece, step: PieceStep): string {
+  const joint = step.joints.length > 0 ? piece.joints[step.joints[0]!]! : null;
+  const port = joint ? (joint.maker === joint.a ? joint.portA : joint.portB) : "";
+  switch (step.act) {
+    case "OPEN_AND_CLOSE":
+      return "Twist the ends past each other sideways, never apart. Hang in, twist back until they click.";
+    case "FORM_ROUND":
+      return `Put ${others(piece, step)} on before its ${port} is closed, then finish the ${port}.`;
+    case "HOOK":
+      return "It stays open: hang it in, take it out at any time.";
+    case "CLOSE_BEFORE":
+      return "Flush, no gap to catch a thread.";
+    case "MAKE":
+      return "What is to be closed round a neighbour is left open.";
+  }
+}
+
+const offWords = (off: number, units: Units) =>
+  Math.abs(off) < 0.05 ? "just right" : `${sizeText(Math.abs(off), units, 1)} ${off > 0 ? "over" : "short"}`;
+
+/** "one repeat fewer: 178.2 mm, 4.1 mm short". */
+export function cureWords(cure: PieceCure, units: Units): string {
+  const count = Math.abs(cure.by);
+  const change = {
+    REPEATS: `${many(count, "repeat")} ${cure.by > 0 ? "more" : "fewer"}`,
+    WITHOUT_THE_LAST: "without the last part",
+    OTHER_RING: `rings of ${sizeText(cure.by, units)} inside`,
+  }[cure.change];
+  return `${change}: ${sizeText(cure.lengthMm, units, 1)}, ${offWords(cure.offMm, units)}`;
+}
+
+/** How far it is from what the body asks for. */
+export function remainderWords(off: number, units: Units): string {
+  return Math.abs(off) < 0.05
+    ? "just as long as wanted"
+    : `${sizeText(Math.abs(off), units, 1)} ${off > 0 ? "too long" : "too short"}`;
+}
+
+export function mendWords(mend: PieceMend): string {
+  const change = {
+    OPEN_RING: "leave the ring open, unsoldered",
+    PLAIN_LOOP: "make the loop plain, so that it opens",
+    RING_BETWEEN: "put a jump ring between",
+  }[mend.change];
+  return mend.stillImpossible === 0 ? change : `${change}; ${many(mend.stillImpossible, "joint")} left`;
+}
+
+/** Why a joint cannot be made. */
+export function impossibleWords(piece: Piece, joint: PieceAnswer["joints"][number]): string {
+  return `${partAt(piece, joint.a)} and ${partAt(piece, joint.b)} are both closed for good: neither opens to take the other.`;
+}
+
+export function faultWords(piece: Piece, fault: PieceFault, units: Units): string {
+  const part = partAt(piece, fault.part);
+  const need = sizeText(fault.needMm, units);
+  const have = sizeText(fault.haveMm, units);
+  switch (fault.kind) {
+    case "DOES_NOT_GO_IN":
+      return `What hangs in ${part} is ${need} together and its inside ${have}: it does not go in. Take a larger one or thinner wire.`;
+    case "TIGHT":
+      return `${part} is tight: a hand wants ${need} and it has ${have}.`;
+    case "HOLE_TOO_SMALL":
+      return `A bead of the ${part} has a hole of ${have}; the wire's passes need ${need}. Take thinner wire or ream the hole.`;
+    case "NO_CRIMP_TAKES_IT":
+      return `No crimp tube takes that many passes: together they are ${need}, the largest bore is ${have}. Take thinner wire or fewer strands.`;
+    case "BAR_TOO_SHORT":
+      return `The bar of ${part} is so short that it slips back through its ring.`;
+  }
+}
+
+/** "24 beads, 6.0 × 6.0 mm, hole 1.00 mm". */
+export function boughtWords(bought: Bought, units: Units): string {
+  const [one, two, three] = bought.sizesMm;
+  const length = (mm: number | undefined, decimals = 1) => sizeText(mm ?? 0, units, decimals);
+  switch (bought.kind) {
+    case "BEAD":
+      return `${many(bought.amount, "bead")}, ${length(one)} long, ${length(two)} across, hole ${length(three, 2)}`;
+    case "STONE":
+      return `${many(bought.amount, "stone")}, ${length(one)} by ${length(two)}`;
+    case "CHAIN":
+      return `${length(bought.amount, 0)} of chain, pitch ${length(one)}, wire ${length(three, 2)}`;
+    case "CORD":
+      return `${length(bought.amount, 0)} of cord, ${length(one)}`;
+    case "BEADING_WIRE":
+      return `${length(bought.amount, 0)} of beading wire, ${length(one, 2)}`;
+    case "CRIMP":
+      return `${many(bought.amount, "crimp tube")}, ${length(one, 0)} by ${length(two, 0)}`;
+    case "FINDING":
+      return `${plain(bought.amount, 0)} × ${bought.name}`;
+  }
+}
