@@ -1,17 +1,16 @@
 import { expect, test } from "vitest";
-import type { PieceDrawing } from "../api/types";
-import { fitted, placedParts, wholeBox } from "./board";
+import { fitted, placedParts, wholeBox, type DrawnPiece } from "./board";
 
 const UPRIGHT = [1, 0, 0, 0, 1, 0, 0, 0, 1];
 /** A quarter turn about z: x goes up. */
 const TURNED = [0, -1, 0, 1, 0, 0, 0, 0, 1];
 
-const BAR: PieceDrawing["shapes"][number] = {
+const BAR: DrawnPiece["shapes"][number] = {
   tubes: [{ metal: null, diameterMm: 1, points: [0, 0, 0, 10, 0, 0], closed: false }],
-  solids: [{ kind: "BEAD", centre: [5, 0, 0], axis: [1, 0, 0], diameterMm: 4, lengthMm: 6, holeMm: 1 }],
+  solids: [{ kind: "BEAD", centre: [5, 0, 0], axis: [1, 0, 0], diameterMm: 4, lengthMm: 6 }],
 };
 
-function drawing(): PieceDrawing {
+function drawing(): DrawnPiece {
   return {
     shapes: [BAR],
     shapeOf: [0, 0],

@@ -1,7 +1,30 @@
 /** A whole piece laid on paper: each part's own shape put where it is. Pure; every place is the core's. */
-import type { PieceDrawing } from "../api/types";
 import type { DrawnSolid } from "./solids";
 import { boxOf, seenWire, union, type Box } from "./wire";
+
+/** What a piece is drawn from: its different shapes, and where each part is in every way it lies. */
+export interface DrawnPiece {
+  shapes: readonly {
+    tubes: readonly {
+      metal: string | null;
+      diameterMm: number;
+      points: readonly number[];
+      closed: boolean;
+    }[];
+    solids: readonly {
+      kind: string;
+      centre: readonly number[];
+      axis: readonly number[];
+      diameterMm: number;
+      lengthMm: number;
+    }[];
+  }[];
+  shapeOf: readonly number[];
+  along: readonly (readonly number[])[];
+  down: readonly (readonly number[])[];
+  round: readonly (readonly number[])[] | null;
+  roundShapeOf: readonly number[] | null;
+}
 
 export type Way = "along" | "down" | "round";
 
@@ -43,7 +66,7 @@ function flat(place: Place, points: readonly number[], closed: boolean): number[
 }
 
 /** Every part where it is; null for a way the piece does not lie. */
-export function placedParts(drawing: PieceDrawing, way: Way): PlacedPart[] | null {
+export function placedParts(drawing: DrawnPiece, way: Way): PlacedPart[] | null {
   const places = drawing[way];
   const shapeOf = way === "round" ? drawing.roundShapeOf : drawing.shapeOf;
   if (!places || !shapeOf) {

@@ -201,9 +201,30 @@ describe("the bench", () => {
   });
 
   it("teaches by one thing to do while it is clear", async () => {
-    serve({ ...BASE, "GET /api/bench": [] });
+    const starter = {
+      id: "rain",
+      name: "Rain drops",
+      built: "drops",
+      body: "EAR",
+      metal: "copper",
+      line: "x",
+    };
+    const asked = serve({
+      ...BASE,
+      "GET /api/bench": [],
+      "GET /api/spools": [],
+      "GET /api/pieces/starters": [starter, { ...starter, id: "belt", name: "Boarding belt", body: "WAIST" }],
+      "POST /api/pieces/solve": { drawing: null },
+      "POST /api/usual-kit": { wires: 5, rods: 16, cutters: 2 },
+    });
     show(<BenchPlace />);
-    expect(await screen.findByText("The bench is clear")).toBeTruthy();
+    expect(await screen.findByText("What do you want to make?")).toBeTruthy();
+    fireEvent.click(screen.getByText("earrings"));
+    const tile = await screen.findByRole("link", { name: /Rain drops/ });
+    expect(tile.getAttribute("href")).toBe("/pieces/new/rain");
+    expect(screen.queryByText("Boarding belt")).toBeNull();
+    fireEvent.click(await screen.findByText("lay out a usual kit"));
+    await waitFor(() => expect(asked.some((one) => one.path === "/api/usual-kit")).toBe(true));
   });
 
   it("lists a form job with what comes next, and says what the stock lacks", async () => {

@@ -1,13 +1,14 @@
-import { Link, useNavigate } from "react-router";
-import { useBench, usePreferences, useSpools } from "../../api/queries";
+import { Link } from "react-router";
+import { useBench, usePreferences } from "../../api/queries";
 import type { InHand } from "../../api/types";
 import { placeOfJob, nextWords, sketchWords } from "../../shared/words/jobs";
 import { operationTitle } from "../../shared/words/operationWords";
 import { Thread } from "../../shared/shell/StageRing";
 import { many, plain, sizeText, wireLength, type Units } from "../../quantity/format";
+import { Begin } from "./Begin";
 import { Go } from "./Go";
 import { JobPicture } from "./JobPicture";
-import { blankJob, keepJob } from "../../shared/kernel/newJob";
+import { NewJob } from "./NewJob";
 
 const begun = (hand: InHand) => hand.runId !== null && !hand.finished;
 
@@ -19,7 +20,7 @@ export function BenchPlace() {
     return null;
   }
   if (bench.data.length === 0) {
-    return <EmptyBench />;
+    return <Begin />;
   }
   const running = bench.data.filter(begun);
   const first = running.find((hand) => hand.glance?.next);
@@ -29,6 +30,9 @@ export function BenchPlace() {
         <h1 className="place-title">On the bench</h1>
         <span className="flex gap-6">
           <NewJob />
+          <Link className="quiet" to="/pieces">
+            begin a piece
+          </Link>
           <Link className="quiet" to="/shapes">
             choose a shape
           </Link>
@@ -43,43 +47,6 @@ export function BenchPlace() {
       <Group title="planned" hands={bench.data.filter((hand) => hand.runId === null)} units={units} />
       <Group title="done" hands={bench.data.filter((hand) => hand.finished)} units={units} />
     </div>
-  );
-}
-
-function EmptyBench() {
-  const spools = useSpools().data;
-  return (
-    <div className="place">
-      <h1 className="place-title">The bench is clear</h1>
-      <p className="mt-3 max-w-prose">
-        Press <kbd>/</kbd> and say a ring: <strong>1.0 on 4.5</strong>. Enter draws it, with the coil to wind
-        and the wire it takes.
-      </p>
-      <div className="mt-6 flex flex-wrap items-center gap-6">
-        <NewJob />
-        {spools?.length === 0 && (
-          <Link to="/stock" className="quiet">
-            lay out your wire and rods first
-          </Link>
-        )}
-      </div>
-    </div>
-  );
-}
-
-function NewJob() {
-  const navigate = useNavigate();
-  const choices = usePreferences().data?.data;
-  const spools = useSpools().data;
-  const start = async () => {
-    if (choices) {
-      await navigate(`/rings/${await keepJob(blankJob(choices, spools?.[0]))}`);
-    }
-  };
-  return (
-    <button className="quiet" onClick={() => void start()}>
-      new ring job
-    </button>
   );
 }
 

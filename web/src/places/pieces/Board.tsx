@@ -1,7 +1,8 @@
 import { useMemo } from "react";
 import type { PieceAnswer } from "../../api/types";
 import { fitted, placedParts, wholeBox, type PlacedPart, type Way } from "../../drawing/board";
-import type { Box } from "../../drawing/wire";
+import { outlineOf } from "../../drawing/solids";
+import { line, seenWire, type Box } from "../../drawing/wire";
 import { sizeText, type Units } from "../../quantity/format";
 import { dropped, type Dropped } from "./dragged";
 import { useSize } from "../../shared/kernel/useSize";
@@ -49,9 +50,10 @@ export function Board({ piece, metal, way, girthMm, units, chosen, onChoose, onD
         <svg width={wide} height={height} role="img" aria-label={told(piece, units)}>
           {closed && girthMm !== null && <BodyRound girthMm={girthMm} place={place} scale={scale} />}
           <g transform={`translate(${place.x} ${place.y}) scale(${scale})`}>
+            <Marked {...{ parts, piece, scale, chosen }} />
             <Parts parts={parts} metal={metal} />
           </g>
-          <Hits {...{ parts, piece, place, scale, chosen, onChoose, onDropped }} />
+          <Hits {...{ parts, piece, place, scale, onChoose, onDropped }} />
           {!closed && <Lengths {...{ piece, units, way, box, place, scale, height }} />}
         </svg>
       )}
@@ -85,35 +87,65 @@ function Parts({ parts, metal }: { parts: readonly PlacedPart[]; metal: string }
 }
 
 const ROOM_PX = 4;
+const GLOW_PX = 9;
 
-/** Where each part can be pressed; the one in hand, and all its like, marked; joints that cannot be made crossed. */
+/** What is in hand stands on a broad line of the marking-out colour; what cannot be joined on one of the stop colour. */
+function Marked({
+  parts,
+  piece,
+  scale,
+  chosen,
+}: Pick<Props, "piece" | "chosen"> & { parts: readonly PlacedPart[]; scale: number }) {
+  const bad = badParts(piece);
+  const broad = GLOW_PX / scale;
+  return (
+    <g className="board-marks">
+      {parts.map((part, i) => {
+        const own = piece.parts[i]?.written === chosen;
+        return own || bad.has(i) ? (
+          <g key={i} data-bad={bad.has(i)}>
+            {part.wires.map((wire, w) => (
+              <path key={w} d={line(seenWire(wire.points, "face"))} strokeWidth={wire.diameterMm + broad} />
+            ))}
+            {part.solids.map((solid, s) => (
+              <path
+                key={s}
+                className="board-glow-solid"
+                d={`${line(outlineOf(solid, "face"))}Z`}
+                strokeWidth={broad}
+              />
+            ))}
+          </g>
+        ) : null;
+      })}
+    </g>
+  );
+}
+
+const badParts = (piece: PieceAnswer) =>
+  new Set(piece.joints.flatMap((joint) => (joint.way === "IMPOSSIBLE" ? [joint.a, joint.b] : [])));
+
+/** Where each part can be pressed and things let go on it. */
 function Hits({
   parts,
   piece,
   place,
   scale,
-  chosen,
   onChoose,
   onDropped,
-}: Pick<Props, "piece" | "chosen" | "onChoose" | "onDropped"> & {
+}: Pick<Props, "piece" | "onChoose" | "onDropped"> & {
   parts: readonly PlacedPart[];
   place: Place;
   scale: number;
 }) {
-  const bad = new Set(
-    piece.joints.flatMap((joint) => (joint.way === "IMPOSSIBLE" ? [joint.a, joint.b] : [])),
-  );
   return (
     <g>
       {parts.map(({ box }, i) => {
         const written = piece.parts[i]?.written ?? 0;
-        const own = written === chosen;
         return (
           <rect
             key={i}
             className="board-part"
-            data-chosen={own}
-            data-bad={bad.has(i)}
             x={place.x + box.x * scale - ROOM_PX}
             y={place.y + box.y * scale - ROOM_PX}
             width={box.width * scale + 2 * ROOM_PX}

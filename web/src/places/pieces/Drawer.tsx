@@ -44,28 +44,8 @@ export function Drawer({
     <section className="drawer" aria-label="Parts to put in">
       <p className="sentence">
         <span>Put</span>
-        <select
-          className="word-select"
-          aria-label="Which kind"
-          value={kind}
-          onChange={(event) => setKind(event.target.value as Kind)}
-        >
-          {KINDS.map((one) => (
-            <option key={one}>{one}</option>
-          ))}
-        </select>
-        <select
-          className="word-select"
-          aria-label="Where"
-          value={where}
-          onChange={(event) => setWhere(event.target.value as Where)}
-        >
-          {WHERE.map(([id, word]) => (
-            <option key={id} value={id}>
-              {word}
-            </option>
-          ))}
-        </select>
+        <Choice label="Which kind" values={KINDS.map((one) => [one, one])} value={kind} onValue={setKind} />
+        <Choice label="Where" values={WHERE} value={where} onValue={setWhere} />
         <span className="soft">that is, {at}</span>
         {kind === "forms" && (
           <input
@@ -94,6 +74,34 @@ export function Drawer({
         ))}
       </ul>
     </section>
+  );
+}
+
+/** A word in the sentence, to be chosen. */
+function Choice<T extends string>({
+  label,
+  values,
+  value,
+  onValue,
+}: {
+  label: string;
+  values: readonly (readonly [T, string])[];
+  value: T;
+  onValue: (value: T) => void;
+}) {
+  return (
+    <select
+      className="word-select"
+      aria-label={label}
+      value={value}
+      onChange={(event) => onValue(event.target.value as T)}
+    >
+      {values.map(([id, word]) => (
+        <option key={id} value={id}>
+          {word}
+        </option>
+      ))}
+    </select>
   );
 }
 

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from "react";
-import type { PieceAnswer } from "../../api/types";
+import type { PieceAnswer, PieceStep } from "../../api/types";
 import type { Way } from "../../drawing/board";
 import { PiecePicture } from "../../shared/shell/PiecePicture";
 import { joinHead, joinWay } from "../../shared/words/pieceWords";
@@ -31,7 +31,8 @@ export function joinedParts(piece: Pick<PieceAnswer, "joints">, steps: PieceAnsw
 
 /** The piece put together joint by joint, forward and back. */
 export function Order({ piece, metal, ways }: { piece: PieceAnswer; metal: string; ways: readonly Way[] }) {
-  const { steps, done, setAt, playing, setPlaying } = usePlay(piece);
+  const play = usePlay(piece);
+  const { steps, done } = play;
   const step = steps[done - 1];
   const only = useMemo(() => joinedParts(piece, steps.slice(0, done)), [piece, steps, done]);
   if (!piece.drawing || steps.length === 0) {
@@ -47,40 +48,7 @@ export function Order({ piece, metal, ways }: { piece: PieceAnswer; metal: strin
         className="piece-order-picture"
         label={`${done} of ${steps.length} joined`}
       />
-      <div className="player-keys" role="group" aria-label="Joint by joint">
-        <button className="quiet" onClick={() => (setPlaying(!playing), done === steps.length && setAt(0))}>
-          {playing ? "stop" : "play"}
-        </button>
-        <button
-          className="quiet"
-          aria-label="One step back"
-          disabled={done === 0}
-          onClick={() => setAt(done - 1)}
-        >
-          ←
-        </button>
-        <input
-          type="range"
-          className="grow"
-          min={0}
-          max={steps.length}
-          value={done}
-          aria-label="Steps done"
-          aria-valuetext={step ? `${done} of ${steps.length}, ${joinHead(piece, step)}` : "not begun"}
-          onChange={(event) => setAt(Number(event.target.value))}
-        />
-        <button
-          className="quiet"
-          aria-label="One step on"
-          disabled={done === steps.length}
-          onClick={() => setAt(done + 1)}
-        >
-          →
-        </button>
-        <span className="figures soft">
-          {done} of {steps.length}
-        </span>
-      </div>
+      <Keys {...{ piece, play, step }} />
       <p className="assembly-words" role="status">
         {step ? (
           <>
@@ -92,6 +60,58 @@ export function Order({ piece, metal, ways }: { piece: PieceAnswer; metal: strin
           </span>
         )}
       </p>
+    </div>
+  );
+}
+
+interface KeysProps {
+  piece: PieceAnswer;
+  play: ReturnType<typeof usePlay>;
+  step: PieceStep | undefined;
+}
+
+function Keys({ piece, play, step }: KeysProps) {
+  const { steps, done, setAt, playing, setPlaying } = play;
+  const begin = () => {
+    if (done === steps.length) {
+      setAt(0);
+    }
+    setPlaying(!playing);
+  };
+  return (
+    <div className="player-keys" role="group" aria-label="Joint by joint">
+      <button className="quiet" onClick={begin}>
+        {playing ? "stop" : "play"}
+      </button>
+      <button
+        className="quiet at-end"
+        aria-label="One step back"
+        disabled={done === 0}
+        onClick={() => setAt(done - 1)}
+      >
+        ←
+      </button>
+      <input
+        type="range"
+        className="grow"
+        min={0}
+        max={steps.length}
+        value={done}
+        aria-label="Steps done"
+        aria-valuetext={step ? `${done} of ${steps.length}, ${joinHead(piece, step)}` : "not begun"}
+        onChange={(event) => setAt(Number(event.target.value))}
+      />
+      <button
+        className="quiet at-end"
+        aria-label="One step on"
+        disabled={done === steps.length}
+        onClick={() => setAt(done + 1)}
+      >
+        →
+      </button>
+      <span className="figures soft">
+        {done} of {steps.length}
+      </span>
     </div>
   );
 }

@@ -60,7 +60,7 @@ function PartActs({ part, at, last, onEdit }: Omit<Props, "onClose">) {
         </button>
       )}
       <button
-        className="quiet small"
+        className="quiet small at-end"
         disabled={at === 0}
         aria-label="Move it towards the first end"
         onClick={() => act({ act: "MOVE_BEFORE", at, to: at - 1 })}
@@ -68,7 +68,7 @@ function PartActs({ part, at, last, onEdit }: Omit<Props, "onClose">) {
         ←
       </button>
       <button
-        className="quiet small"
+        className="quiet small at-end"
         disabled={at === last}
         aria-label="Move it towards the last end"
         onClick={() => act({ act: "MOVE_BEHIND", at, to: at + 1 })}

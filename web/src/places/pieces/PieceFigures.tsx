@@ -145,43 +145,8 @@ function WornWords({ piece, units, girthMm }: Props) {
 function Takes({ piece, units }: Props) {
   return (
     <section className="piece-takes" aria-label="What it takes">
-      {piece.rings.length > 0 && (
-        <table>
-          <caption>rings{piece.pair && ", for both"}</caption>
-          <tbody>
-            {piece.rings.map((ring) => (
-              <tr key={`${ring.wireDiameterMm}/${ring.innerDiameterMm}/${ring.turns}/${ring.soldered}`}>
-                <th scope="row" className="figures">
-                  {ring.count}
-                  <small> + {ring.spare}</small>
-                </th>
-                <td>
-                  {sizeText(ring.innerDiameterMm, units)} inside, {sizeText(ring.wireDiameterMm, units)} wire
-                  {ring.turns > 1 && `, ${ring.turns} turns`}
-                  <span className="soft"> {closing(ring)}</span>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-      {piece.cutList.length > 0 && (
-        <table data-testid="cut-list">
-          <caption>wire to cut{piece.pair && ", for both"}</caption>
-          <tbody>
-            {piece.cutList.map((cut, i) => (
-              <tr key={i}>
-                <th scope="row" className="figures">
-                  {cut.count} × {sizeText(cut.lengthMm, units, 1)}
-                </th>
-                <td>
-                  {sizeText(cut.diameterMm, units)} wire <span className="soft">{cut.form}</span>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
+      {piece.rings.length > 0 && <RingsTable piece={piece} units={units} />}
+      {piece.cutList.length > 0 && <CutTable piece={piece} units={units} />}
       {piece.bought.length > 0 && (
         <ul className="piece-bought">
           {piece.bought.map((one, i) => (
@@ -203,6 +168,51 @@ function Takes({ piece, units }: Props) {
         </span>
       </p>
     </section>
+  );
+}
+
+type TableProps = Pick<Props, "piece" | "units">;
+
+function RingsTable({ piece, units }: TableProps) {
+  return (
+    <table>
+      <caption>rings{piece.pair && ", for both"}</caption>
+      <tbody>
+        {piece.rings.map((ring) => (
+          <tr key={`${ring.wireDiameterMm}/${ring.innerDiameterMm}/${ring.turns}/${ring.soldered}`}>
+            <th scope="row" className="figures">
+              {ring.count}
+              <small> + {ring.spare}</small>
+            </th>
+            <td>
+              {sizeText(ring.innerDiameterMm, units)} inside, {sizeText(ring.wireDiameterMm, units)} wire
+              {ring.turns > 1 && `, ${ring.turns} turns`}
+              <span className="soft"> {closing(ring)}</span>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function CutTable({ piece, units }: TableProps) {
+  return (
+    <table data-testid="cut-list">
+      <caption>wire to cut{piece.pair && ", for both"}</caption>
+      <tbody>
+        {piece.cutList.map((cut, i) => (
+          <tr key={i}>
+            <th scope="row" className="figures">
+              {cut.count} × {sizeText(cut.lengthMm, units, 1)}
+            </th>
+            <td>
+              {sizeText(cut.diameterMm, units)} wire <span className="soft">{cut.form}</span>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

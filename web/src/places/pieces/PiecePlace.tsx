@@ -2,7 +2,7 @@ import { useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { call } from "../../api/client";
 import { changed, useBodies, usePieceJobs, usePreferences, useStarters } from "../../api/queries";
-import type { Kept, PieceAnswer, PieceEdit, PieceJobData } from "../../api/types";
+import type { Kept, PieceAnswer, PieceEdit, PieceJobData, WrittenPart } from "../../api/types";
 import { useDraft, useOwnAddress } from "../../shared/kernel/draft";
 import { layOutCuts } from "../../shared/kernel/cuts";
 import { blankPiece } from "../../shared/kernel/newPiece";
@@ -106,19 +106,7 @@ function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
           />
         )}
         {part && chosen !== null && piece && (
-          <PartBar
-            key={chosen}
-            part={part}
-            at={chosen}
-            last={piece.written.length - 1}
-            onClose={() => setChosen(null)}
-            onEdit={(edit, tag) => {
-              onEdit(edit, tag);
-              if (edit.act === "REMOVE") {
-                setChosen(null);
-              }
-            }}
-          />
+          <InHand {...{ part, chosen, piece, onEdit }} onClose={() => setChosen(null)} />
         )}
         <Drawer at={part ? `the ${part.name}` : "the last part"} onPut={put} />
         <LineInput line={data.line} onLine={onLine} />
@@ -134,6 +122,33 @@ function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
         </aside>
       )}
     </div>
+  );
+}
+
+interface InHandProps {
+  part: WrittenPart;
+  chosen: number;
+  piece: PieceAnswer;
+  onEdit: (edit: PieceEdit, tag: string) => void;
+  onClose: () => void;
+}
+
+/** The part in hand; taken out it is put down. */
+function InHand({ part, chosen, piece, onEdit, onClose }: InHandProps) {
+  return (
+    <PartBar
+      key={chosen}
+      part={part}
+      at={chosen}
+      last={piece.written.length - 1}
+      onClose={onClose}
+      onEdit={(edit, tag) => {
+        onEdit(edit, tag);
+        if (edit.act === "REMOVE") {
+          onClose();
+        }
+      }}
+    />
   );
 }
 

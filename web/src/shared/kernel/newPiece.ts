@@ -35,3 +35,20 @@ export async function keepPiece(data: PieceJobData): Promise<string> {
   changed("jobs/piece", "bench");
   return id;
 }
+
+const BEGINS = /^(pair|mirror|round|strand|chain|cord|finding|stone)\s/;
+
+/** Whether what is typed is meant as a piece: parts between dashes surely, a word of its grammar or a count perhaps. */
+export function pieceMeant(text: string): "yes" | "perhaps" | "no" {
+  if (/\S - \S/.test(text)) {
+    return "yes";
+  }
+  return BEGINS.test(text.trim()) || /^\d+ \* /.test(text.trim()) ? "perhaps" : "no";
+}
+
+/** A piece from the bench line, for a wrist until the maker says otherwise. */
+export async function takePieceLine(line: string, choices: Choices): Promise<string> {
+  return keepPiece({
+    ...blankPiece({ name: "New piece", line, metal: "copper", body: "WRIST" }, choices, []),
+  });
+}

@@ -3,10 +3,12 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { call, Problem } from "../../api/client";
 import { usePreferences } from "../../api/queries";
-import type { Choices, FormLineAnswer, LineAnswer, WeaveLineAnswer } from "../../api/types";
+import type { Choices, FormLineAnswer, LineAnswer, PieceAnswer, WeaveLineAnswer } from "../../api/types";
 import { FormLine } from "./FormLine";
 import { takeFormLine } from "../kernel/newForm";
 import { keepJob, sheetOfLine, type RingLineReply } from "../kernel/newJob";
+import { pieceMeant, takePieceLine } from "../kernel/newPiece";
+import { PieceLine } from "./PieceLine";
 import { RingLine } from "./RingLine";
 import { takeWeaveLine } from "../kernel/newWeave";
 import { WeaveLine } from "./WeaveLine";
@@ -15,6 +17,7 @@ type Reply =
   | ({ kind: "rings" } & RingLineReply)
   | { kind: "form"; answer: FormLineAnswer }
   | { kind: "weave"; answer: WeaveLineAnswer }
+  | { kind: "piece"; answer: PieceAnswer }
   | { kind: "problem"; words: string };
 
 /** Keeps what a line comes to; answers where it is drawn, or null for a line that comes to nothing. */
@@ -24,6 +27,8 @@ async function keptAt(reply: Reply, text: string, choices: Choices): Promise<str
       return `/shapes/${await takeFormLine(reply.answer, text, choices)}`;
     case "weave":
       return `/weaves/${await takeWeaveLine(reply.answer, text, choices)}`;
+    case "piece":
+      return `/pieces/${await takePieceLine(reply.answer.line, choices)}`;
     case "rings":
       return `/rings/${await keepJob({ ...reply.job, name: text.trim().slice(0, 120) })}`;
     case "problem":
@@ -31,8 +36,28 @@ async function keptAt(reply: Reply, text: string, choices: Choices): Promise<str
   }
 }
 
-/** What that line comes to: the first of shapes, weaves, rings that understands it. */
+/** A piece; null where it is none and only might have been. */
+async function pieceOf(text: string, signal: AbortSignal): Promise<PieceAnswer | null> {
+  const meant = pieceMeant(text);
+  if (meant === "no") {
+    return null;
+  }
+  try {
+    return await call<PieceAnswer>("POST", "/api/pieces/solve", { line: text.trim() }, signal);
+  } catch (failure) {
+    if (meant === "perhaps" && failure instanceof Problem) {
+      return null;
+    }
+    throw failure;
+  }
+}
+
+/** What that line comes to: the first of pieces, shapes, weaves, rings that understands it. */
 async function askedOf(text: string, choices: Choices, signal: AbortSignal): Promise<Reply> {
+  const piece = await pieceOf(text, signal);
+  if (piece) {
+    return { kind: "piece", answer: piece };
+  }
   const question = { text, bareGauge: choices.bareGauge };
   const form = await call<FormLineAnswer | undefined>("POST", "/api/line/form", question, signal);
   if (form) {
@@ -149,6 +174,7 @@ export function BenchLine() {
       {reply && (
         <div className="line-answer" role="status">
           {reply.kind === "problem" && <p>{reply.words}</p>}
+          {reply.kind === "piece" && <PieceLine answer={reply.answer} units={units} />}
           {reply.kind === "rings" && <RingLine reply={reply} units={units} />}
           {reply.kind === "weave" && <WeaveLine answer={reply.answer} units={units} />}
           {reply.kind === "form" && <FormLine answer={reply.answer} units={units} />}

@@ -1,0 +1,175 @@
+import { cleanup, fireEvent, screen, waitFor, within } from "@testing-library/react";
+import { Route, Routes } from "react-router";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import type { PieceAnswer, PieceJobData } from "../../api/types";
+import { PREFERENCES, Refused, serve, show, typeInto, type Asked } from "../../test/app";
+import { PIECE, PIECE_JOB, PIECE_LINE } from "../../test/piece";
+import { PiecePlace } from "./PiecePlace";
+
+/** Each test edits a piece of its own: what is edited is remembered as long as the page. */
+let piecesOpened = 0;
+
+function open(piece: Partial<PieceAnswer> = {}, more: Record<string, unknown> = {}): Asked[] {
+  const id = `p${++piecesOpened}`;
+  const asked = serve({
+    ...PREFERENCES,
+    "GET /api/jobs/piece": [{ ...PIECE_JOB, id }],
+    "GET /api/jobs/ring": [],
+    "GET /api/jobs/form": [],
+    "GET /api/forms": [],
+    "GET /api/weaves": [],
+    "GET /api/metals": [],
+    "GET /api/mandrels": [],
+    "GET /api/pieces/bodies": [
+      { part: "WRIST", usualGirthMm: 165, eases: [{ name: "comfortable", easeMm: 12 }] },
+      { part: "EAR", usualGirthMm: 0, eases: [] },
+    ],
+    "POST /api/pieces/solve": { ...PIECE, ...piece },
+    "POST /api/pieces/edit": (edit: { act: string }) => ({ line: `after ${edit.act}` }),
+    [`PUT /api/jobs/piece/${id}`]: (edit: { data: PieceJobData }) => ({
+      ...PIECE_JOB,
+      id,
+      version: 4,
+      data: edit.data,
+    }),
+    ...more,
+  });
+  show(
+    <Routes>
+      <Route path="/pieces/:id" element={<PiecePlace />} />
+    </Routes>,
+    `/pieces/${id}`,
+  );
+  return asked;
+}
+
+/** A part in the row as it is written: the first of those so called. */
+const chip = async (name: string) => (await screen.findAllByRole("button", { name }))[0]!;
+
+const edits = (asked: Asked[]) =>
+  asked.filter((one) => one.path === "/api/pieces/edit").map((one) => one.body as Record<string, unknown>);
+const kept = (asked: Asked[]) =>
+  asked
+    .filter((one) => one.method === "PUT")
+    .map((one) => (one.body as { data: PieceJobData }).data)
+    .at(-1);
+
+beforeEach(() => localStorage.clear());
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+describe("a piece on its board", () => {
+  it("says how long it is, how far off that is, and what would help", async () => {
+    const asked = open();
+    expect((await screen.findByTestId("finished-length")).textContent).toContain("46.8");
+    expect(screen.getByText("149.0 mm too short")).toBeTruthy();
+    fireEvent.click(screen.getByText("3 repeats more: 111.0 mm, 84.8 mm short"));
+    await waitFor(() => expect(kept(asked)?.line).toBe("ring 1/4 - 5 * (bead-link bead=6 - ring 1/4)"));
+  });
+
+  it("lists what it takes", async () => {
+    open();
+    const takes = within(await screen.findByLabelText("What it takes"));
+    expect(takes.getByText("2 × 84.3 mm")).toBeTruthy();
+    expect(takes.getByText(/4\.00 mm inside, 1\.00 mm wire/)).toBeTruthy();
+    expect(takes.getByText("2 beads, 6.0 mm long, 6.0 mm across, hole 1.00 mm")).toBeTruthy();
+  });
+
+  it("names a joint that cannot be made, and takes the change that makes it possible", async () => {
+    const never = PIECE.joints.map((joint, i) =>
+      i === 1 ? { ...joint, way: "IMPOSSIBLE" as const } : joint,
+    );
+    const asked = open({
+      canBeMade: false,
+      joints: never,
+      mends: [{ change: "OPEN_RING", joint: 1, line: "mended", stillImpossible: 0, lengthMm: 46.8 }],
+    });
+    expect(await screen.findByText(/bead link 1 and ring 2 are both closed for good/)).toBeTruthy();
+    expect((screen.getByText("Make it") as HTMLButtonElement).disabled).toBe(true);
+    fireEvent.click(screen.getByText("leave the ring open, unsoldered"));
+    await waitFor(() => expect(kept(asked)?.line).toBe("mended"));
+  });
+
+  it("sets one thing of the part in hand; the core says what the piece is then", async () => {
+    const asked = open();
+    fireEvent.click(await chip("ring 4.0 mm"));
+    typeInto("inside", "5");
+    await waitFor(() =>
+      expect(edits(asked)[0]).toEqual({ line: PIECE_LINE, act: "SET", at: 0, field: "inside", value: 5 }),
+    );
+    await waitFor(() => expect(kept(asked)?.line).toBe("after SET"));
+  });
+
+  it("puts a part behind the one in hand, moves it, takes it out, each after the other", async () => {
+    const asked = open();
+    fireEvent.click(await chip("bead link 6.0 mm"));
+    fireEvent.click(screen.getByText("large ring"));
+    fireEvent.click(screen.getByLabelText("Move it towards the last end"));
+    fireEvent.click(screen.getByText("take out"));
+    await waitFor(() => expect(edits(asked)).toHaveLength(3));
+    expect(edits(asked).map((edit) => [edit.line, edit.act, edit.at])).toEqual([
+      [PIECE_LINE, "PUT_BEHIND", 1],
+      ["after PUT_BEHIND", "MOVE_BEHIND", 1],
+      ["after MOVE_BEHIND", "REMOVE", 1],
+    ]);
+    expect(edits(asked)[0]!.part).toBe("ring 1.2/6");
+    expect(screen.queryByText("put it down")).toBeNull();
+  });
+
+  it("repeats a bracket as often as is typed", async () => {
+    const asked = open();
+    await chip("bead link 6.0 mm");
+    typeInto("How often bead link and what follows", "7");
+    await waitFor(() => expect(edits(asked)[0]).toMatchObject({ act: "REPEAT", at: 1, count: 7 }));
+  });
+
+  it("keeps the last good board while a line is refused, and says where it stops", async () => {
+    let refuses = false;
+    open(
+      {},
+      {
+        "POST /api/pieces/solve": () =>
+          refuses ? new Refused({ code: "unreadable-piece", field: "line", value: "rign" }) : PIECE,
+      },
+    );
+    await chip("bead link 6.0 mm");
+    refuses = true;
+    const line = screen.getByLabelText("The piece as a line");
+    fireEvent.change(line, { target: { value: "rign 1/4" } });
+    fireEvent.blur(line);
+    expect(await screen.findByText(/The line stops at "rign"/)).toBeTruthy();
+    expect(await chip("bead link 6.0 mm")).toBeTruthy();
+  });
+
+  it("plays its order joint by joint", async () => {
+    open();
+    fireEvent.click(await screen.findByLabelText("put together"));
+    fireEvent.click(screen.getByLabelText("One step on"));
+    fireEvent.click(screen.getByLabelText("One step on"));
+    expect(screen.getByText(/Open ring 2, hang in bead link 1 and bead link 2, close/)).toBeTruthy();
+    expect(screen.getByText("2 of 3")).toBeTruthy();
+    fireEvent.click(screen.getByLabelText("One step back"));
+    expect(screen.getByText("1 of 3")).toBeTruthy();
+  });
+
+  it("is begun from what is kept", async () => {
+    const asked = open({}, { "POST /api/jobs/piece/": { id: "r7" } });
+    fireEvent.click(await screen.findByText("Make it"));
+    await waitFor(() =>
+      expect(
+        asked.some((one) => one.method === "POST" && one.path === `/api/jobs/piece/p${piecesOpened}/runs`),
+      ).toBe(true),
+    );
+  });
+
+  it("asks for nothing round an ear", async () => {
+    const asked = open();
+    await screen.findByRole("option", { name: "ear" });
+    fireEvent.change(screen.getByLabelText("Worn on"), { target: { value: "EAR" } });
+    await waitFor(() => expect(kept(asked)?.body?.part).toBe("EAR"));
+    expect(screen.queryByLabelText("Girth")).toBeNull();
+    expect(screen.getByTestId("finished-length").textContent).toContain("it hangs");
+  });
+});

@@ -1,0 +1,60 @@
+import { describe, expect, it } from "vitest";
+import { PIECE } from "../../test/piece";
+import {
+  boughtWords,
+  cureWords,
+  faultWords,
+  joinHead,
+  joinWay,
+  mendWords,
+  partAt,
+  remainderWords,
+} from "./pieceWords";
+
+describe("words about a piece", () => {
+  it("tell one of several alike by its number", () => {
+    expect(partAt(PIECE, 2)).toBe("ring 2");
+    expect(partAt({ parts: PIECE.parts.slice(0, 2) }, 0)).toBe("ring");
+  });
+
+  it("say every act of its order", () => {
+    const step = { part: 2, joints: [1, 2] };
+    expect(joinHead(PIECE, { act: "OPEN_AND_CLOSE", ...step })).toBe(
+      "Open ring 2, hang in bead link 1 and bead link 2, close",
+    );
+    expect(joinHead(PIECE, { act: "FORM_ROUND", part: 1, joints: [0] })).toBe(
+      "Form bead link 1 round ring 1",
+    );
+    expect(joinHead(PIECE, { act: "HOOK", part: 1, joints: [0] })).toBe("Hook bead link 1 into ring 1");
+    expect(joinWay(PIECE, { act: "FORM_ROUND", part: 0, joints: [0] })).toContain(
+      "before its ring is closed",
+    );
+  });
+
+  it("say how far off it is, in the maker's own unit", () => {
+    expect(remainderWords(4.5, "MILLIMETRES")).toBe("4.5 mm too long");
+    expect(remainderWords(-25.4, "INCHES")).toBe("1.00 in too short");
+    expect(remainderWords(0.01, "MILLIMETRES")).toBe("just as long as wanted");
+  });
+
+  it("say what would help", () => {
+    expect(cureWords({ change: "OTHER_RING", by: 5, line: "", lengthMm: 180, offMm: 0 }, "MILLIMETRES")).toBe(
+      "rings of 5.00 mm inside: 180.0 mm, just right",
+    );
+    expect(cureWords({ change: "REPEATS", by: -1, line: "", lengthMm: 180, offMm: 2 }, "MILLIMETRES")).toBe(
+      "1 repeat fewer: 180.0 mm, 2.0 mm over",
+    );
+    expect(mendWords({ change: "RING_BETWEEN", joint: 0, line: "", stillImpossible: 2, lengthMm: 1 })).toBe(
+      "put a jump ring between; 2 joints left",
+    );
+  });
+
+  it("say what does not fit and what is bought", () => {
+    expect(
+      faultWords(PIECE, { kind: "DOES_NOT_GO_IN", part: 0, needMm: 2.4, haveMm: 2 }, "MILLIMETRES"),
+    ).toContain("does not go in");
+    expect(
+      boughtWords({ kind: "CHAIN", name: "chain", sizesMm: [3, 2, 0.6], amount: 195 }, "MILLIMETRES"),
+    ).toBe("195 mm of chain, pitch 3.0 mm, wire 0.60 mm");
+  });
+});
