@@ -64,7 +64,7 @@ export function Piece({ run, made = "", joins }: { run: Kept<RunData>; made?: st
       ways={hangs ? HUNG : LAID}
       metal={metal}
       {...(only && { only })}
-      className="making-drawing"
+      className="making-drawing piece-drawing"
       label="The piece so far"
     />
   );

@@ -25,7 +25,7 @@ const WHERE: readonly (readonly [Where, string])[] = [
 const KINDS = ["rings", "forms", "weaves", "beads and strands", "chain and cord", "findings"] as const;
 type Kind = (typeof KINDS)[number];
 
-const MOST = 24;
+const MOST = 60;
 
 /** All a piece can be made of, the maker's own first; pressed it goes in beside the part in hand. */
 export function Drawer({

@@ -87,7 +87,7 @@ describe("a piece on its board", () => {
       mends: [{ change: "OPEN_RING", joint: 1, line: "mended", stillImpossible: 0, lengthMm: 46.8 }],
     });
     expect(await screen.findByText(/bead link 1 and ring 2 are both closed for good/)).toBeTruthy();
-    expect((screen.getByText("Make it") as HTMLButtonElement).disabled).toBe(true);
+    expect(screen.getByText<HTMLButtonElement>("Make it").disabled).toBe(true);
     fireEvent.click(screen.getByText("leave the ring open, unsoldered"));
     await waitFor(() => expect(kept(asked)?.line).toBe("mended"));
   });

@@ -1,7 +1,7 @@
 /** Starting a piece: from a starter, from the bench line, from one part. */
 import { call } from "../../api/client";
 import { newId } from "../../api/newId";
-import { changed } from "../../api/queries";
+import { changed, queries } from "../../api/queries";
 import type { BodyView, Choices, PieceJobData, Starter } from "../../api/types";
 
 /** A piece as the maker's preferences would have it; its body of a usual size until it is measured. */
@@ -48,7 +48,9 @@ export function pieceMeant(text: string): "yes" | "perhaps" | "no" {
 
 /** A piece from the bench line, for a wrist until the maker says otherwise. */
 export async function takePieceLine(line: string, choices: Choices): Promise<string> {
-  return keepPiece({
-    ...blankPiece({ name: "New piece", line, metal: "copper", body: "WRIST" }, choices, []),
+  const bodies = await queries.ensureQueryData({
+    queryKey: ["pieces", "bodies"],
+    queryFn: () => call<BodyView[]>("GET", "/api/pieces/bodies"),
   });
+  return keepPiece(blankPiece({ name: "New piece", line, metal: "copper", body: "WRIST" }, choices, bodies));
 }

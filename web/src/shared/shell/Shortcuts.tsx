@@ -8,6 +8,7 @@ const PLACES: Record<string, string> = {
   r: "/rings",
   h: "/shapes",
   w: "/weaves",
+  e: "/pieces",
   n: "/notebook",
   s: "/stock",
   p: "/preferences",
@@ -15,7 +16,10 @@ const PLACES: Record<string, string> = {
 
 const SHEET: [string, string][] = [
   ["/", "the bench line"],
-  ["g then b, r, h, w, n, s, p", "go to Bench, Rings, Shapes, Weaves, Notebook, Stock, Preferences"],
+  [
+    "g then b, r, h, w, e, n, s, p",
+    "go to Bench, Rings, Shapes, Weaves, Pieces, Notebook, Stock, Preferences",
+  ],
   ["Ctrl Z", "undo"],
   ["Ctrl Shift Z", "do again"],
   ["↑ ↓", "on a number: a step up or down; with Shift, ten"],

@@ -36,6 +36,7 @@ abstract class Places extends BrowserTest {
                 job.replace("/rings/", "/print/"),
                 DEMO + "/nowhere"));
         places.addAll(List.of(DEMO + "/shapes", form, formRun, DEMO + "/shapes/practice", DEMO + "/weaves"));
+        places.addAll(List.of(DEMO + "/pieces", DEMO + "/pieces/new/anchor-mobile"));
         places.addAll(List.of(weave, weaveRun, DEMO + "/weaves/shelf", DEMO + "/weaves/medallion"));
         return places;
     }

@@ -26,7 +26,6 @@ class Screenshots extends BrowserTest {
         String job = page.locator("article a[href^='/rings/']").first().getAttribute("href");
         String spool = page.locator(".glance a").first().getAttribute("href");
         take("rings", DEMO + job);
-        take("rings-list", DEMO + "/rings");
         take("shelf", DEMO + job + "/shelf");
         take("notebook", DEMO + "/notebook");
         take("spool", DEMO + spool);
@@ -37,6 +36,12 @@ class Screenshots extends BrowserTest {
         String link = form("Tide bead links");
         take("shape", DEMO + link);
         take("practice", DEMO + "/shapes/practice");
+        visit(DEMO + "/pieces");
+        take("pieces", DEMO + "/pieces");
+        String piece = form("Deckhand's bracelet, second mate");
+        visit(DEMO + piece);
+        page.getByTestId("finished-length").waitFor();
+        take("piece", DEMO + piece);
         visit(DEMO + "/weaves");
         page.getByTestId("weave-figures").waitFor();
         take("weaves", DEMO + "/weaves");
@@ -58,7 +63,7 @@ class Screenshots extends BrowserTest {
         take("making", DEMO + run);
         take("making-form", DEMO + formRun);
         open(768, 1024, ColorScheme.DARK);
-        take("rings-tablet-dark", DEMO + job);
+        take("piece-tablet-dark", DEMO + piece);
     }
 
     private String form(String name) {

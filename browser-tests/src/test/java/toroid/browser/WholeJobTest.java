@@ -58,7 +58,7 @@ class WholeJobTest extends BrowserTest {
     @Order(1)
     void byKeyboardAlone() {
         visit(EMPTY + "/");
-        assertThat(page.locator("h1")).hasText("The bench is clear");
+        assertThat(page.locator("h1")).hasText("What do you want to make?");
         accessible("the empty bench");
 
         go("s", "**/stock");

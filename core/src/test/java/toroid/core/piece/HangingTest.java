@@ -217,4 +217,18 @@ class HangingTest {
         PieceWork work = PieceSolver.solve(PieceLine.read(line), maker);
         return Touching.of(work, Laid.hung(work, Hanging.of(work)), maker);
     }
+
+    /** A frame with a loop at its top and like drops at its ends hangs level; with unlike ones it leans to the heavier. */
+    @Test
+    void aFrameHangsByTheLoopBetweenItsEnds() {
+        String frame =
+                "fish-hook - ring 0.8/3 - horseshoe-frame [ring 0.8/3 - beaded-dangle] [ring 0.8/3 - beaded-dangle bead=%s]";
+        PieceWork even = PartsTest.solve(frame.formatted("8"));
+        assertThat(even.hung().get(2).in().part()).isEqualTo("middle loop");
+        assertThat(Hanging.of(even).tiltDegrees().get(2)).isLessThan(0.5);
+        assertThat(Hanging.of(PartsTest.solve(frame.formatted("11")))
+                        .tiltDegrees()
+                        .get(2))
+                .isGreaterThan(1);
+    }
 }

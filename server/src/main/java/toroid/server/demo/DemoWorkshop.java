@@ -18,12 +18,14 @@ class DemoWorkshop implements ApplicationRunner {
     private final DemoSeason season;
     private final DemoForms forms;
     private final DemoWeaves weaves;
+    private final DemoPieces pieces;
 
-    DemoWorkshop(DemoStock stock, DemoSeason season, DemoForms forms, DemoWeaves weaves) {
+    DemoWorkshop(DemoStock stock, DemoSeason season, DemoForms forms, DemoWeaves weaves, DemoPieces pieces) {
         this.stock = stock;
         this.season = season;
         this.forms = forms;
         this.weaves = weaves;
+        this.pieces = pieces;
     }
 
     @Override
@@ -34,6 +36,7 @@ class DemoWorkshop implements ApplicationRunner {
             season.load();
             forms.load();
             weaves.load();
+            pieces.load();
             LOG.info("the demo workshop is laid out");
         }
     }

@@ -30,6 +30,7 @@ class SecurityConfiguration {
         "/api/forms/*/scale",
         "/api/forms/*/from-wire",
         "/api/forms/*/export/*",
+        "/api/pieces/**",
         "/api/weaves/*/**",
         "/api/weaves/shelf",
         "/api/spools/weigh"

@@ -11,7 +11,11 @@ import toroid.server.ApiTest;
 class UsualKitTest extends ApiTest {
     private void clear(String kind) {
         for (JsonNode one : read("/api/" + kind).body()) {
-            assertThat(takeAway("/api/" + kind, UUID.fromString(one.get("id").asText()), one.get("version").asInt()).status())
+            assertThat(takeAway(
+                                    "/api/" + kind,
+                                    UUID.fromString(one.get("id").asText()),
+                                    one.get("version").asInt())
+                            .status())
                     .isEqualTo(200);
         }
     }

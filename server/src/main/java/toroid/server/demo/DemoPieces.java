@@ -1,0 +1,92 @@
+package toroid.server.demo;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import toroid.core.metal.Temper;
+import toroid.core.piece.BodyPart;
+import toroid.core.work.PiecePlan;
+import toroid.server.piece.PieceJobData;
+import toroid.server.piece.PieceQuestion;
+import toroid.server.store.Kept;
+import toroid.server.work.PieceKind;
+import toroid.server.work.RunData;
+
+/** The invented workshop's whole pieces: one half put together, the others planned. */
+@Component
+class DemoPieces {
+    private static final int NOT_BEGUN = -1;
+
+    private final PieceKind kind;
+    private final DemoRuns runs;
+    private final Clock clock;
+
+    DemoPieces(PieceKind kind, DemoRuns runs, Clock clock) {
+        this.kind = kind;
+        this.runs = runs;
+        this.clock = clock;
+    }
+
+    /** @param joined steps of joining done; negative for only planned */
+    private record DemoPiece(
+            String key,
+            String name,
+            String metal,
+            String line,
+            BodyPart on,
+            double girthMm,
+            double easeMm,
+            int joined) {}
+
+    private static final List<DemoPiece> PIECES = List.of(
+            new DemoPiece(
+                    "mate",
+                    "Deckhand's bracelet, second mate",
+                    "copper",
+                    "hook-curled wire=1.2 - ring 1/4 - 8 * (bead-link bead=6 - ring 1/3.5) - ring 1.2/6",
+                    BodyPart.WRIST,
+                    168,
+                    12,
+                    4),
+            new DemoPiece(
+                    "queen",
+                    "Figurehead chain, sea queen",
+                    "yellow-brass",
+                    "toggle:ring - 7 * (figure-eight - bead-link first=plain second=plain bead=8 - ring 1/4) - ring 1.2/6"
+                            + " [beaded-dangle bead=12] - 7 * (ring 1/4 - bead-link first=plain second=plain bead=8 - figure-eight)"
+                            + " - ring 1/4 - toggle:bar",
+                    BodyPart.NECK,
+                    344,
+                    30,
+                    NOT_BEGUN),
+            new DemoPiece(
+                    "chorus",
+                    "Rain drops for the chorus",
+                    "sterling-silver",
+                    "pair fish-hook - ring 0.8/3 - beaded-dangle top=wrapped bead=8",
+                    BodyPart.EAR,
+                    0,
+                    0,
+                    NOT_BEGUN));
+
+    void load() {
+        Instant began = clock.instant().minus(Duration.ofHours(26));
+        PIECES.forEach(piece -> job(piece, began));
+    }
+
+    private void job(DemoPiece demo, Instant began) {
+        UUID id = DemoStock.id("piece job " + demo.key());
+        var body = new PieceQuestion.Body(demo.on(), demo.girthMm(), demo.easeMm());
+        var data = new PieceJobData(demo.name(), demo.line(), null, demo.metal(), Temper.HALF_HARD, body, 5, "");
+        runs.job(kind, id, data, began);
+        if (demo.joined() != NOT_BEGUN) {
+            Kept<RunData> run = runs.begin(kind, id);
+            int joining = run.data().plan().operations().size() - 1;
+            runs.done(run, joining, Map.of(PiecePlan.JOIN, demo.joined()), began, Duration.ofHours(2));
+        }
+    }
+}

@@ -1,0 +1,106 @@
+import { cleanup, screen } from "@testing-library/react";
+import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import type { Kept, Operation, PartsHandled, RunData } from "../../api/types";
+import { press, PREFERENCES, serve, show } from "../../test/app";
+import { PIECE, PIECE_JOB } from "../../test/piece";
+import { RunPage } from "./RunPage";
+
+function operation(id: string, detail: PartsHandled, after: string[] = []): Operation {
+  return {
+    id,
+    part: detail.what,
+    stage: "JOIN",
+    verb: detail.kind,
+    times: detail.parts,
+    counted: true,
+    after,
+    draws: [],
+    measurable: [],
+    cautions: [],
+    waits: null,
+    detail: { family: "joining", ...detail },
+  };
+}
+
+const OPERATIONS = [
+  operation("open-1", { kind: "OPEN_FIRST", what: "ring", wireMm: 1, insideMm: 4, parts: 3 }),
+  operation("make-1", { kind: "MAKE", what: "bead link", wireMm: 0.8, insideMm: 0, parts: 2 }),
+  operation("put-together", { kind: "PUT_TOGETHER", what: "", wireMm: 0, insideMm: 0, parts: 3 }, [
+    "open-1",
+    "make-1",
+  ]),
+];
+
+let runs = 0;
+
+function run(done: Record<string, number>, counts: Record<string, number>): Kept<RunData> {
+  return {
+    id: `piece-run-${++runs}`,
+    version: 0,
+    updatedAt: "",
+    deleted: false,
+    data: {
+      kind: "piece",
+      facts: {
+        job: PIECE_JOB.data,
+        lengthMm: 46.8,
+        deepestMm: 46.8,
+        weightG: 2.4,
+        parts: 5,
+        pair: false,
+      },
+      jobId: "p1",
+      name: "Deckhand's bracelet",
+      lotId: null,
+      plan: { operations: OPERATIONS, copies: 1, perGroup: 1 },
+      done,
+      counts,
+      note: "",
+      drawnMm: {},
+      startedAt: "",
+      finishedAt: null,
+    } as unknown as RunData,
+  };
+}
+
+beforeEach(() => {
+  localStorage.clear();
+  serve({
+    ...PREFERENCES,
+    "GET /api/runs/": PIECE,
+    "GET /api/readings/of-run/": [],
+    "GET /api/notebook": [],
+    "PUT /api/runs/": (body: unknown) => ({ id: "x", version: 1, data: (body as { data: unknown }).data }),
+  });
+});
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+it("says how many rings of which size are opened", async () => {
+  show(<RunPage run={run({}, {})} />);
+  expect((await screen.findByTestId("big-number")).textContent).toBe("3rings");
+  expect(screen.getByText("4.00 mm inside, 1.00 mm wire")).toBeTruthy();
+  expect(screen.getByRole("heading", { level: 1 }).textContent).toBe("Open these rings");
+});
+
+it("names the part that is made", async () => {
+  show(<RunPage run={run({ "open-1": 1 }, { "open-1": 3 })} />);
+  expect((await screen.findByRole("heading", { level: 1 })).textContent).toBe("Make the bead link");
+  expect(screen.getByTestId("big-number").textContent).toBe("2to make");
+});
+
+it("goes joint by joint as it was frozen with the run", async () => {
+  show(<RunPage run={run({ "open-1": 1, "make-1": 1 }, { "put-together": 1 })} />);
+  expect(await screen.findByText(/Open ring 2, hang in bead link 1 and bead link 2, close/)).toBeTruthy();
+  expect(screen.getByTestId("big-number").textContent).toBe("2of 3");
+  press(" ", document.body);
+  expect(await screen.findByText(/Open ring 3, hang in bead link 2, close/)).toBeTruthy();
+});
+
+it("ends with the length that was planned", async () => {
+  show(<RunPage run={run({ "open-1": 1, "make-1": 1, "put-together": 1 }, { "put-together": 3 })} />);
+  expect(await screen.findByText("Done")).toBeTruthy();
+  expect(screen.getByTestId("big-number").textContent).toContain("46.8");
+});
