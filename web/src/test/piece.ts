@@ -66,6 +66,7 @@ export const PIECE: PieceAnswer = {
   cures: [
     {
       change: "REPEATS",
+      from: 0,
       by: 3,
       line: "ring 1/4 - 5 * (bead-link bead=6 - ring 1/4)",
       lengthMm: 111,

@@ -222,7 +222,9 @@ function closing(ring: PieceAnswer["rings"][number]): string {
   }
   return ring.preClosed === 0
     ? "all opened"
-    : `${ring.preClosed} closed first, ${ring.count - ring.preClosed} opened`;
+    : ring.preClosed === ring.count
+      ? "closed first"
+      : `${ring.preClosed} closed first, ${ring.count - ring.preClosed} opened`;
 }
 
 /** Which way the parts of the row look, where they do not all look one way. */

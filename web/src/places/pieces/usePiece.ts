@@ -19,7 +19,7 @@ export function usePiece(data: PieceJobData) {
     temper,
     body,
     sparePercent,
-    ringInsidesMm: insides.slice(0, MOST_INSIDES),
+    ringInsidesMm: insides.length === 0 ? null : insides.slice(0, MOST_INSIDES),
     drawn: true,
   };
   const asked = useSolving({

@@ -80,7 +80,7 @@ export function cureWords(cure: PieceCure, units: Units): string {
   const change = {
     REPEATS: `${many(count, "repeat")} ${cure.by > 0 ? "more" : "fewer"}`,
     WITHOUT_THE_LAST: "without the last part",
-    OTHER_RING: `rings of ${sizeText(cure.by, units)} inside`,
+    OTHER_RING: `rings of ${sizeText(cure.from, units)} made ${sizeText(cure.by, units)}`,
   }[cure.change];
   return `${change}: ${sizeText(cure.lengthMm, units, 1)}, ${offWords(cure.offMm, units)}`;
 }

@@ -34,11 +34,15 @@ public record BodyFit(double girthMm, double easeMm) {
     /**
      * A change, and what it comes to.
      *
+     * @param from the inside before, mm, of another ring; 0 otherwise
      * @param by how many more, or the new inside in mm
      * @param line the changed piece, as {@link PieceLine} writes it
      * @param offMm longer than wanted; negative where shorter
      */
-    public record Cure(Change change, double by, String line, double lengthMm, double offMm) {}
+    public record Cure(Change change, double from, double by, String line, double lengthMm, double offMm) {}
+
+    /** Rings of the rods most makers have, mm; tried where nothing is said of the maker's own. Common practice. */
+    public static final List<Double> USUAL_INSIDES = List.of(2.5, 3.0, 3.5, 4.0, 4.5, 5.0, 5.5, 6.0, 7.0, 8.0, 10.0);
 
     private static final double LEAST_GIRTH_MM = 30;
     private static final double MOST_GIRTH_MM = 2000;
@@ -78,19 +82,24 @@ public record BodyFit(double girthMm, double easeMm) {
         for (int path = 0; path < Math.min(MOST_PLACES, repeats(piece.elements())); path++) {
             for (int by = -MOST_REPEATS; by <= MOST_REPEATS; by++) {
                 if (by != 0) {
-                    tried(cures, Change.REPEATS, by, withRepeats(piece, path, by), parts);
+                    tried(cures, new Cure(Change.REPEATS, 0, by, null, 0, 0), withRepeats(piece, path, by), parts);
                 }
             }
         }
         if (piece.elements().size() > 1 && piece.shape() == Piece.Shape.ROW) {
             List<Piece.Element> fewer =
                     piece.elements().subList(0, piece.elements().size() - 1);
-            tried(cures, Change.WITHOUT_THE_LAST, -1, new Piece(fewer, piece.shape(), piece.pair()), parts);
+            tried(
+                    cures,
+                    new Cure(Change.WITHOUT_THE_LAST, 0, -1, null, 0, 0),
+                    new Piece(fewer, piece.shape(), piece.pair()),
+                    parts);
         }
         for (Ring ring : rings(piece).stream().limit(MOST_PLACES).toList()) {
             for (double inside : insides) {
                 if (Math.abs(inside - ring.innerDiameterMm()) > 1e-9) {
-                    tried(cures, Change.OTHER_RING, inside, withRings(piece, ring, inside), parts);
+                    var other = new Cure(Change.OTHER_RING, ring.innerDiameterMm(), inside, null, 0, 0);
+                    tried(cures, other, withRings(piece, ring, inside), parts);
                 }
             }
         }
@@ -99,7 +108,7 @@ public record BodyFit(double girthMm, double easeMm) {
         return cures;
     }
 
-    private void tried(List<Cure> cures, Change change, double by, Piece changed, PartMaker parts) {
+    private void tried(List<Cure> cures, Cure meant, Piece changed, PartMaker parts) {
         Effort.check();
         if (changed == null) {
             return;
@@ -107,7 +116,13 @@ public record BodyFit(double girthMm, double easeMm) {
         try {
             PieceWork work = PieceSolver.solve(changed, parts);
             if (work.canBeMade()) {
-                cures.add(new Cure(change, by, PieceLine.write(changed), work.lengthMm(), remainderMm(work)));
+                cures.add(new Cure(
+                        meant.change(),
+                        meant.from(),
+                        meant.by(),
+                        PieceLine.write(changed),
+                        work.lengthMm(),
+                        remainderMm(work)));
             }
         } catch (Refusal refused) {
             return; // a change that makes no piece is no cure

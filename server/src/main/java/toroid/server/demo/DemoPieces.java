@@ -74,7 +74,7 @@ class DemoPieces {
                     NOT_BEGUN));
 
     void load() {
-        Instant began = clock.instant().minus(Duration.ofHours(26));
+        Instant began = clock.instant().minus(Duration.ofDays(12));
         PIECES.forEach(piece -> job(piece, began));
     }
 

@@ -21,7 +21,7 @@ import toroid.server.form.FormQuestion;
  * @param metal of all its wire; copper where left out
  * @param temper half hard where left out, or one the metal is sold in
  * @param body what it goes round; no target length without
- * @param ringInsidesMm insides of rings the maker's rods give, for cures; none where left out
+ * @param ringInsidesMm insides of rings the maker's rods give, for cures; those of usual rods where left out
  * @param sparePercent rings to make besides; 5 where left out
  * @param drawn whether its parts are laid out to be drawn; not where left out
  */
@@ -67,7 +67,7 @@ public record PieceQuestion(
     }
 
     List<Double> insides() {
-        return ringInsidesMm == null ? List.of() : ringInsidesMm;
+        return ringInsidesMm == null ? BodyFit.USUAL_INSIDES : ringInsidesMm;
     }
 
     BodyFit fit() {
