@@ -23,7 +23,7 @@ describe("words about a piece", () => {
       "Open ring 2, hang in bead link 1 and bead link 2, close",
     );
     expect(joinHead(PIECE, { act: "FORM_ROUND", part: 1, joints: [0] })).toBe(
-      "Form bead link 1 round ring 1",
+      "Close bead link 1 round ring 1",
     );
     expect(joinHead(PIECE, { act: "HOOK", part: 1, joints: [0] })).toBe("Hook bead link 1 into ring 1");
     expect(joinWay(PIECE, { act: "FORM_ROUND", part: 0, joints: [0] })).toContain(

@@ -47,7 +47,7 @@ export function joinHead(piece: Piece, step: PieceStep): string {
     case "OPEN_AND_CLOSE":
       return `Open ${part}, hang in ${others(piece, step)}, close`;
     case "FORM_ROUND":
-      return `Form ${part} round ${others(piece, step)}`;
+      return `Close ${part} round ${others(piece, step)}`;
     case "HOOK":
       return `Hook ${part} into ${others(piece, step)}`;
   }

@@ -54,11 +54,6 @@ class Screenshots extends BrowserTest {
         page.getByLabel("Rings put in").fill("30");
         page.waitForTimeout(900);
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("weave-patch.png")));
-        visit(DEMO + "/");
-        page.keyboard().press("/");
-        page.keyboard().type("300 rings 18ga id 3.5 brass");
-        page.getByText("takes it to Rings").waitFor();
-        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("bench-line.png")));
         open(1280, 800, ColorScheme.DARK);
         take("making", DEMO + run);
         take("making-form", DEMO + formRun);

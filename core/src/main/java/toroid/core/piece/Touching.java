@@ -24,6 +24,9 @@ public record Touching(int a, int b, double depthMm) {
     /** More parts than these are not looked through. */
     private static final int MOST_PARTS = 200;
 
+    /** A part of more balls than these is a whole strand or cord, and not looked through. */
+    private static final int MOST_BALLS = 3000;
+
     /** Balls along a part, and one that holds them all. */
     private record Balls(List<Vector3D> middles, List<Double> radii, Vector3D middle, double reach) {}
 
@@ -83,7 +86,7 @@ public record Touching(int a, int b, double depthMm) {
                 Vector3D from = points.get(i);
                 Vector3D to = points.get(Math.min(i + 1, points.size() - 1));
                 int steps = Math.max(1, (int) Math.ceil(from.distance(to) / (tube.diameterMm() / 2)));
-                for (int step = 0; step < steps; step++) {
+                for (int step = 0; step < steps && middles.size() <= MOST_BALLS; step++) {
                     double share = (double) step / steps;
                     middles.add(place.of(new Vector3D(1 - share, from, share, to)));
                     radii.add(tube.diameterMm() / 2);
@@ -104,11 +107,13 @@ public record Touching(int a, int b, double depthMm) {
     }
 
     private static double depth(Balls one, Balls other) {
-        if (one.middle().distance(other.middle()) > one.reach() + other.reach()) {
+        boolean far = one.middle().distance(other.middle()) > one.reach() + other.reach();
+        if (far || one.middles().size() > MOST_BALLS || other.middles().size() > MOST_BALLS) {
             return 0;
         }
         double deepest = 0;
         for (int i = 0; i < one.middles().size(); i++) {
+            Effort.check();
             for (int j = 0; j < other.middles().size(); j++) {
                 double apart = one.middles().get(i).distance(other.middles().get(j));
                 deepest = Math.max(deepest, one.radii().get(i) + other.radii().get(j) - apart);

@@ -28,6 +28,9 @@ public record Worn(
     /** What bends to the body is closed in steps of this, mm; ten times finer changes a bracelet by less than 0.01 mm. */
     private static final double STEP_MM = 2;
 
+    /** A length of more steps than these goes round no body; it is closed in that many. */
+    private static final int MOST_STEPS = 1000;
+
     /** @param part what it is worn on; its shape counts */
     public static Worn of(PieceWork work, BodyPart part, double girthMm) {
         List<Integer> row = work.row();
@@ -58,7 +61,7 @@ public record Worn(
         var spans = new ArrayList<Double>();
         for (int i : row) {
             double span = work.parts().get(i).spanMm();
-            int steps = work.parts().get(i).isSupple() ? (int) Math.ceil(span / STEP_MM) : 1;
+            int steps = work.parts().get(i).isSupple() ? (int) Math.min(MOST_STEPS, Math.ceil(span / STEP_MM)) : 1;
             for (int step = 0; step < steps; step++) {
                 spans.add(span / steps);
             }

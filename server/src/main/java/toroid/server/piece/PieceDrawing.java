@@ -69,11 +69,18 @@ public record PieceDrawing(
         }
         Laid round = Laid.round(work);
         var roundShapeOf = new ArrayList<>(shapeOf);
+        int points = 0;
         for (int i = 0; round != null && i < shapeOf.size(); i++) {
             Laid.Place place = round.places().get(i);
             if (place.arc() != null) {
+                Shape bent = shape(bent(work.parts().get(i).spec().body(maker), place.arc()));
+                points += size(bent);
                 roundShapeOf.set(i, shapes.size());
-                shapes.add(shape(bent(work.parts().get(i).spec().body(maker), place.arc())));
+                shapes.add(bent);
+            }
+            if (points > MOST_POINTS) {
+                round = null;
+                shapes.subList(places.size(), shapes.size()).clear();
             }
         }
         return new PieceDrawing(
@@ -83,6 +90,16 @@ public record PieceDrawing(
                 places(Laid.hung(work, Hanging.of(work))),
                 round == null ? null : places(round),
                 round == null ? null : roundShapeOf);
+    }
+
+    /** Of more points than these, bent, nothing is told: a piece of so many strands goes round nobody. */
+    private static final int MOST_POINTS = 100_000;
+
+    private static int size(Shape shape) {
+        return shape.solids().size()
+                + shape.tubes().stream()
+                        .mapToInt(tube -> tube.points().length / 3)
+                        .sum();
     }
 
     private static Body bent(Body body, Laid.Arc arc) {

@@ -76,12 +76,10 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
         scaled.replaceAll((id, value) -> {
             boolean length = form.parameters().stream()
                     .anyMatch(one -> one.id().equals(id) && one.kind() == Parameter.Kind.LENGTH);
-            if (!length) {
-                return value;
+            if (length && value instanceof Value range) {
+                return range.scaled(factor);
             }
-            return value instanceof Value range
-                    ? (Object) range.scaled(factor)
-                    : (Object) (((Number) value).doubleValue() * factor);
+            return length && value instanceof Number number ? (Object) (number.doubleValue() * factor) : value;
         });
         double wire = wireMm == null ? form.info().usualWireMm() : wireMm;
         return new FormPart(formId, half, wire * factor, scaled);

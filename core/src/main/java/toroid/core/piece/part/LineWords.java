@@ -225,7 +225,8 @@ public final class LineWords {
 
     /** That a part has no such field, or that this is none of its values. */
     static Refusal refused(String field, Object value) {
-        return Refusal.of(RefusalCode.UNREADABLE_PIECE, field, value == null ? field : field + "=" + value);
+        String named = field.isBlank() ? "field" : field;
+        return Refusal.of(RefusalCode.UNREADABLE_PIECE, named, value == null ? named : field + "=" + value);
     }
 
     /** @throws Refusal for what no line can hold, such as the rows of an outline */

@@ -9,6 +9,8 @@ import toroid.core.form.FormWork;
 import toroid.core.form.Schools;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Temper;
+import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 
 /** Works the parts of a piece out, each once. */
 public final class PartMaker {
@@ -21,7 +23,7 @@ public final class PartMaker {
 
     /** Who works forms out: with what this hand's copies taught, where it is known. */
     public interface Forms {
-        /** @throws toroid.core.numeric.Refusal when it cannot be made so */
+        /** @throws Refusal when it cannot be made so */
         FormWork work(Form form, FormRequest request);
     }
 
@@ -29,15 +31,14 @@ public final class PartMaker {
     public interface Weaves {
         /**
          * @param insidesMm one for each ring size of the weave
-         * @throws toroid.core.numeric.Refusal for a weave nobody knows, or rings it cannot be made of
+         * @throws Refusal for a weave nobody knows, or rings it cannot be made of
          */
         WeaveWoven woven(String weave, double wireMm, List<Double> insidesMm, int units, Metal metal);
     }
 
     /** Without weaves: a piece that has some is refused. */
     public static final Weaves NO_WEAVES = (weave, wire, insides, units, metal) -> {
-        throw toroid.core.numeric.Refusal.of(
-                toroid.core.numeric.RefusalCode.UNREADABLE_PIECE, "line", "weave " + weave);
+        throw Refusal.of(RefusalCode.UNREADABLE_PIECE, "line", "weave " + weave);
     };
 
     private final Stuff stuff;
@@ -53,7 +54,7 @@ public final class PartMaker {
         this.weaves = weaves;
     }
 
-    /** @throws toroid.core.numeric.Refusal for a part that cannot be made so, or that hangs from nothing */
+    /** @throws Refusal for a part that cannot be made so, or that hangs from nothing */
     public PartWork of(PartSpec spec) {
         PartWork known = worked.get(spec);
         if (known == null) {
