@@ -41,7 +41,7 @@ export function Drawer({
   const [wanted, setWanted] = useState("");
   const wares = useWares(kind, wanted.trim());
   return (
-    <section className="drawer" aria-label="Parts to put in">
+    <section className="parts-drawer" aria-label="Parts to put in">
       <p className="sentence">
         <span>Put</span>
         <Choice label="Which kind" values={KINDS.map((one) => [one, one])} value={kind} onValue={setKind} />
