@@ -8,6 +8,9 @@ import { failureWords } from "../../shared/words/refused";
 /** Insides that are asked for on the maker's own rods, so that cures are of rings that can be wound. */
 const MOST_INSIDES = 40;
 
+/** With fewer rods than these the usual ones are tried: a shelf just begun tells little. */
+const FEW = 5;
+
 /** The piece as it stands, worked out whole. */
 export function usePiece(data: PieceJobData) {
   const rods = useMandrels().data ?? [];
@@ -19,7 +22,7 @@ export function usePiece(data: PieceJobData) {
     temper,
     body,
     sparePercent,
-    ringInsidesMm: insides.length === 0 ? null : insides.slice(0, MOST_INSIDES),
+    ringInsidesMm: insides.length < FEW ? null : insides.slice(0, MOST_INSIDES),
     drawn: true,
   };
   const asked = useSolving({
