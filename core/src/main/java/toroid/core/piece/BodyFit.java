@@ -74,10 +74,11 @@ public record BodyFit(double girthMm, double easeMm) {
     /**
      * Changes that bring it nearer, the nearest first; each was worked out whole. None where it is as near as these bring it.
      *
+     * @param work the piece worked out
      * @param insides of rings the maker's rods give, mm; may be empty
      */
-    public List<Cure> cures(Piece piece, PartMaker parts, List<Double> insides) {
-        double off = Math.abs(remainderMm(PieceSolver.solve(piece, parts)));
+    public List<Cure> cures(Piece piece, PieceWork work, PartMaker parts, List<Double> insides) {
+        double off = Math.abs(remainderMm(work));
         var cures = new ArrayList<Cure>();
         for (int path = 0; path < Math.min(MOST_PLACES, repeats(piece.elements())); path++) {
             for (int by = -MOST_REPEATS; by <= MOST_REPEATS; by++) {

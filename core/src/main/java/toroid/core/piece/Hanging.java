@@ -5,6 +5,7 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Port;
 import toroid.core.piece.part.PartWork;
+import toroid.core.quantity.Force;
 
 /**
  * A piece hung by its first part: every part turns until its own weight, and that of all that hangs from it, is below the point it bears on.
@@ -24,6 +25,16 @@ public record Hanging(List<Vector3D> down, List<Double> carriesG, List<Double> t
 
     /** Each step goes half the way: two bearing points that chase each other settle. */
     private static final double SHARE = 0.5;
+
+    /** A joint is held against its load times this, for swinging and snagging. Our own. */
+    private static final double SWINGING = 3;
+
+    /** What each part's joint has to hold, N: three times the weight it carries. */
+    public List<Double> loadsN() {
+        return carriesG.stream()
+                .map(grams -> SWINGING * Force.STANDARD_GRAVITY * grams / 1000)
+                .toList();
+    }
 
     public Hanging {
         down = List.copyOf(down);

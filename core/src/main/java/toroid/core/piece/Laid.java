@@ -6,6 +6,9 @@ import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Port;
+import toroid.core.form.Solid;
+import toroid.core.piece.part.Body;
+import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
 
 /**
@@ -83,6 +86,28 @@ public record Laid(List<Place> places) {
     }
 
     /**
+     * From the first bearing point, or the top of a first part that is held there, down to the lowest of it, mm: as exact as its bodies are drawn,
+     * within 0.3 % of a ring's radius.
+     */
+    public double depthMm(PieceWork work, PartMaker maker) {
+        double lowest = 0;
+        for (int i = 0; i < places.size(); i++) {
+            Place place = places.get(i);
+            Body body = work.parts().get(i).spec().body(maker);
+            for (Body.Tube tube : body.tubes()) {
+                for (Vector3D point : tube.points()) {
+                    lowest = Math.min(lowest, place.of(point).getY() - tube.diameterMm() / 2);
+                }
+            }
+            for (Solid solid : body.solids()) {
+                Vector3D down = place.turn().applyInverseTo(Vector3D.MINUS_J);
+                lowest = Math.min(lowest, place.of(solid.centre()).getY() - solid.reachMm(down));
+            }
+        }
+        return -lowest;
+    }
+
+    /**
      * Closed as it lies on a table: the row's corners on one circle as {@link Worn} has it, beginning at the top and going round to the right; what
      * hangs from it outwards. Null where it does not close.
      */
@@ -109,16 +134,13 @@ public record Laid(List<Place> places) {
             }
             double sweep = part.isSupple() ? part.spanMm() / radius : 2 * Math.asin(part.spanMm() / (2 * radius));
             Vector3D from = onCircle(radius, at);
-            double along = part.isSupple() ? -at : -at - sweep / 2;
-            Vector3D pull = new Vector3D(Math.cos(along), Math.sin(along), 0);
-            Place straight = place(work, i, pull, from, work.hung().get(i).pull());
-            places.add(
-                    part.isSupple()
-                            ? new Place(
-                                    from,
-                                    new Rotation(Vector3D.PLUS_K, -at, RotationConvention.VECTOR_OPERATOR),
-                                    new Arc(radius))
-                            : straight);
+            if (part.isSupple()) {
+                var begins = new Rotation(Vector3D.PLUS_K, -at, RotationConvention.VECTOR_OPERATOR);
+                places.add(new Place(from, begins, new Arc(radius)));
+            } else {
+                var pull = new Vector3D(Math.cos(at + sweep / 2), -Math.sin(at + sweep / 2), 0);
+                places.add(place(work, i, pull, from, work.hung().get(i).pull()));
+            }
             at += sweep;
         }
         return new Laid(places);

@@ -49,7 +49,7 @@ public final class PieceEdit {
 
     /** One thing of a part set, as {@link PartSpec#with} takes it. */
     public static Piece set(Piece piece, int at, String field, Object value) {
-        return replaced(piece, at, part(piece, at).with(field, value));
+        return replaced(piece, at, one(piece, at).part().with(field, value));
     }
 
     /** Without that part and what hangs from it; a repeat or a row that is empty then goes with it. */
@@ -84,27 +84,132 @@ public final class PieceEdit {
         return all;
     }
 
+    /** A piece after a change, and where the part is that was changed, moved or put in; −1 where it is gone. */
+    public record Edited(Piece piece, int at) {}
+
+    /** After putting that row in: its first part is in hand. */
+    public static Edited withFirst(Piece piece, List<Piece.Element> row) {
+        return new Edited(piece, numberOf(piece, first(row)));
+    }
+
+    private static Piece.One first(List<Piece.Element> row) {
+        Piece.Element first = row.get(0);
+        return first instanceof Piece.Repeat repeat ? first(repeat.elements()) : (Piece.One) first;
+    }
+
+    /** Found as the very same, since two parts may be alike. */
+    private static int numberOf(Piece piece, Piece.One wanted) {
+        return numberOf(piece.elements(), wanted, new int[1]);
+    }
+
+    private static int numberOf(List<Piece.Element> row, Piece.One wanted, int[] number) {
+        for (Piece.Element element : row) {
+            int found = -1;
+            if (element instanceof Piece.Repeat repeat) {
+                found = numberOf(repeat.elements(), wanted, number);
+            } else if (element instanceof Piece.One one) {
+                if (one == wanted) {
+                    return number[0];
+                }
+                number[0]++;
+                for (List<Piece.Element> hung : one.hanging()) {
+                    found = found < 0 ? numberOf(hung, wanted, number) : found;
+                }
+            }
+            if (found >= 0) {
+                return found;
+            }
+        }
+        return -1;
+    }
+
+    /**
+     * That part one place on in its own row, or one place back: past the next part or the whole of the next bracket, and out of the bracket it is
+     * in where it is the last of it. At the end of its row it stays.
+     */
+    public static Edited shifted(Piece piece, int at, boolean on) {
+        demand(piece, at);
+        Piece.One moving = one(piece, at);
+        var out = new Piece.One[1];
+        List<Piece.Element> row = shifted(piece.elements(), moving, on, new boolean[1], out);
+        // out of the whole row there is nowhere to go
+        Piece moved = out[0] == null ? new Piece(row, piece.shape(), piece.pair()) : piece;
+        return new Edited(moved, numberOf(moved, moving));
+    }
+
+    /** @param out what left a bracket and is still to be put beside it */
+    private static List<Piece.Element> shifted(
+            List<Piece.Element> row, Piece.One moving, boolean on, boolean[] done, Piece.One[] out) {
+        var all = new ArrayList<Piece.Element>();
+        int index = identity(row, moving);
+        int to = index + (on ? 1 : -1);
+        if (index >= 0) {
+            done[0] = true;
+            all.addAll(row);
+            all.remove(index);
+            if (to < 0 || to >= row.size()) {
+                out[0] = moving;
+            } else {
+                all.add(to, moving);
+            }
+            return all;
+        }
+        for (Piece.Element element : row) {
+            if (done[0]) {
+                all.add(element);
+            } else if (element instanceof Piece.Repeat repeat) {
+                List<Piece.Element> inner = shifted(repeat.elements(), moving, on, done, out);
+                Piece.One left = out[0];
+                out[0] = null;
+                if (left != null && !on) {
+                    all.add(left);
+                }
+                if (!inner.isEmpty()) {
+                    all.add(new Piece.Repeat(repeat.count(), inner));
+                }
+                if (left != null && on) {
+                    all.add(left);
+                }
+            } else if (element instanceof Piece.One one) {
+                all.add(shiftedBelow(one, moving, on, done));
+            }
+        }
+        return all;
+    }
+
+    private static Piece.One shiftedBelow(Piece.One one, Piece.One moving, boolean on, boolean[] done) {
+        var hanging = new ArrayList<List<Piece.Element>>();
+        for (List<Piece.Element> hung : one.hanging()) {
+            var out = new Piece.One[1];
+            List<Piece.Element> inner = done[0] ? hung : shifted(hung, moving, on, done, out);
+            hanging.add(out[0] == null ? inner : hung);
+        }
+        return done[0] ? new Piece.One(one.part(), hanging) : one;
+    }
+
+    private static int identity(List<Piece.Element> row, Piece.One wanted) {
+        for (int i = 0; i < row.size(); i++) {
+            if (row.get(i) == wanted) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
     /** That part taken out with what hangs from it, and put before or behind another. */
-    public static Piece moved(Piece piece, int at, int to, boolean behind) {
+    public static Edited moved(Piece piece, int at, int to, boolean behind) {
         demand(piece, at);
         demand(piece, to);
-        Piece.One[] moving = new Piece.One[1];
-        int[] inside = {0, 0};
-        piece.rewritten((one, number) -> {
-            if (number == at) {
-                moving[0] = one;
-                inside[0] = parts(one);
-            }
-            inside[1] = number == to ? parts(one) : inside[1];
-            return null;
-        });
+        Piece.One moving = one(piece, at);
+        int[] inside = {parts(moving), parts(one(piece, to))};
         if (isIn(to, at, inside[0])) {
-            return piece; // into itself
+            return new Edited(piece, at); // into itself
         }
         // put in first, so that a row it was alone in does not vanish under it
-        Piece both = inserted(piece, to, behind, List.of(moving[0]));
+        Piece both = inserted(piece, to, behind, List.of(moving));
         boolean before = behind ? to + inside[1] <= at : to < at;
-        return removed(both, before ? at + inside[0] : at);
+        int now = behind ? to + inside[1] : to;
+        return new Edited(removed(both, before ? at + inside[0] : at), before ? now : now - inside[0]);
     }
 
     private static int parts(Piece.One one) {
@@ -229,16 +334,26 @@ public final class PieceEdit {
         return all;
     }
 
-    private static PartSpec part(Piece piece, int at) {
+    private static Piece.One one(Piece piece, int at) {
         demand(piece, at);
-        PartSpec[] found = new PartSpec[1];
-        piece.rewritten((one, number) -> {
-            if (number == at) {
-                found[0] = one.part();
+        return one(piece.elements(), at, new int[1]);
+    }
+
+    private static Piece.One one(List<Piece.Element> row, int at, int[] number) {
+        Piece.One found = null;
+        for (int i = 0; i < row.size() && found == null; i++) {
+            if (row.get(i) instanceof Piece.Repeat repeat) {
+                found = one(repeat.elements(), at, number);
+            } else if (row.get(i) instanceof Piece.One one) {
+                if (number[0]++ == at) {
+                    return one;
+                }
+                for (List<Piece.Element> hung : one.hanging()) {
+                    found = found == null ? one(hung, at, number) : found;
+                }
             }
-            return null;
-        });
-        return found[0];
+        }
+        return found;
     }
 
     private static void demand(Piece piece, int at) {

@@ -17,8 +17,7 @@ public record PieceFault(Kind kind, int part, double needMm, double haveMm) {
         /** It goes, and hardly moves: a hand needs more room to hang it in. */
         TIGHT,
         HOLE_TOO_SMALL,
-        NO_CRIMP_TAKES_IT,
-        BAR_TOO_SHORT
+        NO_CRIMP_TAKES_IT
     }
 
     static PieceFault of(PartNote note, int part) {
@@ -27,6 +26,6 @@ public record PieceFault(Kind kind, int part, double needMm, double haveMm) {
 
     /** Whether the piece cannot be made so. */
     public boolean stops() {
-        return kind != Kind.TIGHT && kind != Kind.BAR_TOO_SHORT;
+        return kind != Kind.TIGHT;
     }
 }

@@ -32,6 +32,13 @@ public record PieceLists(List<Rings> rings, List<Lengths> cuts, List<PartWork.Bo
         bought = List.copyOf(bought);
     }
 
+    /** All wire cut for its forms, mm. */
+    public double wireMm() {
+        return cuts.stream()
+                .mapToDouble(one -> one.count() * one.cut().lengthMm())
+                .sum();
+    }
+
     /** Rings of one size that are one thing in a list. */
     private record Size(Ring ring, int turns, boolean soldered) {}
 

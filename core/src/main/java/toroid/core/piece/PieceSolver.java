@@ -46,8 +46,7 @@ public final class PieceSolver {
                 joints,
                 Assembly.of(parts, joints),
                 Fitting.faults(parts, joints),
-                facing(parts, hung, joints),
-                reach(parts, hung, joints));
+                facing(parts, hung, joints));
     }
 
     /** Which parts something follows in their own row. */
@@ -78,21 +77,6 @@ public final class PieceSolver {
             facing.add(folded(facing.get(joint.a()) + twist + QUARTER));
         }
         return facing;
-    }
-
-    /** Down to the port each hangs from, its parent pulled straight. */
-    private static List<Double> reach(List<PartWork> parts, List<Hung> hung, List<Joint> joints) {
-        var reach = new ArrayList<Double>();
-        reach.add(0.0);
-        for (int i = 1; i < parts.size(); i++) {
-            Joint joint = joints.get(i - 1);
-            PartWork parent = parts.get(joint.a());
-            Hung hangs = hung.get(joint.a());
-            boolean begins = hangs.turned() && parent.last() == null; // at its far end
-            double span = begins ? parent.spanMm() : parent.spanMm(hangs.in(), joint.portA());
-            reach.add(reach.get(joint.a()) + span);
-        }
-        return reach;
     }
 
     /** A face looks the same from behind. */

@@ -15,7 +15,6 @@ import toroid.core.piece.part.PartWork;
  * @param faults what does not fit
  * @param facingDegrees how far each part's face is turned against the first one's about the pull, 0 up to 180: its port's plane where it
  *     comes in. Every contact turns it by a quarter, every part by its own twist
- * @param reachMm how far down from the first bearing point each part begins, pulled taut
  */
 public record PieceWork(
         List<Piece.Placed> placed,
@@ -24,8 +23,7 @@ public record PieceWork(
         List<Joint> joints,
         List<AssemblyStep> steps,
         List<PieceFault> faults,
-        List<Double> facingDegrees,
-        List<Double> reachMm) {
+        List<Double> facingDegrees) {
     public PieceWork {
         placed = List.copyOf(placed);
         parts = List.copyOf(parts);
@@ -34,7 +32,6 @@ public record PieceWork(
         steps = List.copyOf(steps);
         faults = List.copyOf(faults);
         facingDegrees = List.copyOf(facingDegrees);
-        reachMm = List.copyOf(reachMm);
     }
 
     /**
@@ -43,14 +40,6 @@ public record PieceWork(
      */
     public double lengthMm() {
         return row().stream().mapToDouble(i -> parts.get(i).spanMm()).sum();
-    }
-
-    /** From the first bearing point down to the far end of what reaches furthest, mm: how far earrings hang. */
-    public double deepestMm() {
-        return IntStream.range(0, parts.size())
-                .mapToDouble(i -> reachMm.get(i) + parts.get(i).spanMm())
-                .max()
-                .orElse(0);
     }
 
     /** Its metal, beads and stones, g. */
@@ -69,6 +58,31 @@ public record PieceWork(
                 .filter(i -> placed.get(i).depth() == 0)
                 .boxed()
                 .toList();
+    }
+
+    /**
+     * Parts of the row that hands make and that hang edge-on to the first of them, by place: turned against it by more than 45°, and told only
+     * where some are and some are not.
+     */
+    public List<Integer> edgeOn() {
+        List<Integer> made =
+                row().stream().filter(i -> parts.get(i).spec().isMade()).toList();
+        return made.stream()
+                .filter(i -> apart(facingDegrees.get(i), facingDegrees.get(made.get(0))) > EDGE_ON_DEGREES)
+                .toList();
+    }
+
+    private static final double EDGE_ON_DEGREES = 45;
+
+    /** Between two faces, which look the same from behind, degrees, 0 to 90. */
+    private static double apart(double one, double other) {
+        double turned = Math.abs(one - other) % 180;
+        return Math.min(turned, 180 - turned);
+    }
+
+    /** The steps of its order that join something. */
+    public List<AssemblyStep> joining() {
+        return steps.stream().filter(step -> !step.joints().isEmpty()).toList();
     }
 
     public boolean canBeMade() {

@@ -32,13 +32,13 @@ public final class Starters {
             new Starter(
                     "tide-wristband",
                     "Tide wristband",
-                    "balled, curled rings joined by small soldered rings, the hook cut last",
+                    "balled, curled rings joined by small soldered rings",
                     BodyPart.WRIST,
                     "phosphor-bronze",
                     "s-hook wire=1.4 - ring 1.2/4.5 soldered - 18 * (balled-link - ring 1.2/4.5 soldered)"),
             new Starter(
                     "twin-coils",
-                    "Three coils and a hook",
+                    "Coils and a hook",
                     "interleaved coils on cores, end rings and an S-hook",
                     BodyPart.WRIST,
                     "copper",
@@ -46,7 +46,7 @@ public final class Starters {
             new Starter(
                     "lighthouse-necklace",
                     "Lighthouse necklace",
-                    "graded bead links and hammered rings about the middle, an interchangeable pendant",
+                    "graded bead links and rings about the middle, a pendant that hooks on and off",
                     BodyPart.NECK,
                     "yellow-brass",
                     "mirror hook-curled wire=1.2 - ring 1.2/5 - 8 * (bead-link bead=5..10 - ring 1.2/4) - ring 1.4/7"

@@ -44,4 +44,10 @@ public record Operation(
         measurable = List.copyOf(measurable);
         cautions = List.copyOf(cautions);
     }
+
+    /** Counted, taking nothing from stock, with nothing to be measured at it. */
+    static Operation counted(
+            String id, String part, Stage stage, String verb, int times, Set<String> after, Detail detail) {
+        return new Operation(id, part, stage, verb, times, true, after, List.of(), List.of(), List.of(), null, detail);
+    }
 }

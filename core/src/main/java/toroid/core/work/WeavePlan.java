@@ -29,18 +29,6 @@ public final class WeavePlan {
     }
 
     private static Operation counted(String id, RingsHandled.Kind kind, int rings, Set<String> after) {
-        return new Operation(
-                id,
-                "",
-                Stage.JOIN,
-                kind.name(),
-                rings,
-                true,
-                after,
-                List.of(),
-                List.of(),
-                List.of(),
-                null,
-                new RingsHandled(kind, rings));
+        return Operation.counted(id, "", Stage.JOIN, kind.name(), rings, after, new RingsHandled(kind, rings));
     }
 }

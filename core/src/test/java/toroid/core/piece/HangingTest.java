@@ -63,15 +63,7 @@ class HangingTest {
                 placed(parts.get(2), 1, 0, 1),
                 placed(parts.get(3), 1, 1, 1));
         List<Joint> joints = Joining.of(4, Links.of(placed, hung, false));
-        return new PieceWork(
-                placed,
-                parts,
-                hung,
-                joints,
-                List.of(),
-                List.of(),
-                List.of(0.0, 0.0, 0.0, 0.0),
-                List.of(0.0, 0.0, 0.0, 0.0));
+        return new PieceWork(placed, parts, hung, joints, List.of(), List.of(), List.of(0.0, 0.0, 0.0, 0.0));
     }
 
     private static Piece.Placed placed(PartWork part, int parent, int hanging, int depth) {

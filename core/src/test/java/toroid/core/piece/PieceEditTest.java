@@ -70,8 +70,12 @@ class PieceEditTest {
             List<PartSpec> before = written(piece);
             int at = CHANCE.nextInt(before.size());
             int to = CHANCE.nextInt(before.size());
-            List<PartSpec> after = written(PieceEdit.moved(piece, at, to, CHANCE.nextBoolean()));
-            assertThat(after).containsExactlyInAnyOrderElementsOf(before);
+            PieceEdit.Edited moved = PieceEdit.moved(piece, at, to, CHANCE.nextBoolean());
+            assertThat(written(moved.piece())).containsExactlyInAnyOrderElementsOf(before);
+            assertThat(written(moved.piece()).get(moved.at())).isEqualTo(before.get(at));
+            PieceEdit.Edited shifted = PieceEdit.shifted(piece, at, CHANCE.nextBoolean());
+            assertThat(written(shifted.piece())).containsExactlyInAnyOrderElementsOf(before);
+            assertThat(written(shifted.piece()).get(shifted.at())).isEqualTo(before.get(at));
         }
     }
 
@@ -87,8 +91,39 @@ class PieceEditTest {
                 "a [b] - c | 0 | 1 | true | a [b] - c"
             })
     void moves(String line, int at, int to, boolean behind, String moved) {
-        assertThat(PieceLine.write(PieceEdit.moved(PieceLine.read(line), at, to, behind)))
+        assertThat(PieceLine.write(
+                        PieceEdit.moved(PieceLine.read(line), at, to, behind).piece()))
                 .isEqualTo(moved);
+    }
+
+    /** One place on or back in its own row: past a part, past a whole bracket, out of the bracket it is in; and which part it is then. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "a - b - c | 0 | true | b - a - c | 1",
+                "a - b - c | 2 | false | a - c - b | 1",
+                "a - b - c | 2 | true | a - b - c | 2",
+                "a - 2 * (b - c) - d | 0 | true | 2 * (b - c) - a - d | 2",
+                "a - 2 * (b - c) - d | 1 | false | a - b - 2 * c - d | 1",
+                "a - 2 * (b - c) - d | 2 | true | a - 2 * b - c - d | 2",
+                "a - 2 * b - c | 1 | true | a - b - c | 1",
+                "a [b - c] - d | 1 | true | a [c - b] - d | 2",
+                "a [b - c] - d | 1 | false | a [b - c] - d | 1",
+                "a [b - c] - d | 0 | true | d - a [b - c] | 1"
+            })
+    void goesOnePlaceOnOrBack(String line, int at, boolean on, String shifted, int now) {
+        PieceEdit.Edited edited = PieceEdit.shifted(PieceLine.read(line), at, on);
+        assertThat(PieceLine.write(edited.piece())).isEqualTo(shifted);
+        assertThat(edited.at()).isEqualTo(now);
+    }
+
+    @Test
+    void whatIsPutInIsInHand() {
+        List<Piece.Element> row = PieceLine.read("b - c").elements();
+        Piece piece = PieceEdit.inserted(PieceLine.read("a [b - c] - b"), 1, true, row);
+        assertThat(PieceLine.write(piece)).isEqualTo("a [b - b - c - c] - b");
+        assertThat(PieceEdit.withFirst(piece, row).at()).isEqualTo(2);
     }
 
     @ParameterizedTest

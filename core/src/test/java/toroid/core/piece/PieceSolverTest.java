@@ -61,11 +61,21 @@ class PieceSolverTest {
                 .isEqualTo(90);
     }
 
+    /** Loop in loop every second link hangs edge-on; with a ring between none does. */
+    @Test
+    void saysWhichPartsHangEdgeOn() {
+        assertThat(solve("4 * bead-link first=plain second=plain").edgeOn()).containsExactly(1, 3);
+        assertThat(solve("3 * (bead-link first=plain second=plain - ring 0.8/3)")
+                        .edgeOn())
+                .isEmpty();
+    }
+
     /** A link whose loops are square to each other keeps the face loop in loop; hung the other way round it does the same. */
     @Test
     void aLinkWithItsLoopsSquareTurnsAsMuchAsAContact() {
         PieceWork row = solve("mirror hammered-bar - ring 1.2/4");
-        assertThat(row.parts().get(0).twistDegrees()).isCloseTo(90, within(1e-6));
+        var bar = row.parts().get(0);
+        assertThat(bar.twistDegrees(bar.first(), bar.last())).isCloseTo(90, within(1e-6));
         assertThat(row.hung()).extracting(Hung::turned).containsExactly(false, false, true);
         // bar 90, contact 90, ring 0, contact 90: the second bar comes in edge-on to the first one's first end
         assertThat(row.facingDegrees().get(2)).isCloseTo(90, within(1e-6));
@@ -175,7 +185,7 @@ class PieceSolverTest {
         Piece piece = PieceLine.read(line);
         var wrist = new BodyFit(170, 12);
         double off = Math.abs(wrist.remainderMm(solve(line)));
-        List<BodyFit.Cure> cures = wrist.cures(piece, parts(), List.of(3.5, 4.5, 5.0));
+        List<BodyFit.Cure> cures = wrist.cures(piece, solve(line), parts(), List.of(3.5, 4.5, 5.0));
         assertThat(cures).isNotEmpty();
         double before = 0;
         for (BodyFit.Cure cure : cures) {

@@ -131,7 +131,17 @@ public record FormAnswer(
             @NotNull double[] axis,
             @NotNull double diameterMm,
             @NotNull double lengthMm,
-            @NotNull double holeMm) {}
+            @NotNull double holeMm) {
+        public static SolidView of(Solid solid) {
+            return new SolidView(
+                    solid.kind(),
+                    Points.of(solid.centre()),
+                    Points.of(solid.axis()),
+                    solid.diameterMm(),
+                    solid.lengthMm(),
+                    solid.holeMm());
+        }
+    }
 
     /** Where wires run into each other. */
     public record Touch(

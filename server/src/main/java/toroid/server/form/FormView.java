@@ -49,15 +49,7 @@ final class FormView {
                 work.steps().stream().map(step -> step(step, work, tools)).toList(),
                 work.notes(),
                 wires,
-                work.solids().stream()
-                        .map(s -> new FormAnswer.SolidView(
-                                s.kind(),
-                                Points.of(s.centre()),
-                                Points.of(s.axis()),
-                                s.diameterMm(),
-                                s.lengthMm(),
-                                s.holeMm()))
-                        .toList(),
+                work.solids().stream().map(FormAnswer.SolidView::of).toList(),
                 figures,
                 work.contacts().stream()
                         .map(c -> new FormAnswer.Touch(c.firstMm(), c.secondMm(), c.depthMm(), Points.of(c.place())))

@@ -7,7 +7,7 @@ import toroid.core.form.Flat;
 import toroid.core.form.FormedWire;
 
 /** Wires as points for drawing, rounded to a tenth of a micrometre. */
-final class Points {
+public final class Points {
     /** How far apart two points are at most, in wire diameters. */
     static final double LONGEST = 6;
 
@@ -36,9 +36,14 @@ final class Points {
     }
 
     static double[] flat(List<WirePoint> points) {
-        double[] flat = new double[points.size() * 3];
-        for (int i = 0; i < points.size(); i++) {
-            Vector3D p = points.get(i).frame().position();
+        return inRow(points.stream().map(point -> point.frame().position()).toList());
+    }
+
+    /** Three numbers for each place, one after another. */
+    public static double[] inRow(List<Vector3D> places) {
+        double[] flat = new double[places.size() * 3];
+        for (int i = 0; i < places.size(); i++) {
+            Vector3D p = places.get(i);
             flat[3 * i] = rounded(p.getX());
             flat[3 * i + 1] = rounded(p.getY());
             flat[3 * i + 2] = rounded(p.getZ());
@@ -50,11 +55,13 @@ final class Points {
         return points.stream().mapToDouble(p -> rounded(p.alongMm())).toArray();
     }
 
-    static double[] of(Vector3D v) {
+    /** Its three numbers. */
+    public static double[] of(Vector3D v) {
         return new double[] {rounded(v.getX()), rounded(v.getY()), rounded(v.getZ())};
     }
 
-    private static double rounded(double mm) {
+    /** To a tenth of a micrometre. */
+    public static double rounded(double mm) {
         return Math.rint(mm * 1e4) / 1e4;
     }
 }

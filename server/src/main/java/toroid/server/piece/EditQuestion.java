@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.function.Function;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 import toroid.core.piece.Piece;
@@ -49,6 +50,8 @@ record EditQuestion(
         REMOVE,
         MOVE_BEFORE,
         MOVE_BEHIND,
+        EARLIER,
+        LATER,
         REPEAT,
         GROUP,
         SHAPE,
@@ -57,24 +60,36 @@ record EditQuestion(
     }
 
     /** @throws Refusal for what is left out and needed, a part that is not there, a change that makes no piece */
-    String changed() {
+    PieceEdit.Edited edited() {
         Piece piece = PieceLine.read(line);
-        return PieceLine.write(
-                switch (act) {
-                    case PUT_BEFORE -> PieceEdit.inserted(piece, needed("at", at), false, row());
-                    case PUT_BEHIND -> PieceEdit.inserted(piece, needed("at", at), true, row());
-                    case HANG -> PieceEdit.hung(piece, needed("at", at), row());
-                    case REPLACE -> PieceEdit.replaced(piece, needed("at", at), ((Piece.One) one()).part());
-                    case SET -> PieceEdit.set(piece, needed("at", at), needed("field", field), value);
-                    case REMOVE -> PieceEdit.removed(piece, needed("at", at));
-                    case MOVE_BEFORE -> PieceEdit.moved(piece, needed("at", at), needed("to", to), false);
-                    case MOVE_BEHIND -> PieceEdit.moved(piece, needed("at", at), needed("to", to), true);
-                    case REPEAT -> PieceEdit.repeated(piece, needed("at", at), needed("count", count));
-                    case GROUP -> PieceEdit.grouped(piece, needed("at", at), needed("to", to), needed("count", count));
-                    case SHAPE -> new Piece(piece.elements(), needed("shape", shape), piece.pair());
-                    case PAIR -> new Piece(piece.elements(), piece.shape(), needed("pair", pair));
-                    case SCALE -> piece.scaled(needed("factor", factor));
-                });
+        return switch (act) {
+            case PUT_BEFORE -> put(row -> PieceEdit.inserted(piece, needed("at", at), false, row));
+            case PUT_BEHIND -> put(row -> PieceEdit.inserted(piece, needed("at", at), true, row));
+            case HANG -> put(row -> PieceEdit.hung(piece, needed("at", at), row));
+            case REPLACE -> stays(PieceEdit.replaced(piece, needed("at", at), ((Piece.One) one()).part()));
+            case SET -> stays(PieceEdit.set(piece, needed("at", at), needed("field", field), value));
+            case REMOVE -> new PieceEdit.Edited(PieceEdit.removed(piece, needed("at", at)), GONE);
+            case MOVE_BEFORE -> PieceEdit.moved(piece, needed("at", at), needed("to", to), false);
+            case MOVE_BEHIND -> PieceEdit.moved(piece, needed("at", at), needed("to", to), true);
+            case EARLIER -> PieceEdit.shifted(piece, needed("at", at), false);
+            case LATER -> PieceEdit.shifted(piece, needed("at", at), true);
+            case REPEAT -> stays(PieceEdit.repeated(piece, needed("at", at), needed("count", count)));
+            case GROUP -> stays(PieceEdit.grouped(piece, needed("at", at), needed("to", to), needed("count", count)));
+            case SHAPE -> stays(new Piece(piece.elements(), needed("shape", shape), piece.pair()));
+            case PAIR -> stays(new Piece(piece.elements(), piece.shape(), needed("pair", pair)));
+            case SCALE -> stays(piece.scaled(needed("factor", factor)));
+        };
+    }
+
+    private static final int GONE = -1;
+
+    private PieceEdit.Edited put(Function<List<Piece.Element>, Piece> in) {
+        List<Piece.Element> row = row();
+        return PieceEdit.withFirst(in.apply(row), row);
+    }
+
+    private PieceEdit.Edited stays(Piece changed) {
+        return new PieceEdit.Edited(changed, at == null ? GONE : at);
     }
 
     private List<Piece.Element> row() {

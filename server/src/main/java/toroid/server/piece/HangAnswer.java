@@ -13,18 +13,15 @@ import toroid.core.piece.part.PartMaker;
  * A piece hung by its first part, at rest without friction.
  *
  * @param poses each part's place: three rows of a turn and where its origin is, mm
+ * @param hangsMm from the first bearing point down to the lowest of it
  * @param parts how each hangs
  * @param touching parts that are not joined and come into each other
  */
 record HangAnswer(
         @NotNull List<double[]> poses,
+        @NotNull double hangsMm,
         @NotNull List<PartHangs> parts,
         @NotNull List<Touching> touching) {
-    /** What a joint is held against: its load times this, for swinging and snagging. Our own. */
-    private static final double SWINGING = 3;
-
-    private static final double GRAVITY = 9.80665;
-
     /**
      * @param tiltDegrees off the way a pull goes through it
      * @param carriesG its own weight and all that hangs from it
@@ -40,14 +37,16 @@ record HangAnswer(
     static HangAnswer of(PieceWork work, PartMaker maker) {
         Hanging hanging = Hanging.of(work);
         Laid laid = Laid.hung(work, hanging);
+        List<Double> loads = hanging.loadsN();
         List<PartHangs> parts = IntStream.range(0, work.parts().size())
                 .mapToObj(i -> new PartHangs(
                         work.parts().get(i).name(),
                         hanging.tiltDegrees().get(i),
                         work.facingDegrees().get(i),
                         hanging.carriesG().get(i),
-                        SWINGING * GRAVITY * hanging.carriesG().get(i) / 1000))
+                        loads.get(i)))
                 .toList();
-        return new HangAnswer(PieceDrawing.places(laid), parts, Touching.of(work, laid, maker));
+        return new HangAnswer(
+                PieceDrawing.places(laid), laid.depthMm(work, maker), parts, Touching.of(work, laid, maker));
     }
 }

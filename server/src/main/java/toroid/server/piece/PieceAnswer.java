@@ -19,17 +19,19 @@ import toroid.core.piece.part.PartWork;
  * @param line as it is written shortest
  * @param pair whether it is made twice
  * @param finishedLengthMm of its row, from the first bearing point to the last, taut
- * @param deepestMm from the first bearing point to the far end of what reaches furthest
+ * @param hangsMm from the first bearing point down to the lowest of it, hung by its weight
  * @param targetLengthMm what the body asks for; null without a body
  * @param remainderMm what is over; negative where it is too short
  * @param thickMm how far its row stands off what it lies on, about
  * @param weightG of one of a pair
+ * @param wireMm cut for its forms, for both of a pair
  * @param canBeMade whether every joint can be made and all goes in
  * @param worn closed round the body; null where it goes round none
  * @param cures what would bring it nearer, the nearest first
  * @param mends what would make joints possible that are not
  * @param written its parts as they are written, with what can be set
  * @param facing of each part against the first, 0 up to 180
+ * @param edgeOn parts of the row that hang edge-on to its first one
  * @param drawing where its parts are; null where it was not asked for
  */
 public record PieceAnswer(
@@ -37,11 +39,12 @@ public record PieceAnswer(
         @NotNull boolean pair,
         @NotNull Piece.Shape shape,
         @NotNull double finishedLengthMm,
-        @NotNull double deepestMm,
+        @NotNull double hangsMm,
         @Schema(nullable = true) Double targetLengthMm,
         @Schema(nullable = true) Double remainderMm,
         @NotNull double thickMm,
         @NotNull double weightG,
+        @NotNull double wireMm,
         @NotNull boolean canBeMade,
         @Schema(nullable = true) Worn worn,
         @NotNull List<BodyFit.Cure> cures,
@@ -51,6 +54,7 @@ public record PieceAnswer(
         @NotNull List<JointView> joints,
         @NotNull List<AssemblyStep> assemblyOrder,
         @NotNull List<Double> facing,
+        @NotNull List<Integer> edgeOn,
         @NotNull List<PieceFault> faults,
         @NotNull List<RingsView> rings,
         @NotNull List<CutView> cutList,

@@ -11,6 +11,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.piece.BodyPart;
+import toroid.core.piece.PieceEdit;
+import toroid.core.piece.PieceLine;
 import toroid.core.piece.Starters;
 import toroid.core.piece.Worn;
 import toroid.server.effort.Efforts;
@@ -27,8 +29,12 @@ class PieceController {
         this.efforts = efforts;
     }
 
-    /** Pieces as somebody writes them after a change. */
-    record Changed(@NotNull String line) {}
+    /**
+     * A piece after a change.
+     *
+     * @param at where the part is that was changed, moved or put in; −1 where it is gone
+     */
+    record Changed(@NotNull String line, @NotNull int at) {}
 
     /** A part of a body, how large it usually is, how much longer pieces are. Lengths mm. */
     record BodyView(
@@ -63,7 +69,8 @@ class PieceController {
     @Operation(summary = "A piece changed by one step: the line it is then")
     @PostMapping("/edit")
     Changed edit(@RequestBody @Valid EditQuestion question) {
-        return new Changed(question.changed());
+        PieceEdit.Edited edited = question.edited();
+        return new Changed(PieceLine.write(edited.piece()), edited.at());
     }
 
     @Operation(summary = "Pieces to begin from, one for each way they are built")

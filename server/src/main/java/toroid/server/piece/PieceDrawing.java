@@ -8,12 +8,13 @@ import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Solid;
-import toroid.core.piece.Hanging;
 import toroid.core.piece.Laid;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.part.Body;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartSpec;
+import toroid.server.form.FormAnswer;
+import toroid.server.form.Points;
 
 /**
  * Its parts where they are, each shape told once. Lengths mm.
@@ -33,7 +34,7 @@ public record PieceDrawing(
         List<double[]> round,
         List<Integer> roundShapeOf) {
     /** A part's wires and what is on them, where its own origin is. */
-    record Shape(@NotNull List<Tube> tubes, @NotNull List<Bulk> solids) {}
+    record Shape(@NotNull List<Tube> tubes, @NotNull List<FormAnswer.SolidView> solids) {}
 
     /**
      * @param metal null for the piece's
@@ -45,16 +46,7 @@ public record PieceDrawing(
             @NotNull double[] points,
             @NotNull boolean closed) {}
 
-    /** A bead, a stone, a cord. */
-    record Bulk(
-            @NotNull Solid.Kind kind,
-            @NotNull double[] centre,
-            @NotNull double[] axis,
-            @NotNull double diameterMm,
-            @NotNull double lengthMm,
-            @NotNull double holeMm) {}
-
-    static PieceDrawing of(PieceWork work, PartMaker maker) {
+    static PieceDrawing of(PieceWork work, Laid hung, PartMaker maker) {
         Map<PartSpec, Integer> places = new LinkedHashMap<>();
         var shapes = new ArrayList<Shape>();
         var shapeOf = new ArrayList<Integer>();
@@ -87,7 +79,7 @@ public record PieceDrawing(
                 shapes,
                 shapeOf,
                 places(Laid.of(work, Laid.Way.ALONG)),
-                places(Laid.hung(work, Hanging.of(work))),
+                places(hung),
                 round == null ? null : places(round),
                 round == null ? null : roundShapeOf);
     }
@@ -143,17 +135,10 @@ public record PieceDrawing(
     private static Shape shape(Body body) {
         return new Shape(
                 body.tubes().stream()
-                        .map(tube -> new Tube(tube.metal(), tube.diameterMm(), flat(tube.points()), tube.closed()))
+                        .map(tube ->
+                                new Tube(tube.metal(), tube.diameterMm(), Points.inRow(tube.points()), tube.closed()))
                         .toList(),
-                body.solids().stream()
-                        .map(solid -> new Bulk(
-                                solid.kind(),
-                                flat(List.of(solid.centre())),
-                                flat(List.of(solid.axis())),
-                                solid.diameterMm(),
-                                solid.lengthMm(),
-                                solid.holeMm()))
-                        .toList());
+                body.solids().stream().map(FormAnswer.SolidView::of).toList());
     }
 
     static List<double[]> places(Laid laid) {
@@ -163,29 +148,14 @@ public record PieceDrawing(
                     double[] twelve = new double[12];
                     for (int row = 0; row < 3; row++) {
                         for (int column = 0; column < 3; column++) {
-                            twelve[3 * row + column] = rounded(turn[row][column]);
+                            twelve[3 * row + column] = Points.rounded(turn[row][column]);
                         }
                     }
-                    twelve[9] = rounded(place.at().getX());
-                    twelve[10] = rounded(place.at().getY());
-                    twelve[11] = rounded(place.at().getZ());
+                    twelve[9] = Points.rounded(place.at().getX());
+                    twelve[10] = Points.rounded(place.at().getY());
+                    twelve[11] = Points.rounded(place.at().getZ());
                     return twelve;
                 })
                 .toList();
-    }
-
-    private static double[] flat(List<Vector3D> points) {
-        double[] flat = new double[3 * points.size()];
-        for (int i = 0; i < points.size(); i++) {
-            flat[3 * i] = rounded(points.get(i).getX());
-            flat[3 * i + 1] = rounded(points.get(i).getY());
-            flat[3 * i + 2] = rounded(points.get(i).getZ());
-        }
-        return flat;
-    }
-
-    /** To a tenth of a micrometre. */
-    private static double rounded(double mm) {
-        return Math.rint(mm * 1e4) / 1e4;
     }
 }

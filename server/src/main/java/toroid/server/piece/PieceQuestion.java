@@ -21,7 +21,7 @@ import toroid.server.form.FormQuestion;
  * @param metal of all its wire; copper where left out
  * @param temper half hard where left out, or one the metal is sold in
  * @param body what it goes round; no target length without
- * @param ringInsidesMm insides of rings the maker's rods give, for cures; those of usual rods where left out
+ * @param ringInsidesMm insides of rings the maker's rods give, for cures; those of the workshop's rods where left out, or of usual ones while it has few
  * @param sparePercent rings to make besides; 5 where left out
  * @param drawn whether its parts are laid out to be drawn; not where left out
  */
@@ -66,8 +66,8 @@ public record PieceQuestion(
         return sparePercent == null ? USUAL_SPARE : sparePercent;
     }
 
-    List<Double> insides() {
-        return ringInsidesMm == null ? BodyFit.USUAL_INSIDES : ringInsidesMm;
+    boolean wantsDrawing() {
+        return drawn != null && drawn;
     }
 
     BodyFit fit() {

@@ -3,9 +3,10 @@ package toroid.server.piece;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import toroid.core.form.Schools;
-import toroid.core.metal.Metal;
 import toroid.core.numeric.Refusal;
 import toroid.core.piece.BodyFit;
+import toroid.core.piece.Hanging;
+import toroid.core.piece.Laid;
 import toroid.core.piece.Mending;
 import toroid.core.piece.Piece;
 import toroid.core.piece.PieceLine;
@@ -14,13 +15,12 @@ import toroid.core.piece.PieceSolver;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.Worn;
 import toroid.core.piece.part.PartMaker;
-import toroid.core.piece.part.WeaveWoven;
 import toroid.server.form.FormWorkshop;
 import toroid.server.preference.Choices;
 import toroid.server.preference.Preferences;
 import toroid.server.store.ServerCode;
+import toroid.server.tool.Mandrels;
 import toroid.server.weave.PatchWorkshop;
-import toroid.server.weave.WovenChain;
 
 /** Works pieces out with the maker's habits: the core's answers, composed. Keeps nothing. */
 @Service
@@ -28,52 +28,91 @@ public class PieceWorkshop {
     private final FormWorkshop forms;
     private final PatchWorkshop weaves;
     private final Preferences preferences;
+    private final Mandrels mandrels;
 
-    PieceWorkshop(FormWorkshop forms, PatchWorkshop weaves, Preferences preferences) {
+    PieceWorkshop(FormWorkshop forms, PatchWorkshop weaves, Preferences preferences, Mandrels mandrels) {
         this.forms = forms;
         this.weaves = weaves;
         this.preferences = preferences;
+        this.mandrels = mandrels;
+    }
+
+    /**
+     * A piece as it stands.
+     *
+     * @param hung by its first part
+     */
+    private record Worked(Piece piece, PartMaker maker, PieceWork work, Laid hung) {
+        double hangsMm() {
+            return hung.depthMm(work, maker);
+        }
+    }
+
+    private Worked work(PieceQuestion question) {
+        Piece piece = PieceLine.read(question.line());
+        var maker = new PartMaker(question.stuff(habits()), forms::work, weaves::woven);
+        PieceWork work = PieceSolver.solve(piece, maker);
+        return new Worked(piece, maker, work, Laid.hung(work, Hanging.of(work)));
     }
 
     /** @throws toroid.core.numeric.Refusal when it is no piece or a part of it cannot be made */
     public PieceAnswer answer(PieceQuestion question) {
-        Piece piece = PieceLine.read(question.line());
-        PartMaker maker = maker(question);
-        PieceWork work = PieceSolver.solve(piece, maker);
+        Worked worked = work(question);
+        PieceWork work = worked.work();
+        PartMaker maker = worked.maker();
         BodyFit fit = question.fit();
-        PieceLists lists = PieceLists.of(work, piece.pair(), question.spare());
-        boolean drawn = question.drawn() != null && question.drawn();
+        PieceLists lists = PieceLists.of(work, worked.piece().pair(), question.spare());
         return new PieceAnswer(
-                PieceLine.write(piece),
-                piece.pair(),
-                piece.shape(),
+                PieceLine.write(worked.piece()),
+                worked.piece().pair(),
+                worked.piece().shape(),
                 work.lengthMm(),
-                work.deepestMm(),
+                worked.hangsMm(),
                 fit == null ? null : fit.targetMm(work),
                 fit == null ? null : fit.remainderMm(work),
                 work.thickMm(),
                 work.massG(),
+                lists.wireMm(),
                 work.canBeMade(),
                 fit == null ? null : Worn.of(work, question.body().where(), fit.girthMm()),
-                fit == null ? List.of() : fit.cures(piece, maker, question.insides()),
-                Mending.of(piece, work, maker),
-                PieceViews.written(piece, work),
+                fit == null ? List.of() : fit.cures(worked.piece(), work, maker, insides(question)),
+                Mending.of(worked.piece(), work, maker),
+                PieceViews.written(worked.piece(), work),
                 PieceViews.parts(work),
                 work.joints().stream().map(PieceAnswer.JointView::of).toList(),
                 work.steps(),
                 work.facingDegrees(),
+                work.edgeOn(),
                 work.faults(),
                 PieceViews.rings(lists),
                 PieceViews.cuts(lists),
                 lists.bought(),
-                drawn ? PieceDrawing.of(work, maker) : null);
+                question.wantsDrawing() ? PieceDrawing.of(work, worked.hung(), maker) : null);
     }
+
+    /** Insides of rings that are tried as cures: those asked for, or of the workshop's rods; of usual ones while it has few. */
+    private List<Double> insides(PieceQuestion question) {
+        if (question.ringInsidesMm() != null) {
+            return question.ringInsidesMm();
+        }
+        List<Double> own = mandrels.all().stream()
+                .map(rod -> rod.data().diameterMm())
+                .distinct()
+                .sorted()
+                .limit(MOST_RODS)
+                .toList();
+        return own.size() < FEW_RODS ? BodyFit.USUAL_INSIDES : own;
+    }
+
+    private static final int MOST_RODS = 40;
+
+    /** A shelf of fewer rods has just been begun and tells little. */
+    private static final int FEW_RODS = 5;
 
     /** The piece hung by its first part. */
     HangAnswer hung(PieceQuestion question) {
-        PartMaker maker = maker(question);
-        PieceWork work = PieceSolver.solve(PieceLine.read(question.line()), maker);
-        return HangAnswer.of(work, maker);
+        Worked worked = work(question);
+        return HangAnswer.of(worked.work(), worked.maker());
     }
 
     /** How it sits on its body. */
@@ -82,28 +121,19 @@ public class PieceWorkshop {
         if (fit == null) {
             throw Refusal.of(ServerCode.MISSING, "body", null);
         }
-        return Worn.of(work(question), question.body().where(), fit.girthMm());
+        return Worn.of(work(question).work(), question.body().where(), fit.girthMm());
     }
 
-    /** The piece itself, for a plan. */
-    public PieceWork work(PieceQuestion question) {
-        return PieceSolver.solve(PieceLine.read(question.line()), maker(question));
-    }
+    /**
+     * The piece itself, for a plan.
+     *
+     * @param hangsMm how far down it hangs
+     */
+    public record Planned(Piece piece, PieceWork work, double hangsMm) {}
 
-    private PartMaker maker(PieceQuestion question) {
-        return new PartMaker(question.stuff(habits()), forms::work, this::woven);
-    }
-
-    private WeaveWoven woven(String weave, double wireMm, List<Double> insidesMm, int units, Metal metal) {
-        WovenChain chain = weaves.woven(weave, wireMm, insidesMm, units, metal);
-        return new WeaveWoven(
-                chain.name(),
-                chain.tautMm(),
-                chain.thickMm(),
-                chain.massG(),
-                chain.rings(),
-                chain.preClosed(),
-                chain.circles());
+    public Planned planned(PieceQuestion question) {
+        Worked worked = work(question);
+        return new Planned(worked.piece(), worked.work(), worked.hangsMm());
     }
 
     private Schools habits() {

@@ -1,11 +1,9 @@
 package toroid.server.weave;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.stream.IntStream;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.springframework.stereotype.Service;
 import toroid.core.metal.Metal;
 import toroid.core.metal.MetalNames;
@@ -19,13 +17,13 @@ import toroid.core.weave.PatchWork;
 import toroid.core.weave.WeaveNotes;
 import toroid.core.weave.WeaveRings;
 import toroid.core.weave.WeaveWork;
+import toroid.core.weave.WovenLength;
 import toroid.core.weave.assembly.Assembly;
 import toroid.core.weave.assembly.AssemblyStep;
 import toroid.core.weave.assembly.Attempt;
 import toroid.core.weave.assembly.Doubles;
 import toroid.core.weave.assembly.Lie;
 import toroid.core.weave.assembly.PreClosed;
-import toroid.core.weave.circle.Circle;
 import toroid.core.weave.fault.Diagnosis;
 import toroid.core.weave.fault.Question;
 import toroid.core.weave.patch.Colouring;
@@ -140,15 +138,7 @@ public class PatchWorkshop {
         double density = metal(question).densityGramsPerCubicCentimetre();
         double spare = question.spec().spare();
         var cell = new Cell(weave, rings);
-        PatchWork work = PatchWork.of(
-                laid.patch(),
-                colours(question).toCore(),
-                rings,
-                laid.preClosed(),
-                cell.taut(),
-                cell.rest(),
-                spare,
-                density);
+        PatchWork work = counted(laid, question, cell);
         return new PatchCount(
                 id,
                 work.ringCount(),
@@ -168,67 +158,34 @@ public class PatchWorkshop {
                 List.of(cell.verdict()));
     }
 
-    /** More rings than these are not drawn as part of something. */
-    private static final int MOST_DRAWN = 400;
+    private PatchWork counted(Laid laid, PatchQuestion question, Cell cell) {
+        return PatchWork.of(
+                laid.patch(),
+                colours(question).toCore(),
+                rings(question),
+                laid.preClosed(),
+                cell.taut(),
+                cell.rest(),
+                question.spec().spare(),
+                metal(question).densityGramsPerCubicCentimetre());
+    }
 
     /**
-     * A length of chain or tube as part of something larger: its rings counted, how long it hangs taut, where they lie.
+     * A length of chain or tube as part of something larger.
      *
-     * @throws toroid.core.numeric.Refusal for a weave nobody knows, a sheet, or rings that it cannot be woven of
+     * @throws Refusal for a weave nobody knows, a sheet, or rings that it cannot be woven of
      */
-    public WovenChain woven(String id, double wireMm, List<Double> insidesMm, int units, Metal metal) {
+    public WovenLength woven(String id, double wireMm, List<Double> insidesMm, int units, Metal metal) {
         WeaveFiles.Filed weave = files.byId(id);
         var question = new PatchQuestion(
                 wireMm, insidesMm, metal.id(), null, units, null, null, null, null, null, null, null, null, null);
-        PatchCount count = count(id, question);
-        Pose taut = new Cell(weave, rings(question)).taut();
-        if (count.taut() == null || taut == null) {
+        Laid laid = laid(weave, question);
+        var cell = new Cell(weave, rings(question));
+        if (cell.taut() == null) {
             throw Refusal.of(RefusalCode.PART_CANNOT_BE_MADE, "piece", id)
                     .with("form", weave.pattern().name());
         }
-        Laid laid = laid(weave, question);
-        Integer[] closed = new Integer[insidesMm.size()];
-        Arrays.fill(closed, 0);
-        for (int ring : preClosed(laid.assembly())) {
-            closed[laid.patch().sizeClassOf(ring)]++;
-        }
-        return new WovenChain(
-                weave.pattern().name(),
-                count.taut().lengthMm(),
-                Math.min(count.taut().widthMm(), count.taut().heightMm()),
-                count.massG(),
-                count.ringCount(),
-                List.of(closed),
-                laid.patch().size() > MOST_DRAWN ? List.of() : lying(laid.patch(), taut, wireMm));
-    }
-
-    /** Along x from the first bearing point on, about the x axis. */
-    private static List<Circle> lying(Patch patch, Pose pose, double wireMm) {
-        List<Circle> circles = patch.rings().stream()
-                .map(ring -> pose.image(ring.ring(), ring.i(), ring.j()))
-                .toList();
-        double first = circles.stream()
-                .mapToDouble(circle -> circle.centre().getX() - circle.radius() * across(circle, Vector3D.PLUS_I))
-                .min()
-                .orElse(0);
-        var middle = new Vector3D(
-                first + wireMm / 2,
-                circles.stream()
-                        .mapToDouble(one -> one.centre().getY())
-                        .average()
-                        .orElse(0),
-                circles.stream()
-                        .mapToDouble(one -> one.centre().getZ())
-                        .average()
-                        .orElse(0));
-        return circles.stream()
-                .map(circle -> new Circle(circle.centre().subtract(middle), circle.normal(), circle.radius()))
-                .toList();
-    }
-
-    private static double across(Circle circle, Vector3D way) {
-        double square = circle.normal().dotProduct(way);
-        return Math.sqrt(Math.max(0, 1 - square * square));
+        return WovenLength.of(laid.patch(), laid.assembly(), counted(laid, question, cell), cell.taut(), wireMm);
     }
 
     private static List<ColourCount> colourCounts(Patch patch, ColourSpec spec) {
@@ -286,15 +243,7 @@ public class PatchWorkshop {
     }
 
     static int[] preClosed(Assembly assembly) {
-        var closed = new ArrayList<Integer>();
-        for (AssemblyStep step : assembly.steps()) {
-            if (step.closed()) {
-                closed.add(step.ring());
-            }
-            closed.addAll(step.pickUp());
-            closed.addAll(step.over());
-        }
-        return closed.stream().mapToInt(Integer::intValue).toArray();
+        return assembly.closedBefore().stream().mapToInt(Integer::intValue).toArray();
     }
 
     /** A patch laid out at rest, for export. */

@@ -2,12 +2,11 @@ package toroid.server.work;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import java.util.stream.Stream;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import toroid.core.metal.MetalNames;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
-import toroid.core.piece.PieceLine;
 import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceWork;
 import toroid.core.weave.CutList;
@@ -36,7 +35,7 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
     public record PieceFacts(
             @NotNull PieceJobData job,
             @NotNull double lengthMm,
-            @NotNull double deepestMm,
+            @NotNull double hangsMm,
             @NotNull double weightG,
             @NotNull int parts,
             @NotNull boolean pair)
@@ -51,12 +50,13 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
 
     @Override
     public Planned<PieceFacts> plan(PieceJobData job) {
-        PieceWork work = workshop.work(job.question(false));
-        boolean pair = PieceLine.read(job.line()).pair();
+        PieceWorkshop.Planned planned = workshop.planned(job.question(false));
+        PieceWork work = planned.work();
+        boolean pair = planned.piece().pair();
         var facts = new PieceFacts(
                 job,
                 work.lengthMm(),
-                work.deepestMm(),
+                planned.hangsMm(),
                 work.massG(),
                 work.parts().size(),
                 pair);
@@ -66,16 +66,15 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
     /** @throws Refusal for a piece without rings */
     @Override
     public List<RingJobData> cuts(PieceJobData job, Choices choices) {
-        PieceWork work = workshop.work(job.question(false));
+        PieceWorkshop.Planned planned = workshop.planned(job.question(false));
         List<PieceLists.Rings> rings = PieceLists.of(
-                        work, PieceLine.read(job.line()).pair(), job.sparePercent())
+                        planned.work(), planned.piece().pair(), job.sparePercent())
                 .rings();
         if (rings.isEmpty()) {
             throw Refusal.of(RefusalCode.NO_RINGS_TO_CUT, "line", null);
         }
-        return Stream.iterate(0, i -> i + 1)
-                .limit(rings.size())
-                .map(i -> cut(job, rings.get(i), rings.size() > 1 ? i + 1 : 0, choices))
+        return IntStream.range(0, rings.size())
+                .mapToObj(i -> cut(job, rings.get(i), rings.size() > 1 ? i + 1 : 0, choices))
                 .toList();
     }
 

@@ -167,6 +167,7 @@ class PieceApiTest extends ApiTest {
         }
         assertThat(hung.at("/parts/0/carriesG").asDouble()).isEqualTo(all);
         assertThat(hung.at("/parts/2/tiltDegrees").asDouble()).isGreaterThan(1);
+        assertThat(hung.get("hangsMm").asDouble()).isGreaterThan(40);
         assertThat(hung.at("/parts/5/loadN").asDouble())
                 .isCloseTo(3 * 9.80665e-3 * hung.at("/parts/5/carriesG").asDouble(), within(1e-9));
         assertThat(hung.get("touching")).isEmpty();

@@ -60,6 +60,11 @@ public record BoughtChain(double pitchMm, double wireMm, int links, double insid
     }
 
     @Override
+    public boolean isMade() {
+        return false;
+    }
+
+    @Override
     public List<Field> fields() {
         return List.of(
                 new Field("pitch", pitchMm),

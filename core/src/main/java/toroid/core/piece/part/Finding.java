@@ -117,6 +117,11 @@ public record Finding(Kind kind, double lengthMm, double insideMm, double wireMm
     }
 
     @Override
+    public boolean isMade() {
+        return false;
+    }
+
+    @Override
     public List<Field> fields() {
         return List.of(
                 new Field("length", lengthMm),

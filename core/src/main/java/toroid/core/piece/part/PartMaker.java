@@ -11,6 +11,7 @@ import toroid.core.metal.Metal;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
+import toroid.core.weave.WovenLength;
 
 /** Works the parts of a piece out, each once. */
 public final class PartMaker {
@@ -33,7 +34,7 @@ public final class PartMaker {
          * @param insidesMm one for each ring size of the weave
          * @throws Refusal for a weave nobody knows, or rings it cannot be made of
          */
-        WeaveWoven woven(String weave, double wireMm, List<Double> insidesMm, int units, Metal metal);
+        WovenLength woven(String weave, double wireMm, List<Double> insidesMm, int units, Metal metal);
     }
 
     /** Without weaves: a piece that has some is refused. */
@@ -46,7 +47,7 @@ public final class PartMaker {
     private final Weaves weaves;
     private final Map<PartSpec, PartWork> worked = new HashMap<>();
     private final Map<FormPart, FormWork> formed = new HashMap<>();
-    private final Map<WeaveLength, WeaveWoven> woven = new HashMap<>();
+    private final Map<WeaveLength, WovenLength> woven = new HashMap<>();
 
     public PartMaker(Stuff stuff, Forms forms, Weaves weaves) {
         this.stuff = stuff;
@@ -78,8 +79,8 @@ public final class PartMaker {
         return known;
     }
 
-    WeaveWoven woven(WeaveLength length) {
-        WeaveWoven known = woven.get(length);
+    WovenLength woven(WeaveLength length) {
+        WovenLength known = woven.get(length);
         if (known == null) {
             known = weaves.woven(length.weave(), length.wireMm(), length.insidesMm(), length.units(), stuff.metal());
             woven.put(length, known);

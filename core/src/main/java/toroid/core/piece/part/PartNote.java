@@ -11,9 +11,7 @@ public record PartNote(Kind kind, double needMm, double haveMm) {
     public enum Kind {
         /** A bead's hole is too small for every pass of what it is strung on. */
         HOLE_TOO_SMALL,
-        /** What is strung on it weighs more than the wire or the ends are made for. */
-        NO_CRIMP_TAKES_IT,
-        /** The bar is so short that it falls back through its ring. */
-        BAR_TOO_SHORT
+        /** More passes of its wire than the bore of any crimp tube takes. */
+        NO_CRIMP_TAKES_IT
     }
 }

@@ -11,6 +11,11 @@ public sealed interface PartSpec
     /** @throws toroid.core.numeric.Refusal when it cannot be made so, or hangs from nothing */
     PartWork work(PartMaker with);
 
+    /** Whether hands make it for the piece; what is wound by the dozen or bought ready is not. */
+    default boolean isMade() {
+        return true;
+    }
+
     /** What of it can be set by itself; of a form what is as usual is left out. */
     List<Field> fields();
 

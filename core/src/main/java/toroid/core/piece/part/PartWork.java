@@ -144,23 +144,6 @@ public record PartWork(
     }
 
     /**
-     * From bearing point to bearing point between two of its ports, mm, along the line through both middles; of a single port that holds both,
-     * through its inside.
-     */
-    public double spanMm(Port from, Port to) {
-        boolean ends = from == first && to == last || from == last && to == first;
-        if (ends) {
-            return spanMm;
-        }
-        return from == to ? from.insideMm() : FormShape.spanMm(from, to);
-    }
-
-    /** How far the plane of its last port is turned against that of its first: {@link #twistDegrees(Port, Port)}; 0 where it has one. */
-    public double twistDegrees() {
-        return last == null ? 0 : twistDegrees(first, last);
-    }
-
-    /**
      * How far the plane of one port is turned against that of another, about the pull, degrees, 0 up to 180: 0 for a flat link, 90 for one
      * whose ends are square to each other. Exact.
      */

@@ -77,6 +77,11 @@ public record RingPart(Value wire, Value inside, int turns, boolean soldered) im
     }
 
     @Override
+    public boolean isMade() {
+        return false;
+    }
+
+    @Override
     public List<Field> fields() {
         return List.of(
                 Field.of("wire", wire),

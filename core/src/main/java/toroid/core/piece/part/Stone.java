@@ -61,6 +61,11 @@ public record Stone(double lengthMm, double holeMm, double widthMm, double thick
     }
 
     @Override
+    public boolean isMade() {
+        return false;
+    }
+
+    @Override
     public List<Field> fields() {
         return List.of(
                 new Field("length", lengthMm),

@@ -11,6 +11,7 @@ import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 import toroid.core.ring.Ring;
+import toroid.core.weave.WovenLength;
 
 /**
  * A length of weave: {@code weave id wire/inside[,inside] units=12}. It joins by the rings at its ends, which open.
@@ -111,7 +112,7 @@ public record WeaveLength(String weave, double wireMm, List<Double> insidesMm, i
     /** From the inside of its first rings to that of its last: what it is over all, taut, less a wire at each end. */
     @Override
     public PartWork work(PartMaker with) {
-        WeaveWoven woven = with.woven(this);
+        WovenLength woven = with.woven(this);
         double span = woven.tautMm() - 2 * wireMm;
         double inside =
                 insidesMm.stream().mapToDouble(Double::doubleValue).min().orElseThrow();

@@ -35,6 +35,19 @@ public record Assembly(RingGraph patch, List<AssemblyStep> steps) {
         return new Assembly(patch, coming.steps);
     }
 
+    /** The rings closed before use, as they come in. */
+    public List<Integer> closedBefore() {
+        var closed = new ArrayList<Integer>();
+        for (AssemblyStep step : steps) {
+            if (step.closed()) {
+                closed.add(step.ring());
+            }
+            closed.addAll(step.pickUp());
+            closed.addAll(step.over());
+        }
+        return closed;
+    }
+
     /** How many rings are closed before use. */
     public int preClosed() {
         return patch.size() - opened();
