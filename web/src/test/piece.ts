@@ -56,11 +56,12 @@ export const PIECE: PieceAnswer = {
   pair: false,
   shape: "ROW",
   finishedLengthMm: 46.8,
-  deepestMm: 46.8,
+  hangsMm: 47.3,
   targetLengthMm: 195.8,
   remainderMm: -149,
   thickMm: 6,
   weightG: 2.4,
+  wireMm: 168.6,
   canBeMade: true,
   worn: { cornerRadiusMm: 9, insideGirthMm: 40, easeMm: -125, standsOffMm: [0, 1.4, 0, 1.4, 0], tooLong: [] },
   cures: [
@@ -130,6 +131,7 @@ export const PIECE: PieceAnswer = {
     { act: "OPEN_AND_CLOSE", part: 4, joints: [3] },
   ],
   facing: [0, 90, 0, 90, 0],
+  edgeOn: [],
   faults: [],
   rings: [
     {

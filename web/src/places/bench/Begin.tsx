@@ -1,5 +1,4 @@
 import { useState } from "react";
-import { Link } from "react-router";
 import { call } from "../../api/client";
 import { changed, useMandrels, useSpools } from "../../api/queries";
 import type { BodyPart } from "../../api/types";
@@ -7,7 +6,7 @@ import { many } from "../../quantity/format";
 import { say } from "../../shared/kernel/says";
 import { StarterTiles } from "../../shared/shell/StarterTiles";
 import { failureWords } from "../../shared/words/refused";
-import { NewJob } from "./NewJob";
+import { OtherWays } from "./OtherWays";
 
 const WANTED: readonly (readonly [string, readonly BodyPart[]])[] = [
   ["a bracelet", ["WRIST", "ANKLE"]],
@@ -41,13 +40,7 @@ export function Begin() {
           <strong>s-hook - 30 * ring 1.2/5.5</strong>.
         </p>
         <div className="mt-2 flex flex-wrap items-center gap-x-6">
-          <NewJob />
-          <Link className="quiet" to="/shapes">
-            choose a shape
-          </Link>
-          <Link className="quiet" to="/weaves">
-            choose a weave
-          </Link>
+          <OtherWays />
           <Kit />
         </div>
       </section>

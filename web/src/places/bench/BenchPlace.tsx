@@ -8,7 +8,7 @@ import { many, plain, sizeText, wireLength, type Units } from "../../quantity/fo
 import { Begin } from "./Begin";
 import { Go } from "./Go";
 import { JobPicture } from "./JobPicture";
-import { NewJob } from "./NewJob";
+import { OtherWays } from "./OtherWays";
 
 const begun = (hand: InHand) => hand.runId !== null && !hand.finished;
 
@@ -29,16 +29,10 @@ export function BenchPlace() {
       <div className="flex flex-wrap items-baseline justify-between gap-x-8">
         <h1 className="place-title">On the bench</h1>
         <span className="flex gap-6">
-          <NewJob />
           <Link className="quiet" to="/pieces">
             begin a piece
           </Link>
-          <Link className="quiet" to="/shapes">
-            choose a shape
-          </Link>
-          <Link className="quiet" to="/weaves">
-            choose a weave
-          </Link>
+          <OtherWays />
         </span>
       </div>
       {first && <FirstInHand hand={first} units={units} />}

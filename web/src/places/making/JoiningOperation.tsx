@@ -1,8 +1,8 @@
 import { useMemo } from "react";
-import { useShown } from "../../api/queries";
+import { usePreferences, useShown } from "../../api/queries";
 import type { Kept, PieceAnswer, RunData } from "../../api/types";
 import { sizeText } from "../../quantity/format";
-import { usePreferences } from "../../api/queries";
+import { joinedAfter, joiningSteps } from "../../shared/kernel/pieceOrder";
 import { PiecePicture } from "../../shared/shell/PiecePicture";
 import { joinHead, joinWay } from "../../shared/words/pieceWords";
 import { operationTitle } from "../../shared/words/operationWords";
@@ -15,7 +15,7 @@ const LAID = ["along"] as const;
 /** The piece as it was when its run began, and the steps that join something. */
 function useJoined(run: Kept<RunData>) {
   const piece = useShown<PieceAnswer>(run.id).data;
-  const steps = useMemo(() => piece?.assemblyOrder.filter((step) => step.joints.length > 0) ?? [], [piece]);
+  const steps = useMemo(() => (piece ? joiningSteps(piece) : []), [piece]);
   return { piece, steps };
 }
 
@@ -27,32 +27,22 @@ function Picture(props: OperationProps) {
   if (kind === "CLOSE_FIRST" || kind === "OPEN_FIRST") {
     return <LooseRings open={kind === "OPEN_FIRST"} />;
   }
-  return (
-    <Piece
-      run={props.run}
-      made={handled(props)?.what ?? ""}
-      {...(kind === "PUT_TOGETHER" && { joins: props.place.count + 1 })}
-    />
+  return kind === "MAKE" ? (
+    <Piece run={props.run} made={handled(props)!.part} />
+  ) : (
+    <Piece run={props.run} joins={props.place.count + 1} />
   );
 }
 
-/** As far as it is joined; or the parts that are made now. */
-export function Piece({ run, made = "", joins }: { run: Kept<RunData>; made?: string; joins?: number }) {
-  const { piece, steps } = useJoined(run);
+/** The piece whole; as far as it is joined; or the part that is made now. */
+export function Piece({ run, made, joins }: { run: Kept<RunData>; made?: number; joins?: number }) {
+  const { piece } = useJoined(run);
   const only = useMemo(() => {
-    if (!piece) {
-      return undefined;
+    if (made !== undefined) {
+      return new Set([made]);
     }
-    return joins === undefined
-      ? made === ""
-        ? undefined
-        : new Set([piece.parts.findIndex((part) => part.name === made)])
-      : new Set(
-          steps
-            .slice(0, joins)
-            .flatMap((step) => step.joints.flatMap((at) => [piece.joints[at]!.a, piece.joints[at]!.b])),
-        );
-  }, [piece, steps, joins, made]);
+    return piece && joins !== undefined ? joinedAfter(piece, joins) : undefined;
+  }, [piece, joins, made]);
   if (!piece?.drawing) {
     return <span />;
   }
@@ -64,6 +54,7 @@ export function Piece({ run, made = "", joins }: { run: Kept<RunData>; made?: st
       ways={hangs ? HUNG : LAID}
       metal={metal}
       {...(only && { only })}
+      near={made !== undefined}
       className="making-drawing piece-drawing"
       label="The piece so far"
     />
@@ -106,17 +97,19 @@ function Words(props: OperationProps) {
       </>
     );
   }
-  const size =
-    detail.insideMm > 0
-      ? `${sizeText(detail.insideMm, units)} inside, ${sizeText(detail.wireMm, units)} wire`
-      : `${sizeText(detail.wireMm, units)} wire`;
+  const sizes = [
+    ...(detail.insideMm > 0 ? [`${sizeText(detail.insideMm, units)} inside`] : []),
+    ...(detail.wireMm > 0 ? [`${sizeText(detail.wireMm, units)} wire`] : []),
+  ].join(", ");
+  const made = piece?.parts[detail.part];
   return (
     <>
       <p className="huge" data-testid="big-number">
         {detail.parts}
         <small>{detail.insideMm > 0 ? "rings" : "to make"}</small>
       </p>
-      <p className="what">{size}</p>
+      <p className="what">{sizes}</p>
+      {made && <p className="soft">{piece?.written[made.written]?.line}</p>}
       <p className="what">{WORDS[detail.kind]}</p>
     </>
   );

@@ -23,9 +23,9 @@ function operation(id: string, detail: PartsHandled, after: string[] = []): Oper
 }
 
 const OPERATIONS = [
-  operation("open-1", { kind: "OPEN_FIRST", what: "ring", wireMm: 1, insideMm: 4, parts: 3 }),
-  operation("make-1", { kind: "MAKE", what: "bead link", wireMm: 0.8, insideMm: 0, parts: 2 }),
-  operation("put-together", { kind: "PUT_TOGETHER", what: "", wireMm: 0, insideMm: 0, parts: 3 }, [
+  operation("open-1", { kind: "OPEN_FIRST", what: "ring", part: -1, wireMm: 1, insideMm: 4, parts: 3 }),
+  operation("make-1", { kind: "MAKE", what: "bead link", part: 1, wireMm: 0.8, insideMm: 0, parts: 2 }),
+  operation("put-together", { kind: "PUT_TOGETHER", what: "", part: -1, wireMm: 0, insideMm: 0, parts: 3 }, [
     "open-1",
     "make-1",
   ]),
@@ -44,7 +44,7 @@ function run(done: Record<string, number>, counts: Record<string, number>): Kept
       facts: {
         job: PIECE_JOB.data,
         lengthMm: 46.8,
-        deepestMm: 46.8,
+        hangsMm: 47.3,
         weightG: 2.4,
         parts: 5,
         pair: false,
@@ -89,6 +89,7 @@ it("names the part that is made", async () => {
   show(<RunPage run={run({ "open-1": 1 }, { "open-1": 3 })} />);
   expect((await screen.findByRole("heading", { level: 1 })).textContent).toBe("Make the bead link");
   expect(screen.getByTestId("big-number").textContent).toBe("2to make");
+  expect(await screen.findByText("bead-link bead=6")).toBeTruthy();
 });
 
 it("goes joint by joint as it was frozen with the run", async () => {

@@ -227,8 +227,8 @@ function Hangs({
   scale,
 }: Pick<Props, "piece" | "units"> & { box: Box; place: Place; scale: number }) {
   const x = place.x + (box.x + box.width) * scale + 28;
-  const top = place.y + box.y * scale;
-  const bottom = place.y + (box.y + box.height) * scale;
+  const top = place.y;
+  const bottom = place.y + piece.hangsMm * scale;
   return (
     <g>
       <path className="extension" d={`M${place.x} ${top}H${x + 6}M${place.x} ${bottom}H${x + 6}`} />
@@ -239,7 +239,7 @@ function Hangs({
         strokeWidth="1.5"
       />
       <text className="figures board-length" x={x + 12} y={(top + bottom) / 2 + 5}>
-        {sizeText(piece.deepestMm, units, 1)}
+        {sizeText(piece.hangsMm, units, 1)}
       </text>
     </g>
   );

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useCatalogue, useFormJobs, useJobs, usePictures, useWeaves } from "../../api/queries";
 import { plain } from "../../quantity/format";
 import { WARE } from "./dragged";
+import { WordChoice } from "../../shared/shell/WordChoice";
 import { WirePicture } from "../../shared/shell/WirePicture";
 import { formToFind, ranked } from "../../shared/kernel/finder";
 
@@ -44,8 +45,13 @@ export function Drawer({
     <section className="parts-drawer" aria-label="Parts to put in">
       <p className="sentence">
         <span>Put</span>
-        <Choice label="Which kind" values={KINDS.map((one) => [one, one])} value={kind} onValue={setKind} />
-        <Choice label="Where" values={WHERE} value={where} onValue={setWhere} />
+        <WordChoice
+          label="Which kind"
+          values={KINDS.map((one) => [one, one])}
+          value={kind}
+          onValue={setKind}
+        />
+        <WordChoice label="Where" values={WHERE} value={where} onValue={setWhere} />
         <span className="soft">that is, {at}</span>
         {kind === "forms" && (
           <input
@@ -74,34 +80,6 @@ export function Drawer({
         ))}
       </ul>
     </section>
-  );
-}
-
-/** A word in the sentence, to be chosen. */
-function Choice<T extends string>({
-  label,
-  values,
-  value,
-  onValue,
-}: {
-  label: string;
-  values: readonly (readonly [T, string])[];
-  value: T;
-  onValue: (value: T) => void;
-}) {
-  return (
-    <select
-      className="word-select"
-      aria-label={label}
-      value={value}
-      onChange={(event) => onValue(event.target.value as T)}
-    >
-      {values.map(([id, word]) => (
-        <option key={id} value={id}>
-          {word}
-        </option>
-      ))}
-    </select>
   );
 }
 
@@ -204,14 +182,11 @@ function formLine(form: string, wireMm: number, parameters: Record<string, unkno
 function useWeaveLengths(): Ware[] {
   return (useWeaves().data ?? [])
     .filter((weave) => weave.kind === "CHAIN" && weave.sizes.length === 1)
-    .filter((weave) => weave.usualLow !== null && weave.usualHigh !== null)
-    .map((weave) => {
-      // of 1 mm wire: the middle of its usual window, to a tenth
-      const inside = Math.round(5 * (weave.usualLow! + weave.usualHigh!)) / 10;
-      return {
-        name: weave.name,
-        does: `10 units of 1 mm wire, ${plain(inside)} mm inside`,
-        line: `weave ${weave.id} 1/${plain(inside)} units=10`,
-      };
-    });
+    .filter((weave) => weave.usualLow !== null)
+    .map((weave) => ({
+      name: weave.name,
+      does: `10 units of 1 mm wire, ${plain(weave.usualLow!)} mm inside`,
+      // in wire of 1 mm its inside is its aspect ratio: the least of its usual window
+      line: `weave ${weave.id} 1/${plain(weave.usualLow!)} units=10`,
+    }));
 }

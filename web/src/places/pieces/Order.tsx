@@ -1,41 +1,21 @@
-import { useEffect, useMemo, useState } from "react";
-import type { PieceAnswer, PieceStep } from "../../api/types";
+import { useMemo } from "react";
+import type { PieceAnswer } from "../../api/types";
 import type { Way } from "../../drawing/board";
+import { joinedAfter, joiningSteps } from "../../shared/kernel/pieceOrder";
 import { PiecePicture } from "../../shared/shell/PiecePicture";
+import { StepKeys, useSteps } from "../../shared/shell/StepPlayer";
 import { joinHead, joinWay } from "../../shared/words/pieceWords";
 
 const PACE_MS = 1100;
 
-/** The steps that join something, and which parts hang together after so many of them. */
-function usePlay(piece: PieceAnswer) {
-  const steps = useMemo(() => piece.assemblyOrder.filter((step) => step.joints.length > 0), [piece]);
-  const [at, setAt] = useState(0);
-  const [playing, setPlaying] = useState(false);
-  const done = Math.min(at, steps.length);
-  useEffect(() => {
-    if (!playing) {
-      return;
-    }
-    const timer = setTimeout(() => (done < steps.length ? setAt(done + 1) : setPlaying(false)), PACE_MS);
-    return () => clearTimeout(timer);
-  }, [playing, done, steps.length]);
-  return { steps, done, setAt, playing, setPlaying };
-}
-
-/** The parts that hang in something after these steps. */
-export function joinedParts(piece: Pick<PieceAnswer, "joints">, steps: PieceAnswer["assemblyOrder"]) {
-  return new Set(
-    steps.flatMap((step) => step.joints.flatMap((at) => [piece.joints[at]!.a, piece.joints[at]!.b])),
-  );
-}
-
 /** The piece put together joint by joint, forward and back. */
 export function Order({ piece, metal, ways }: { piece: PieceAnswer; metal: string; ways: readonly Way[] }) {
-  const play = usePlay(piece);
-  const { steps, done } = play;
-  const step = steps[done - 1];
-  const only = useMemo(() => joinedParts(piece, steps.slice(0, done)), [piece, steps, done]);
-  if (!piece.drawing || steps.length === 0) {
+  const joining = useMemo(() => joiningSteps(piece), [piece]);
+  const last = joining.length;
+  const steps = useSteps(last, 0, PACE_MS);
+  const step = joining[steps.at - 1];
+  const only = useMemo(() => joinedAfter(piece, steps.at), [piece, steps.at]);
+  if (!piece.drawing || last === 0) {
     return <p className="soft mt-6">There is nothing to join yet.</p>;
   }
   return (
@@ -46,9 +26,16 @@ export function Order({ piece, metal, ways }: { piece: PieceAnswer; metal: strin
         ways={ways}
         only={only}
         className="piece-order-picture"
-        label={`${done} of ${steps.length} joined`}
+        label={`${steps.at} of ${last} joined`}
       />
-      <Keys {...{ piece, play, step }} />
+      <div role="group" aria-label="Joint by joint">
+        <StepKeys
+          {...{ steps, last }}
+          one="step"
+          counted="Steps done"
+          told={step ? joinHead(piece, step) : null}
+        />
+      </div>
       <p className="assembly-words" role="status">
         {step ? (
           <>
@@ -60,58 +47,6 @@ export function Order({ piece, metal, ways }: { piece: PieceAnswer; metal: strin
           </span>
         )}
       </p>
-    </div>
-  );
-}
-
-interface KeysProps {
-  piece: PieceAnswer;
-  play: ReturnType<typeof usePlay>;
-  step: PieceStep | undefined;
-}
-
-function Keys({ piece, play, step }: KeysProps) {
-  const { steps, done, setAt, playing, setPlaying } = play;
-  const begin = () => {
-    if (done === steps.length) {
-      setAt(0);
-    }
-    setPlaying(!playing);
-  };
-  return (
-    <div className="player-keys" role="group" aria-label="Joint by joint">
-      <button className="quiet" onClick={begin}>
-        {playing ? "stop" : "play"}
-      </button>
-      <button
-        className="quiet at-end"
-        aria-label="One step back"
-        disabled={done === 0}
-        onClick={() => setAt(done - 1)}
-      >
-        ←
-      </button>
-      <input
-        type="range"
-        className="grow"
-        min={0}
-        max={steps.length}
-        value={done}
-        aria-label="Steps done"
-        aria-valuetext={step ? `${done} of ${steps.length}, ${joinHead(piece, step)}` : "not begun"}
-        onChange={(event) => setAt(Number(event.target.value))}
-      />
-      <button
-        className="quiet at-end"
-        aria-label="One step on"
-        disabled={done === steps.length}
-        onClick={() => setAt(done + 1)}
-      >
-        →
-      </button>
-      <span className="figures soft">
-        {done} of {steps.length}
-      </span>
     </div>
   );
 }

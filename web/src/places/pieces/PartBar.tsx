@@ -63,7 +63,7 @@ function PartActs({ part, at, last, onEdit }: Omit<Props, "onClose">) {
         className="quiet small at-end"
         disabled={at === 0}
         aria-label="Move it towards the first end"
-        onClick={() => act({ act: "MOVE_BEFORE", at, to: at - 1 })}
+        onClick={() => act({ act: "EARLIER", at })}
       >
         ←
       </button>
@@ -71,7 +71,7 @@ function PartActs({ part, at, last, onEdit }: Omit<Props, "onClose">) {
         className="quiet small at-end"
         disabled={at === last}
         aria-label="Move it towards the last end"
-        onClick={() => act({ act: "MOVE_BEHIND", at, to: at + 1 })}
+        onClick={() => act({ act: "LATER", at })}
       >
         →
       </button>

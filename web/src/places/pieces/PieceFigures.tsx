@@ -1,5 +1,6 @@
 import type { PieceAnswer, PieceCure, PieceMend } from "../../api/types";
 import { mass, many, size, sizeText, wireLength, type Units } from "../../quantity/format";
+import { joiningSteps } from "../../shared/kernel/pieceOrder";
 import {
   boughtWords,
   cureWords,
@@ -22,7 +23,7 @@ interface Props {
 /** The one number, whether it can be joined, and everything it takes. */
 export function PieceFigures(props: Props) {
   const { piece, units, ear } = props;
-  const hero = size(ear ? piece.deepestMm : piece.finishedLengthMm, units, 1);
+  const hero = size(ear ? piece.hangsMm : piece.finishedLengthMm, units, 1);
   return (
     <>
       <p className="shape-hero" data-testid="finished-length">
@@ -72,7 +73,7 @@ function Wanted({ piece, units, onLine }: Props) {
 /** Whether every joint can be made; where not, which, and what would help. */
 function Joined({ piece, units, onLine }: Props) {
   const bad = piece.joints.filter((joint) => joint.way === "IMPOSSIBLE");
-  const steps = piece.assemblyOrder.filter((step) => step.joints.length > 0).length;
+  const steps = joiningSteps(piece).length;
   return (
     <section aria-label="Joining">
       {bad.length === 0 && piece.canBeMade && (
@@ -159,13 +160,8 @@ function Takes({ piece, units }: Props) {
         <span className="figure-value">{mass(piece.weightG)}</span>
       </p>
       <p className="figure-line">
-        <span className="figure-name">wire for its forms</span>
-        <span className="figure-value">
-          {wireLength(
-            piece.cutList.reduce((sum, cut) => sum + cut.count * cut.lengthMm, 0),
-            units,
-          )}
-        </span>
+        <span className="figure-name">wire for its forms{piece.pair && ", both"}</span>
+        <span className="figure-value">{wireLength(piece.wireMm, units)}</span>
       </p>
     </section>
   );
@@ -227,21 +223,12 @@ function closing(ring: PieceAnswer["rings"][number]): string {
       : `${ring.preClosed} closed first, ${ring.count - ring.preClosed} opened`;
 }
 
-/** Which way the parts of the row look, where they do not all look one way. */
+/** Which parts of the row look another way than its first. */
 function Faces({ piece }: Props) {
-  const turned = piece.parts.flatMap((part, i) =>
-    part.form !== null && part.depth === 0 && Math.abs(piece.facing[i]! - 90) < 45 ? [i] : [],
-  );
-  const flat = piece.parts.flatMap((part, i) =>
-    part.form !== null && part.depth === 0 && Math.abs(piece.facing[i]! - 90) >= 45 ? [i] : [],
-  );
-  if (turned.length === 0 || flat.length === 0) {
-    return null;
-  }
-  return (
+  return piece.edgeOn.length === 0 ? null : (
     <p className="note">
-      {many(turned.length, "part")} of {turned.length + flat.length} hang edge-on to the first. One ring more,
-      or one fewer, between them turns the face back.
+      {many(piece.edgeOn.length, "part")} of the row hang edge-on to the first. One ring more, or one fewer,
+      between them turns the face back.
     </p>
   );
 }

@@ -2,10 +2,11 @@ import { useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { call } from "../../api/client";
 import { changed, useBodies, usePieceJobs, usePreferences, useStarters } from "../../api/queries";
-import type { Kept, PieceAnswer, PieceEdit, PieceJobData, WrittenPart } from "../../api/types";
+import type { Kept, PieceAnswer, PieceEdit, PieceJobData } from "../../api/types";
 import { useDraft, useOwnAddress } from "../../shared/kernel/draft";
 import { layOutCuts } from "../../shared/kernel/cuts";
 import { blankPiece } from "../../shared/kernel/newPiece";
+import type { Editor } from "../../shared/kernel/editor";
 import { say } from "../../shared/kernel/says";
 import { usePixelsPerMm } from "../../shared/kernel/scale";
 import { useEditor } from "../../shared/kernel/useEditor";
@@ -23,7 +24,7 @@ import { PartRow } from "./PartRow";
 import { PieceFigures } from "./PieceFigures";
 import { PieceSentence } from "./PieceSentence";
 import type { Dropped } from "./dragged";
-import { edited, usePiece } from "./usePiece";
+import { edited, usePiece, type Edited } from "./usePiece";
 
 export function PiecePlace() {
   const { id } = useParams();
@@ -38,10 +39,10 @@ export function PiecePlace() {
 /** A starter looked at: kept once it is changed or made. */
 export function NewPiecePlace() {
   const { starter: id } = useParams();
-  const starter = useStarters().data?.find((one) => one.id === id);
+  const starters = useStarters().data;
+  const starter = starters?.find((one) => one.id === id);
   const choices = usePreferences().data?.data;
   const bodies = useBodies().data;
-  const starters = useStarters().data;
   if (!choices || !bodies || !starters) {
     return null;
   }
@@ -52,14 +53,22 @@ function Draft({ data }: { data: PieceJobData }) {
   return <PiecePage kept={useDraft(data)} />;
 }
 
-/** Changes of the piece, one after the other: each asks the core for the line it makes. */
-function useEdits(change: (patch: Partial<PieceJobData>, tag: string) => void, latest: () => string) {
+/**
+ * The part in hand, and changes of the piece, one after the other: each asks the core for the line it makes and where the part is then. A line
+ * that came otherwise, by undoing or typing, puts the part down.
+ */
+function useEdits(editor: Editor<PieceJobData>) {
+  const [held, setHeld] = useState<Edited | null>(null);
   const before = useRef<Promise<void>>(Promise.resolve());
+  const now = () => editor.get().data.line;
+  const chosen = held?.line === now() && held.at >= 0 ? held.at : null;
+  const onChoose = (at: number | null) => setHeld(at === null ? null : { line: now(), at });
   const onEdit = (edit: PieceEdit, tag: string) => {
     before.current = before.current.then(async () => {
-      const line = await edited(latest(), edit);
-      if (line !== null) {
-        change({ line }, tag);
+      const after = await edited(now(), edit);
+      if (after !== null) {
+        editor.change({ line: after.line }, tag);
+        setHeld((was) => (was === null && edit.part === undefined ? null : after));
       }
     });
   };
@@ -70,7 +79,7 @@ function useEdits(change: (patch: Partial<PieceJobData>, tag: string) => void, l
       onEdit({ act: behind ? "PUT_BEHIND" : "PUT_BEFORE", at: on, part: line }, "put in");
     }
   };
-  return { onEdit, onDropped };
+  return { chosen, onChoose, onEdit, onDropped };
 }
 
 /** One piece: to scale on its board, its parts in a row to be changed, its figures beside it. */
@@ -78,9 +87,8 @@ function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
   const { editor, data, state } = useEditor("jobs/piece", kept);
   useOwnAddress(kept, editor, "/pieces");
   const { piece, problem, stale } = usePiece(data);
-  const [chosen, setChosen] = useState<number | null>(null);
   const change = (patch: Partial<PieceJobData>, tag: string) => editor.change(patch, tag);
-  const { onEdit, onDropped } = useEdits(change, () => editor.get().data.line);
+  const { chosen, onChoose, onEdit, onDropped } = useEdits(editor);
   const onLine = (line: string, tag: string) => change({ line }, tag);
   const part = chosen === null ? undefined : piece?.written[chosen];
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
@@ -97,16 +105,21 @@ function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
           shape={piece?.shape ?? "ROW"}
         />
         {problem && <RefusedValue problem={problem} onTake={() => null} />}
-        {piece && <Shown {...{ piece, data, chosen, setChosen, onDropped, units }} />}
+        {piece && <Shown {...{ piece, data, chosen, onChoose, onDropped, units }} />}
         {piece && (
           <PartRow
-            {...{ piece, units, chosen, onDropped }}
-            onChoose={setChosen}
+            {...{ piece, units, chosen, onChoose, onDropped }}
             onRepeat={(at, count) => onEdit({ act: "REPEAT", at, count }, `repeat ${at}`)}
           />
         )}
         {part && chosen !== null && piece && (
-          <InHand {...{ part, chosen, piece, onEdit }} onClose={() => setChosen(null)} />
+          <PartBar
+            key={chosen}
+            {...{ part, onEdit }}
+            at={chosen}
+            last={piece.written.length - 1}
+            onClose={() => onChoose(null)}
+          />
         )}
         <Drawer at={part ? `the ${part.name}` : "the last part"} onPut={put} />
         <LineInput line={data.line} onLine={onLine} />
@@ -125,44 +138,17 @@ function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
   );
 }
 
-interface InHandProps {
-  part: WrittenPart;
-  chosen: number;
-  piece: PieceAnswer;
-  onEdit: (edit: PieceEdit, tag: string) => void;
-  onClose: () => void;
-}
-
-/** The part in hand; taken out it is put down. */
-function InHand({ part, chosen, piece, onEdit, onClose }: InHandProps) {
-  return (
-    <PartBar
-      key={chosen}
-      part={part}
-      at={chosen}
-      last={piece.written.length - 1}
-      onClose={onClose}
-      onEdit={(edit, tag) => {
-        onEdit(edit, tag);
-        if (edit.act === "REMOVE") {
-          onClose();
-        }
-      }}
-    />
-  );
-}
-
 interface ShownProps {
   piece: PieceAnswer;
   data: PieceJobData;
   chosen: number | null;
-  setChosen: (written: number) => void;
+  onChoose: (written: number) => void;
   onDropped: (what: Dropped, on: number) => void;
   units: Parameters<typeof Board>[0]["units"];
 }
 
 /** The board, or the piece put together. */
-function Shown({ piece, data, chosen, setChosen, onDropped, units }: ShownProps) {
+function Shown({ piece, data, chosen, onChoose, onDropped, units }: ShownProps) {
   const hangs = data.body?.part === "EAR" || data.body === null;
   const [look, setLook] = useState<Look | null>(null);
   const now = look ?? (hangs ? "down" : "along");
@@ -175,11 +161,10 @@ function Shown({ piece, data, chosen, setChosen, onDropped, units }: ShownProps)
         <Order piece={piece} metal={data.metal} ways={hangs ? HUNG : LAID} />
       ) : (
         <Board
-          {...{ piece, units, chosen, girthMm, onDropped }}
+          {...{ piece, units, chosen, girthMm, onChoose, onDropped }}
           metal={data.metal}
           way={now === "true" ? (hangs ? "down" : "along") : now}
           trueScale={now === "true" ? scale : null}
-          onChoose={setChosen}
         />
       )}
     </>

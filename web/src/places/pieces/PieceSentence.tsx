@@ -1,12 +1,13 @@
 import { useNavigate } from "react-router";
-import { useBodies, useMetals } from "../../api/queries";
+import { useBodies } from "../../api/queries";
 import type { BodyPart, BodyView, Kept, PieceBody, PieceEdit, PieceJobData } from "../../api/types";
 import type { Editor, SaveState } from "../../shared/kernel/editor";
 import { takeAway } from "../../shared/kernel/takeAway";
 import { NameHead } from "../../shared/shell/NameHead";
 import { NumberInput } from "../../shared/shell/NumberInput";
+import { LooseWire } from "../../shared/shell/WireChoice";
+import { WordChoice } from "../../shared/shell/WordChoice";
 import { BODY_WORDS } from "../../shared/words/pieceWords";
-import { temperWord } from "../../shared/words/temper";
 
 interface Props {
   editor: Editor<PieceJobData>;
@@ -45,7 +46,7 @@ export function PieceSentence(props: Props) {
       <p className="sentence">
         <Made {...props} />
         <span>of</span>
-        <Metal data={data} change={change} />
+        <LooseWire wire={data} change={change} />
         <span>for a</span>
         <OnBody data={data} change={change} />
       </p>
@@ -59,70 +60,27 @@ const SHAPES = [
   ["ROUND", "a closed round"],
 ] as const;
 
+const PAIR = [
+  ["one", "once"],
+  ["pair", "as a pair"],
+] as const;
+
 /** One or a pair; how its row goes on. */
 function Made({ pair, shape, onEdit }: Props) {
   return (
     <>
-      <select
-        className="word-select"
-        aria-label="How it goes on"
+      <WordChoice
+        label="How it goes on"
+        values={SHAPES}
         value={shape}
-        onChange={(event) =>
-          onEdit({ act: "SHAPE", shape: event.target.value as Props["shape"] }, "how it goes on")
-        }
-      >
-        {SHAPES.map(([id, word]) => (
-          <option key={id} value={id}>
-            {word}
-          </option>
-        ))}
-      </select>
-      <select
-        className="word-select"
-        aria-label="One or a pair"
+        onValue={(next) => onEdit({ act: "SHAPE", shape: next }, "how it goes on")}
+      />
+      <WordChoice
+        label="One or a pair"
+        values={PAIR}
         value={pair ? "pair" : "one"}
-        onChange={(event) => onEdit({ act: "PAIR", pair: event.target.value === "pair" }, "a pair")}
-      >
-        <option value="one">once</option>
-        <option value="pair">as a pair</option>
-      </select>
-    </>
-  );
-}
-
-function Metal({ data, change }: Pick<Props, "data" | "change">) {
-  const metals = useMetals().data ?? [];
-  const metal = metals.find((one) => one.id === data.metal);
-  return (
-    <>
-      <select
-        className="word-select"
-        aria-label="Metal"
-        value={data.metal}
-        onChange={(event) => {
-          const next = metals.find((one) => one.id === event.target.value)!;
-          const kept = next.tempers.find((one) => one.temper === data.temper) ?? next.tempers[0];
-          change({ metal: next.id, ...(kept && { temper: kept.temper }) }, "metal");
-        }}
-      >
-        {metals.map((one) => (
-          <option key={one.id} value={one.id}>
-            {one.name}
-          </option>
-        ))}
-      </select>
-      <select
-        className="word-select"
-        aria-label="Temper"
-        value={data.temper}
-        onChange={(event) => change({ temper: event.target.value as PieceJobData["temper"] }, "temper")}
-      >
-        {(metal?.tempers ?? []).map((one) => (
-          <option key={one.temper} value={one.temper}>
-            {temperWord(one.temper)}
-          </option>
-        ))}
-      </select>
+        onValue={(next) => onEdit({ act: "PAIR", pair: next === "pair" }, "a pair")}
+      />
     </>
   );
 }

@@ -1,13 +1,12 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import { usePieceJobs, usePiecePicture, usePreferences } from "../../api/queries";
+import { usePieceJobs, usePiecePicture, usePreferences, useStarters } from "../../api/queries";
 import type { Kept, PieceJobData } from "../../api/types";
 import { sizeText, type Units } from "../../quantity/format";
 import { ranked, starterToFind } from "../../shared/kernel/finder";
 import { FindField, Found } from "../../shared/shell/Find";
 import { PiecePicture } from "../../shared/shell/PiecePicture";
 import { StarterTiles } from "../../shared/shell/StarterTiles";
-import { useStarters } from "../../api/queries";
 
 /** The workshop's own pieces, then pieces to begin from. */
 export function PiecesDoor() {
@@ -64,7 +63,7 @@ function OwnPiece({ job, units }: { job: Kept<PieceJobData>; units: Units }) {
         {piece && (
           <span className="tiny soft">
             {hangs
-              ? `hangs ${sizeText(piece.deepestMm, units, 1)}`
+              ? `hangs ${sizeText(piece.hangsMm, units, 1)}`
               : `${sizeText(piece.finishedLengthMm, units, 1)} long`}
           </span>
         )}

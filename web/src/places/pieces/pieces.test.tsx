@@ -25,7 +25,10 @@ function open(piece: Partial<PieceAnswer> = {}, more: Record<string, unknown> = 
       { part: "EAR", usualGirthMm: 0, eases: [] },
     ],
     "POST /api/pieces/solve": { ...PIECE, ...piece },
-    "POST /api/pieces/edit": (edit: { act: string }) => ({ line: `after ${edit.act}` }),
+    "POST /api/pieces/edit": (edit: { act: string; at?: number }) => ({
+      line: `after ${edit.act}`,
+      at: AT[edit.act] ?? edit.at ?? -1,
+    }),
     [`PUT /api/jobs/piece/${id}`]: (edit: { data: PieceJobData }) => ({
       ...PIECE_JOB,
       id,
@@ -42,6 +45,9 @@ function open(piece: Partial<PieceAnswer> = {}, more: Record<string, unknown> = 
   );
   return asked;
 }
+
+/** Where a part is after what is done to it, as the core would say. */
+const AT: Record<string, number> = { PUT_BEHIND: 2, EARLIER: 1, REMOVE: -1 };
 
 /** A part in the row as it is written: the first of those so called. */
 const chip = async (name: string) => (await screen.findAllByRole("button", { name }))[0]!;
@@ -106,16 +112,33 @@ describe("a piece on its board", () => {
     const asked = open();
     fireEvent.click(await chip("bead link 6.0 mm"));
     fireEvent.click(screen.getByText("large ring"));
-    fireEvent.click(screen.getByLabelText("Move it towards the last end"));
+    // what was put in is in hand, and stays in hand where it goes
+    await waitFor(() => expect(kept(asked)?.line).toBe("after PUT_BEHIND"));
+    await waitFor(() =>
+      expect(screen.getAllByRole("button", { pressed: true })[0]!.textContent).toContain("ring"),
+    );
+    fireEvent.click(screen.getByLabelText("Move it towards the first end"));
+    await waitFor(() => expect(kept(asked)?.line).toBe("after EARLIER"));
+    await waitFor(() =>
+      expect(screen.getAllByRole("button", { pressed: true })[0]!.textContent).toContain("bead link"),
+    );
     fireEvent.click(screen.getByText("take out"));
     await waitFor(() => expect(edits(asked)).toHaveLength(3));
     expect(edits(asked).map((edit) => [edit.line, edit.act, edit.at])).toEqual([
       [PIECE_LINE, "PUT_BEHIND", 1],
-      ["after PUT_BEHIND", "MOVE_BEHIND", 1],
-      ["after MOVE_BEHIND", "REMOVE", 1],
+      ["after PUT_BEHIND", "EARLIER", 2],
+      ["after EARLIER", "REMOVE", 1],
     ]);
     expect(edits(asked)[0]!.part).toBe("ring 1.2/6");
-    expect(screen.queryByText("put it down")).toBeNull();
+    await waitFor(() => expect(screen.queryByText("put it down")).toBeNull());
+  });
+
+  it("puts down what is in hand when the line is changed otherwise", async () => {
+    open();
+    fireEvent.click(await chip("ring 4.0 mm"));
+    expect(screen.getByText("put it down")).toBeTruthy();
+    fireEvent.click(screen.getByText(/^3 repeats more/));
+    await waitFor(() => expect(screen.queryByText("put it down")).toBeNull());
   });
 
   it("repeats a bracket as often as is typed", async () => {

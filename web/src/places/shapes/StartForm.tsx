@@ -8,12 +8,15 @@ import { cuttingWord, handWord, rhythmWord } from "../../shared/words/formWords"
 import { CountInput } from "../../shared/shell/CountInput";
 import { say } from "../../shared/kernel/says";
 import { REFUSED_ABOVE, ShutButton } from "../../shared/shell/ShutButton";
+import { WordChoice } from "../../shared/shell/WordChoice";
 import { editorOf } from "../../shared/kernel/useEditor";
 import type { ChangeForm } from "./FormSentence";
 
-const HANDS = ["RIGHT", "LEFT", "PAIRS"] as const;
-const RHYTHMS = ["BATCH", "TANDEM", "ONE_BY_ONE"] as const;
-const CUTTINGS = ["PRE_CUT", "FROM_SPOOL"] as const;
+const worded = <T extends string>(values: readonly T[], word: (value: T) => string) =>
+  values.map((value) => [value, word(value)] as const);
+const HANDS = worded(["RIGHT", "LEFT", "PAIRS"] as const, handWord);
+const RHYTHMS = worded(["BATCH", "TANDEM", "ONE_BY_ONE"] as const, rhythmWord);
+const CUTTINGS = worded(["PRE_CUT", "FROM_SPOOL"] as const, cuttingWord);
 
 interface Props {
   kept: Kept<FormJobData>;
@@ -72,56 +75,24 @@ export function StartForm({ kept, form, data, change, shut = false }: Props) {
 function HowMade({ data, change }: Pick<Props, "data" | "change">) {
   return (
     <>
-      <Words
+      <WordChoice
         label="Hand"
         values={HANDS}
         value={data.hand}
-        word={handWord}
         onValue={(hand) => change({ hand }, "hand")}
       />
-      <Words
+      <WordChoice
         label="Rhythm"
         values={RHYTHMS}
         value={data.rhythm}
-        word={rhythmWord}
         onValue={(rhythm) => change({ rhythm }, "rhythm")}
       />
-      <Words
+      <WordChoice
         label="Cutting"
         values={CUTTINGS}
         value={data.cutting}
-        word={cuttingWord}
         onValue={(cutting) => change({ cutting }, "cutting")}
       />
     </>
-  );
-}
-
-function Words<T extends string>({
-  label,
-  values,
-  value,
-  word,
-  onValue,
-}: {
-  label: string;
-  values: readonly T[];
-  value: T;
-  word: (value: T) => string;
-  onValue: (value: T) => void;
-}) {
-  return (
-    <select
-      className="word-select"
-      aria-label={label}
-      value={value}
-      onChange={(event) => onValue(event.target.value as T)}
-    >
-      {values.map((one) => (
-        <option key={one} value={one}>
-          {word(one)}
-        </option>
-      ))}
-    </select>
   );
 }

@@ -1,8 +1,8 @@
 /** Starting a form job: from the catalogue, from the bench line. */
 import { call } from "../../api/client";
-import { changed, queries } from "../../api/queries";
+import { queries } from "../../api/queries";
 import type { CatalogueForm, Choices, FormJobData, FormLineAnswer, Kept, SpoolData } from "../../api/types";
-import { newId } from "../../api/newId";
+import { keepNew } from "./keepNew";
 
 /** The spool nearest to the wire a form is usually made in, within a fifth. */
 function fitting(spools: readonly Kept<SpoolData>[], wireMm: number): Kept<SpoolData> | undefined {
@@ -47,12 +47,7 @@ export function blankForm(
   };
 }
 
-export async function keepForm(data: FormJobData): Promise<string> {
-  const id = newId();
-  await call("PUT", `/api/jobs/form/${id}`, { version: null, data });
-  changed("jobs/form", "bench");
-  return id;
-}
+export const keepForm = (data: FormJobData): Promise<string> => keepNew("form", data);
 
 /** A bench line's answer as a job. A spool of that metal and size is taken if there is one. */
 export async function takeFormLine(answer: FormLineAnswer, text: string, choices: Choices): Promise<string> {

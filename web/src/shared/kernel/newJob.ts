@@ -1,9 +1,9 @@
 /** Starting a ring job: from nothing, from the bench line, from the shelf's table. */
 import { refusalWords } from "../words/refused";
 import { call, Problem } from "../../api/client";
-import { changed, queries } from "../../api/queries";
+import { queries } from "../../api/queries";
 import type { Choices, CutData, Kept, LineAnswer, RingJobData, RingSheet, SpoolData } from "../../api/types";
-import { newId } from "../../api/newId";
+import { keepNew } from "./keepNew";
 
 export function usualCut(choices: Choices): CutData {
   const saw = choices.cutMethod === "saw";
@@ -65,12 +65,7 @@ export function ringsOf(
 }
 
 /** Keeps a new job and answers its id. */
-export async function keepJob(data: RingJobData): Promise<string> {
-  const id = newId();
-  await call("PUT", `/api/jobs/ring/${id}`, { version: null, data });
-  changed("jobs/ring", "bench");
-  return id;
-}
+export const keepJob = (data: RingJobData): Promise<string> => keepNew("ring", data);
 
 /** The job a bench line's answer is: a spool of that metal and size is taken if there is one, the rest as the maker chose. */
 export function lineJob(

@@ -1,7 +1,7 @@
 /** Starting a piece: from a starter, from the bench line, from one part. */
 import { call } from "../../api/client";
-import { newId } from "../../api/newId";
-import { changed, queries } from "../../api/queries";
+import { keepNew } from "./keepNew";
+import { queries } from "../../api/queries";
 import type { BodyView, Choices, PieceJobData, Starter } from "../../api/types";
 
 /** A piece as the maker's preferences would have it; its body of a usual size until it is measured. */
@@ -29,12 +29,7 @@ export function blankPiece(
   };
 }
 
-export async function keepPiece(data: PieceJobData): Promise<string> {
-  const id = newId();
-  await call("PUT", `/api/jobs/piece/${id}`, { version: null, data });
-  changed("jobs/piece", "bench");
-  return id;
-}
+export const keepPiece = (data: PieceJobData): Promise<string> => keepNew("piece", data);
 
 const BEGINS = /^(pair|mirror|round|strand|chain|cord|finding|stone)\s/;
 

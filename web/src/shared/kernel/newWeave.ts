@@ -1,6 +1,6 @@
 /** Starting a weave job: from the weave looked at, from the bench line. */
 import { call } from "../../api/client";
-import { changed, queries } from "../../api/queries";
+import { queries } from "../../api/queries";
 import type {
   Choices,
   Kept,
@@ -11,7 +11,7 @@ import type {
   WeaveLineAnswer,
 } from "../../api/types";
 import { capital } from "../words/lists";
-import { newId } from "../../api/newId";
+import { keepNew } from "./keepNew";
 
 export interface WeaveRingsChosen {
   spoolId: string | null;
@@ -58,12 +58,7 @@ export function blankWeave(
   };
 }
 
-export async function keepWeave(data: WeaveJobData): Promise<string> {
-  const id = newId();
-  await call("PUT", `/api/jobs/weave/${id}`, { version: null, data });
-  changed("jobs/weave", "bench");
-  return id;
-}
+export const keepWeave = (data: WeaveJobData): Promise<string> => keepNew("weave", data);
 
 /** A bench line's answer as a job. A spool of that metal and size is taken if there is one. */
 export async function takeWeaveLine(

@@ -11,12 +11,14 @@ interface Props {
   metal: string;
   /** The parts drawn; all where left out. */
   only?: ReadonlySet<number>;
+  /** Whether what is drawn fills the picture; else there is room for the whole piece. */
+  near?: boolean;
   label?: string;
   className?: string;
 }
 
 /** A piece small, in its metal. Fills its place. */
-export function PiecePicture({ drawing, ways, metal, only, label, className }: Props) {
+export function PiecePicture({ drawing, ways, metal, only, near = false, label, className }: Props) {
   const parts = useMemo(
     () => ways.map((way) => placedParts(drawing, way)).find((found) => found !== null) ?? [],
     [drawing, ways],
@@ -27,7 +29,7 @@ export function PiecePicture({ drawing, ways, metal, only, label, className }: P
   if (parts.length === 0) {
     return null;
   }
-  const box = wholeBox(parts);
+  const box = wholeBox(near && shown.length > 0 ? shown : parts);
   return (
     <svg
       className={className}

@@ -73,7 +73,13 @@ export function WireChoice({ wire, change, onSpool, asksThickness = false }: Pro
   );
 }
 
-function LooseWire({ wire, change }: Pick<Props, "wire" | "change">) {
+interface LooseProps {
+  wire: Pick<WireOfJob, "metal" | "temper">;
+  change: (patch: { metal?: string; temper?: Temper }, tag: string) => void;
+}
+
+/** Metal and temper of wire that is of no spool. */
+export function LooseWire({ wire, change }: LooseProps) {
   const metals = useMetals().data ?? [];
   const metal = metals.find((one) => one.id === wire.metal);
   return (

@@ -119,8 +119,6 @@ export function faultWords(piece: Piece, fault: PieceFault, units: Units): strin
       return `A bead of the ${part} has a hole of ${have}; the wire's passes need ${need}. Take thinner wire or ream the hole.`;
     case "NO_CRIMP_TAKES_IT":
       return `No crimp tube takes that many passes: together they are ${need}, the largest bore is ${have}. Take thinner wire or fewer strands.`;
-    case "BAR_TOO_SHORT":
-      return `The bar of ${part} is so short that it slips back through its ring.`;
   }
 }
 

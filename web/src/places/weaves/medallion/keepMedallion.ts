@@ -1,7 +1,5 @@
-import { call } from "../../../api/client";
-import { newId } from "../../../api/newId";
-import { changed } from "../../../api/queries";
 import type { CompositionQuestion, Kept, MedallionJobData } from "../../../api/types";
+import { keepNew } from "../../../shared/kernel/keepNew";
 import { editorOf } from "../../../shared/kernel/useEditor";
 import type { MedallionChoice } from "./choice";
 
@@ -27,9 +25,6 @@ export async function keepMedallion(
     await editor.flush();
     return { id: kept.id, data: editor.get().data };
   }
-  const id = newId();
   const data = medallionJob(choice, composition);
-  await call("PUT", `/api/jobs/medallion/${id}`, { version: null, data });
-  changed("jobs/medallion", "bench");
-  return { id, data };
+  return { id: await keepNew("medallion", data), data };
 }

@@ -1,6 +1,6 @@
-import { useEffect, useState } from "react";
 import type { PatchView } from "../../../api/types";
 import { AssemblyScene, type Made } from "../../../shared/shell/AssemblyScene";
+import { StepKeys, useSteps } from "../../../shared/shell/StepPlayer";
 import { stepHead, stepWay } from "../../../shared/words/assemblyWords";
 
 interface Props {
@@ -12,74 +12,11 @@ interface Props {
 
 const PACE_MS = 900;
 
-/** How many rings are in; while it plays, one more at a time. */
-function usePlaying(last: number) {
-  const [done, setDone] = useState(1);
-  const [playing, setPlaying] = useState(false);
-  const at = Math.min(done, last);
-  const go = (to: number) => setDone(Math.max(0, Math.min(last, to)));
-  useEffect(() => {
-    if (!playing) {
-      return;
-    }
-    const timer = setTimeout(() => (at < last ? go(at + 1) : setPlaying(false)), PACE_MS);
-    return () => clearTimeout(timer);
-  }); // one ring at a time, set anew by what is shown
-  return { at, go, playing, setPlaying };
-}
-
-interface KeysProps {
-  at: number;
-  last: number;
-  playing: boolean;
-  step: PatchView["steps"][number] | undefined;
-  onPlay: () => void;
-  onGo: (to: number) => void;
-}
-
-function PlayerKeys({ at, last, playing, step, onPlay, onGo }: KeysProps) {
-  return (
-    <div className="player-keys">
-      <button className="quiet" onClick={onPlay}>
-        {playing ? "stop" : "play"}
-      </button>
-      <button
-        className="quiet at-end"
-        aria-label="One ring back"
-        disabled={at === 0}
-        onClick={() => onGo(at - 1)}
-      >
-        ←
-      </button>
-      <input
-        type="range"
-        className="grow"
-        min={0}
-        max={last}
-        value={at}
-        aria-label="Rings put in"
-        aria-valuetext={step ? `${at} of ${last}, ${stepHead(step)}` : "not begun"}
-        onChange={(event) => onGo(Number(event.target.value))}
-      />
-      <button
-        className="quiet at-end"
-        aria-label="One ring on"
-        disabled={at === last}
-        onClick={() => onGo(at + 1)}
-      >
-        →
-      </button>
-      <span className="figures soft">
-        {at} of {last}
-      </span>
-    </div>
-  );
-}
-
 /** The patch put together one ring at a time, forward and back. */
 export function PutTogether({ made, fitKey, patch, rings }: Props) {
   const last = patch.steps.length;
-  const { at, go, playing, setPlaying } = usePlaying(last);
+  const steps = useSteps(last, 1, PACE_MS);
+  const { at } = steps;
   const step = patch.steps[at - 1];
   if (last === 0) {
     return (
@@ -93,18 +30,11 @@ export function PutTogether({ made, fitKey, patch, rings }: Props) {
     <>
       <AssemblyScene {...{ made, patch, rings, fitKey }} done={at} />
       <div className="assembly" role="group" aria-label="Ring by ring">
-        <PlayerKeys
-          {...{ at, last, playing, step }}
-          onPlay={() => {
-            if (at === last) {
-              go(0);
-            }
-            setPlaying(!playing);
-          }}
-          onGo={(to) => {
-            setPlaying(false);
-            go(to);
-          }}
+        <StepKeys
+          {...{ steps, last }}
+          one="ring"
+          counted="Rings put in"
+          told={step ? stepHead(step) : null}
         />
         <p className="assembly-words" role="status">
           {step ? (
