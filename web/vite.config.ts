@@ -8,9 +8,12 @@ export default defineConfig({
   server: { port: 8421, proxy: { "/api": "http://127.0.0.1:8420" } },
   test: {
     environment: "jsdom",
-    setupFiles: ["src/test/patience.ts"],
+    setupFiles: ["src/test/patience.ts", "src/test/page.ts"],
     testTimeout: 60_000,
-    coverage: { include: ["src/**/*.{ts,tsx}"], exclude: ["src/**/*.test.*", "src/test/**", "src/api/schema.ts"] },
+    coverage: {
+      include: ["src/**/*.{ts,tsx}"],
+      exclude: ["src/**/*.test.*", "src/test/**", "src/api/schema.ts"],
+    },
     projects: [
       // one page for all: a page of its own for each file takes five times as long
       {

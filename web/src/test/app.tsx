@@ -80,18 +80,6 @@ export const PREFERENCES = {
 };
 
 export function show(what: ReactNode, at = "/") {
-  globalThis.ResizeObserver ??= class {
-    private readonly seen: ResizeObserverCallback;
-    constructor(seen: ResizeObserverCallback) {
-      this.seen = seen;
-    }
-    observe(): void {
-      const entry = { contentRect: { width: 800, height: 400 } } as ResizeObserverEntry;
-      this.seen([entry], this);
-    }
-    unobserve(): void {}
-    disconnect(): void {}
-  };
   return render(
     <QueryClientProvider client={queries}>
       <MemoryRouter initialEntries={[at]}>{what}</MemoryRouter>

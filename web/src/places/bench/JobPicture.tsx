@@ -2,7 +2,7 @@ import { usePictures } from "../../api/queries";
 import type { InHand } from "../../api/types";
 import { openRing } from "../../drawing/ring";
 import { RingMark } from "../../shared/shell/RingMark";
-import { WirePicture } from "../../shared/shell/WirePicture";
+import { PaintedPicture } from "../../shared/shell/PaintedPicture";
 
 /** A job's own sign: its ring, its form, how far its weave is. */
 export function JobPicture({ hand, box }: { hand: InHand; box: number }) {
@@ -30,7 +30,12 @@ function FormPicture({
   return (
     <span className="job-picture" style={{ width: box, height: box }}>
       {picture && (
-        <WirePicture wires={picture.wires} solids={picture.solids} metal={metal ?? "copper"} look="corner" />
+        <PaintedPicture
+          wires={picture.wires}
+          solids={picture.solids}
+          metal={metal ?? "copper"}
+          look="corner"
+        />
       )}
     </span>
   );

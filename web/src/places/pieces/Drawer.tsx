@@ -3,7 +3,7 @@ import { useCatalogue, useFormJobs, useJobs, usePictures, useWeaves } from "../.
 import { plain } from "../../quantity/format";
 import { WARE } from "./dragged";
 import { WordChoice } from "../../shared/shell/WordChoice";
-import { WirePicture } from "../../shared/shell/WirePicture";
+import { PaintedPicture } from "../../shared/shell/PaintedPicture";
 import { formToFind, ranked } from "../../shared/kernel/finder";
 
 /** Something that can be put into a piece, as a line writes it. */
@@ -86,7 +86,7 @@ export function Drawer({
 function WarePicture({ form }: { form: string }) {
   const picture = usePictures().data?.find((one) => one.id === form);
   return picture ? (
-    <WirePicture wires={picture.wires} solids={picture.solids} metal="copper" look="corner" />
+    <PaintedPicture wires={picture.wires} solids={picture.solids} metal="copper" look="corner" />
   ) : null;
 }
 

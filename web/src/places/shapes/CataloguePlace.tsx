@@ -8,7 +8,7 @@ import { sizeText } from "../../quantity/format";
 import { FindField, Found } from "../../shared/shell/Find";
 import { formToFind, ranked } from "../../shared/kernel/finder";
 import { say } from "../../shared/kernel/says";
-import { WirePicture } from "../../shared/shell/WirePicture";
+import { PaintedPicture } from "../../shared/shell/PaintedPicture";
 import { blankForm, keepForm } from "../../shared/kernel/newForm";
 
 /** Every wire form by what it does, drawn from its own geometry. */
@@ -59,7 +59,7 @@ function FormTile({ form, picture }: { form: CatalogueForm; picture: FormPicture
   return (
     <li>
       <Link className="form-tile" to={`/shapes/new/${form.id}`}>
-        <WirePicture wires={picture.wires} solids={picture.solids} metal="copper" look="corner" />
+        <PaintedPicture wires={picture.wires} solids={picture.solids} metal="copper" look="corner" />
         <span className="strong">{form.name}</span>
         <span className="tiny soft">{form.does}</span>
       </Link>
@@ -85,7 +85,7 @@ function Drawer({ pictures }: { pictures: FormPicture[] }) {
             <li key={jobId}>
               <Link className="form-tile" to={`/shapes/${jobId}`}>
                 {picture && (
-                  <WirePicture
+                  <PaintedPicture
                     wires={picture.wires}
                     solids={picture.solids}
                     metal={sketch?.metal ?? "copper"}

@@ -5,7 +5,8 @@ import { tick } from "../../drawing/ring";
 import { sizeText } from "../../quantity/format";
 import { usePixelsPerMm } from "../../shared/kernel/scale";
 import { useSize } from "../../shared/kernel/useSize";
-import { pictureBox, WireBody } from "../../shared/shell/WirePicture";
+import { pictureBox } from "../../drawing/marks";
+import { WireBody } from "../../shared/shell/WirePicture";
 import type { ViewKind, ViewWire } from "./view";
 
 interface Props {

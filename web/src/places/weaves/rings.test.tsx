@@ -63,17 +63,6 @@ describe("a patch as it grows", () => {
     wireDiameterMm: 1,
     colours: { palette: ["copper"], by: "RING", sequence: [0], painted: [] },
   } as unknown as WeaveJobData;
-  globalThis.ResizeObserver ??= class {
-    private readonly seen: ResizeObserverCallback;
-    constructor(seen: ResizeObserverCallback) {
-      this.seen = seen;
-    }
-    observe(): void {
-      this.seen([{ contentRect: { width: 800, height: 400 } } as ResizeObserverEntry], this);
-    }
-    unobserve(): void {}
-    disconnect(): void {}
-  };
 
   it.each([1, 4, sample.patch.steps.length])("shows just the rings there after %i steps", (done) => {
     const { container } = render(

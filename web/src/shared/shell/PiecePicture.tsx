@@ -1,8 +1,7 @@
 import { useMemo } from "react";
 import type { PieceDrawing } from "../../api/types";
 import { placedParts, wholeBox, type Way } from "../../drawing/board";
-import { viewBox } from "../../drawing/wire";
-import { WireBody } from "./WirePicture";
+import { PaintedPicture } from "./PaintedPicture";
 
 interface Props {
   drawing: PieceDrawing;
@@ -26,19 +25,22 @@ export function PiecePicture({ drawing, ways, metal, only, near = false, label, 
   const shown = useMemo(() => (only ? parts.filter((_, i) => only.has(i)) : parts), [parts, only]);
   const wires = useMemo(() => shown.flatMap((part) => part.wires), [shown]);
   const solids = useMemo(() => shown.flatMap((part) => part.solids), [shown]);
-  if (parts.length === 0) {
+  const box = useMemo(
+    () => (parts.length === 0 ? null : wholeBox(near && shown.length > 0 ? shown : parts)),
+    [parts, shown, near],
+  );
+  if (!box) {
     return null;
   }
-  const box = wholeBox(near && shown.length > 0 ? shown : parts);
   return (
-    <svg
-      className={className}
-      viewBox={viewBox(box, Math.max(box.width, box.height) * 0.03)}
-      role={label ? "img" : undefined}
-      aria-label={label}
-      aria-hidden={label ? undefined : true}
-    >
-      <WireBody wires={wires} solids={solids} metal={metal} look="face" />
-    </svg>
+    <PaintedPicture
+      wires={wires}
+      solids={solids}
+      metal={metal}
+      look="face"
+      box={box}
+      {...(label && { label })}
+      {...(className && { className })}
+    />
   );
 }

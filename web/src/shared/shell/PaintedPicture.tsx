@@ -1,0 +1,100 @@
+import { useEffect, useMemo, useRef } from "react";
+import { marksOf, pictureBox, type PictureSolid, type PictureWire } from "../../drawing/marks";
+import { paintMarks } from "../../drawing/paint";
+import type { Box, Look } from "../../drawing/wire";
+
+interface Props {
+  wires: readonly PictureWire[];
+  solids?: readonly PictureSolid[];
+  metal: string;
+  look: Look;
+  /** What is seen, mm; all of it where left out. */
+  box?: Box;
+  /** What a reader is told; without it the picture stands beside its words and says nothing of its own. */
+  label?: string;
+  className?: string;
+}
+
+const NONE: readonly PictureSolid[] = [];
+/** Room around, of the larger side. */
+const ROOM = 0.04;
+/** How far from being seen a picture is painted, so that nobody sees it come. */
+const NEAR = "400px";
+
+/**
+ * A form or a piece painted, so that a page of many stays light: of itself nothing can be pressed. Painted when it comes near the
+ * window, and again when its place or the light changes.
+ */
+export function PaintedPicture({ wires, solids = NONE, metal, look, box, label, className }: Props) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const marks = useMemo(() => marksOf(wires, solids, metal, look), [wires, solids, metal, look]);
+  const seen = useMemo(() => roomy(box ?? pictureBox(wires, solids, look)), [box, wires, solids, look]);
+  useEffect(() => whenNear(canvas.current!, (element) => paint(element, seen, marks)), [seen, marks]);
+  return (
+    <canvas
+      ref={canvas}
+      className={className}
+      role={label ? "img" : undefined}
+      aria-label={label}
+      aria-hidden={label ? undefined : true}
+    />
+  );
+}
+
+function roomy(box: Box): Box {
+  const room = Math.max(box.width, box.height) * ROOM;
+  return { x: box.x - room, y: box.y - room, width: box.width + 2 * room, height: box.height + 2 * room };
+}
+
+function paint(canvas: HTMLCanvasElement, box: Box, marks: Parameters<typeof paintMarks>[3]) {
+  const dots = window.devicePixelRatio;
+  const size = {
+    width: Math.round(canvas.clientWidth * dots),
+    height: Math.round(canvas.clientHeight * dots),
+  };
+  const pen = size.width > 0 && size.height > 0 ? canvas.getContext("2d") : null;
+  if (!pen) {
+    return;
+  }
+  canvas.width = size.width;
+  canvas.height = size.height;
+  const style = getComputedStyle(canvas);
+  const colour = (name: string) => style.getPropertyValue(name).trim();
+  paintMarks(pen, size, box, marks, {
+    sheet: colour("--color-base-100"),
+    ink: colour("--color-base-content"),
+    soft: colour("--color-secondary"),
+  });
+}
+
+/** Calls once it is near the window, and from then on whenever its size or the light changes; answers how to end. */
+function whenNear(canvas: HTMLCanvasElement, act: (canvas: HTMLCanvasElement) => void): () => void {
+  let near = false;
+  const again = () => {
+    if (near) {
+      act(canvas);
+    }
+  };
+  const view = new IntersectionObserver(
+    (entries) => {
+      if (!near && entries.some((entry) => entry.isIntersecting)) {
+        near = true;
+        again();
+      }
+    },
+    { rootMargin: NEAR },
+  );
+  const size = new ResizeObserver(again);
+  const theme = new MutationObserver(again);
+  const light = matchMedia("(prefers-color-scheme: dark)");
+  view.observe(canvas);
+  size.observe(canvas);
+  theme.observe(document.documentElement, { attributeFilter: ["data-theme"] });
+  light.addEventListener("change", again);
+  return () => {
+    view.disconnect();
+    size.disconnect();
+    theme.disconnect();
+    light.removeEventListener("change", again);
+  };
+}
