@@ -50,6 +50,11 @@ export async function exported(form: string, format: string, question: unknown =
   return (await ask(`/api/forms/${form}/export/${format}`, question)).arrayBuffer();
 }
 
+/** A piece in an open format. */
+export async function exportedPiece(line: string, format: string): Promise<ArrayBuffer> {
+  return (await ask(`/api/pieces/export/${format}`, { line })).arrayBuffer();
+}
+
 /** Poses of a weave from the shortest cell to the longest. */
 export async function poses(
   weave: string,

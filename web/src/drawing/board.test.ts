@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { fitted, placedParts, wholeBox, type DrawnPiece } from "./board";
+import { bothOf, fitted, placedParts, wholeBox, type DrawnPiece } from "./board";
 
 const UPRIGHT = [1, 0, 0, 0, 1, 0, 0, 0, 1];
 /** A quarter turn about z: x goes up. */
@@ -24,6 +24,8 @@ function drawing(): DrawnPiece {
     ],
     round: null,
     roundShapeOf: null,
+    draped: null,
+    drapedShapeOf: null,
   };
 }
 
@@ -38,6 +40,17 @@ test("every part is put where the core says, its beads with it", () => {
 
 test("a way it does not lie is none", () => {
   expect(placedParts(drawing(), "round")).toBeNull();
+});
+
+test("the second of a pair is the first in a mirror beside it", () => {
+  const both = bothOf(placedParts(drawing(), "along")!);
+  expect(both).toHaveLength(4);
+  // the first ends at 20.5, a line 4 further on is the mirror
+  expect(both[2]!.wires[0]!.points).toEqual([49, 0, 0, 39, 0, 0]);
+  expect(both[3]!.solids[0]!.axis).toEqual([-1, 0, 0]);
+  const own = wholeBox(both.slice(2));
+  expect(own.x - 20.5).toBeCloseTo(8);
+  expect(wholeBox(both).width).toBeCloseTo(2 * 21 + 8);
 });
 
 test("the box holds wires as thick as they are", () => {

@@ -24,9 +24,11 @@ export interface DrawnPiece {
   down: readonly (readonly number[])[];
   round: readonly (readonly number[])[] | null;
   roundShapeOf: readonly number[] | null;
+  draped: readonly (readonly number[])[] | null;
+  drapedShapeOf: readonly number[] | null;
 }
 
-export type Way = "along" | "down" | "round";
+export type Way = "along" | "down" | "round" | "draped";
 
 export interface PlacedWire {
   diameterMm: number;
@@ -65,10 +67,36 @@ function flat(place: Place, points: readonly number[], closed: boolean): number[
   return closed ? [...all, ...all.slice(0, 6)] : all;
 }
 
+/** The mirror image of parts, to the right of a line. */
+export function mirroredParts(parts: readonly PlacedPart[], lineMm: number): PlacedPart[] {
+  return parts.map(({ wires, solids, box }) => ({
+    wires: wires.map((wire) => ({
+      ...wire,
+      points: wire.points.map((value, i) => (i % 3 === 0 ? 2 * lineMm - value : value)),
+    })),
+    solids: solids.map((solid) => ({
+      ...solid,
+      centre: [2 * lineMm - solid.centre[0]!, ...solid.centre.slice(1)],
+      axis: [-solid.axis[0]!, ...solid.axis.slice(1)],
+    })),
+    box: { ...box, x: 2 * lineMm - box.x - box.width },
+  }));
+}
+
+/** How far the two of a pair are drawn apart, mm: about an ear's breadth in its picture, and no measure of anything. */
+const APART_MM = 8;
+
+/** Both of a pair, the second as the first one's mirror image. */
+export function bothOf(parts: readonly PlacedPart[]): PlacedPart[] {
+  const box = wholeBox(parts);
+  return [...parts, ...mirroredParts(parts, box.x + box.width + APART_MM / 2)];
+}
+
 /** Every part where it is; null for a way the piece does not lie. */
 export function placedParts(drawing: DrawnPiece, way: Way): PlacedPart[] | null {
   const places = drawing[way];
-  const shapeOf = way === "round" ? drawing.roundShapeOf : drawing.shapeOf;
+  const bent = way === "round" ? drawing.roundShapeOf : drawing.drapedShapeOf;
+  const shapeOf = way === "round" || way === "draped" ? bent : drawing.shapeOf;
   if (!places || !shapeOf) {
     return null;
   }

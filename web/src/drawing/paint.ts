@@ -90,7 +90,10 @@ function glass(pen: CanvasRenderingContext2D, box: Box, colours: SheetColours): 
   const y = box.y + 0.3 * box.height;
   const gradient = pen.createRadialGradient(x, y, 0, x, y, 0.8 * Math.max(box.width, box.height));
   for (const [at, colour, share] of GLASS) {
-    gradient.addColorStop(at, `color-mix(in srgb, ${colour ? colours[colour] : LIGHT} ${100 * share}%, transparent)`);
+    gradient.addColorStop(
+      at,
+      `color-mix(in srgb, ${colour ? colours[colour] : LIGHT} ${100 * share}%, transparent)`,
+    );
   }
   return gradient;
 }

@@ -32,6 +32,7 @@ const ring = (parent: number): PieceAnswer["parts"][number] => ({
   depth: 0,
   spanMm: 4,
   weightG: 0.1,
+  handed: false,
 });
 const link = (parent: number): PieceAnswer["parts"][number] => ({
   ...ring(parent),
@@ -39,6 +40,7 @@ const link = (parent: number): PieceAnswer["parts"][number] => ({
   written: 1,
   form: "bead-link",
   spanMm: 17.4,
+  handed: true,
 });
 const joint = (a: number, maker: number): PieceAnswer["joints"][number] => ({
   a,

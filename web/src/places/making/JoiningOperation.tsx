@@ -22,20 +22,38 @@ function useJoined(run: Kept<RunData>) {
 const handled = ({ operation }: OperationProps) =>
   operation.detail.family === "joining" ? operation.detail : null;
 
+/** Whether it is the second of a pair that is in hand, the first one's mirror image. */
+const isSecond = ({ run, place }: OperationProps) =>
+  run.data.kind === "piece" && run.data.facts.pair && place.copies === 1 && place.first === 1;
+
+/** Whether both of a pair are in hand together. */
+const areBoth = ({ run, place }: OperationProps) =>
+  run.data.kind === "piece" && run.data.facts.pair && place.copies === 2;
+
 function Picture(props: OperationProps) {
   const kind = handled(props)?.kind;
   if (kind === "CLOSE_FIRST" || kind === "OPEN_FIRST") {
     return <LooseRings open={kind === "OPEN_FIRST"} />;
   }
   return kind === "MAKE" ? (
-    <Piece run={props.run} made={handled(props)!.part} />
+    <Piece run={props.run} made={handled(props)!.part} second={isSecond(props)} />
   ) : (
-    <Piece run={props.run} joins={props.place.count + 1} />
+    <Piece run={props.run} joins={props.place.count + 1} second={isSecond(props)} />
   );
 }
 
 /** The piece whole; as far as it is joined; or the part that is made now. */
-export function Piece({ run, made, joins }: { run: Kept<RunData>; made?: number; joins?: number }) {
+export function Piece({
+  run,
+  made,
+  joins,
+  second = false,
+}: {
+  run: Kept<RunData>;
+  made?: number;
+  joins?: number;
+  second?: boolean;
+}) {
   const { piece } = useJoined(run);
   const only = useMemo(() => {
     if (made !== undefined) {
@@ -54,6 +72,7 @@ export function Piece({ run, made, joins }: { run: Kept<RunData>; made?: number;
       ways={hangs ? HUNG : LAID}
       metal={metal}
       {...(only && { only })}
+      {...(second && { pair: "second" as const })}
       near={made !== undefined}
       className="making-drawing piece-drawing"
       label="The piece so far"
@@ -105,11 +124,18 @@ function Words(props: OperationProps) {
   return (
     <>
       <p className="huge" data-testid="big-number">
-        {detail.parts}
+        {props.place.times}
         <small>{detail.insideMm > 0 ? "rings" : "to make"}</small>
       </p>
       <p className="what">{sizes}</p>
       {made && <p className="soft">{piece?.written[made.written]?.line}</p>}
+      {made?.handed && (isSecond(props) || areBoth(props)) && (
+        <p className="what" role="note">
+          {isSecond(props)
+            ? "The mirror image of the first: wind it the other way round."
+            : "Half of them mirror images: wind those the other way round."}
+        </p>
+      )}
       <p className="what">{WORDS[detail.kind]}</p>
     </>
   );

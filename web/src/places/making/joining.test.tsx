@@ -92,6 +92,18 @@ it("names the part that is made", async () => {
   expect(await screen.findByText("bead-link bead=6")).toBeTruthy();
 });
 
+it("tells that the second of a pair is wound the other way, where that is another thing", async () => {
+  const begun = run({ "open-1": 1 }, { "open-1": 3 });
+  const { data } = begun as { data: { kind: "piece"; facts: { pair: boolean } } };
+  data.facts.pair = true;
+  Object.assign(begun.data.plan, { copies: 2, perGroup: 1 });
+  begun.data.done["make-1"] = 1;
+  begun.data.done["put-together"] = 1;
+  begun.data.done["open-1"] = 2;
+  show(<RunPage run={begun} />);
+  expect(await screen.findByText(/mirror image of the first/)).toBeTruthy();
+});
+
 it("goes joint by joint as it was frozen with the run", async () => {
   show(<RunPage run={run({ "open-1": 1, "make-1": 1 }, { "put-together": 1 })} />);
   expect(await screen.findByText(/Open ring 2, hang in bead link 1 and bead link 2, close/)).toBeTruthy();

@@ -37,6 +37,7 @@ export function Board({ piece, metal, way, girthMm, units, chosen, onChoose, onD
     return <div ref={ref} className="board" />;
   }
   const closed = way === "round" && piece.drawing?.round !== null;
+  const draped = way === "draped" ? piece.draped : null;
   const box = paper(parts, piece, closed, way);
   const fit = fitted(box, width, height, MARGINS, trueScale ?? LARGEST);
   const scale = trueScale ?? fit.scale;
@@ -49,12 +50,14 @@ export function Board({ piece, metal, way, girthMm, units, chosen, onChoose, onD
       {width > 0 && (
         <svg width={wide} height={height} role="img" aria-label={told(piece, units)}>
           {closed && girthMm !== null && <BodyRound girthMm={girthMm} place={place} scale={scale} />}
+          {draped && <Neck radiusMm={draped.neckRadiusMm} place={place} scale={scale} />}
           <g transform={`translate(${place.x} ${place.y}) scale(${scale})`}>
             <Marked {...{ parts, piece, scale, chosen }} />
             <Parts parts={parts} metal={metal} />
           </g>
           <Hits {...{ parts, piece, place, scale, onChoose, onDropped }} />
-          {!closed && <Lengths {...{ piece, units, way, box, place, scale, height }} />}
+          {draped && <Hangs {...{ units, box, place, scale }} downMm={draped.depthMm} />}
+          {!closed && !draped && <Lengths {...{ piece, units, way, box, place, scale, height }} />}
         </svg>
       )}
     </div>
@@ -68,7 +71,7 @@ function told(piece: PieceAnswer, units: Units): string {
 /** What has to be on the paper: the parts, and the length wanted beside them. */
 function paper(parts: readonly PlacedPart[], piece: PieceAnswer, closed: boolean, way: Way): Box {
   const box = wholeBox(parts);
-  if (closed || way === "down") {
+  if (closed || way === "down" || way === "draped") {
     return box;
   }
   const right = Math.max(box.x + box.width, piece.targetLengthMm ?? 0);
@@ -176,7 +179,7 @@ function Lengths({
   height,
 }: Pick<Props, "piece" | "units" | "way"> & { box: Box; place: Place; scale: number; height: number }) {
   if (way === "down") {
-    return <Hangs {...{ piece, units, box, place, scale }} />;
+    return <Hangs {...{ units, box, place, scale }} downMm={piece.hangsMm} />;
   }
   const y = Math.min(height - 46, place.y + (box.y + box.height) * scale + 26);
   const left = place.x;
@@ -220,15 +223,15 @@ function Lengths({
 
 /** How far it hangs, beside it. */
 function Hangs({
-  piece,
+  downMm,
   units,
   box,
   place,
   scale,
-}: Pick<Props, "piece" | "units"> & { box: Box; place: Place; scale: number }) {
+}: Pick<Props, "units"> & { downMm: number; box: Box; place: Place; scale: number }) {
   const x = place.x + (box.x + box.width) * scale + 28;
   const top = place.y;
-  const bottom = place.y + piece.hangsMm * scale;
+  const bottom = place.y + downMm * scale;
   return (
     <g>
       <path className="extension" d={`M${place.x} ${top}H${x + 6}M${place.x} ${bottom}H${x + 6}`} />
@@ -239,7 +242,7 @@ function Hangs({
         strokeWidth="1.5"
       />
       <text className="figures board-length" x={x + 12} y={(top + bottom) / 2 + 5}>
-        {sizeText(piece.hangsMm, units, 1)}
+        {sizeText(downMm, units, 1)}
       </text>
     </g>
   );
@@ -257,5 +260,20 @@ function BodyRound({ girthMm, place, scale }: { girthMm: number; place: Place; s
     </g>
   );
 }
+
+/** The neck's two sides, from which it hangs. */
+function Neck({ radiusMm, place, scale }: { radiusMm: number; place: Place; scale: number }) {
+  const r = radiusMm * scale;
+  const up = NECK_UP * r;
+  return (
+    <path
+      className="board-body"
+      d={`M${place.x - r} ${place.y - up}V${place.y}A${r} ${r * 0.4} 0 0 0 ${place.x + r} ${place.y}V${place.y - up}`}
+    />
+  );
+}
+
+/** How far the neck is drawn upward, of its radius. */
+const NECK_UP = 0.9;
 
 const BODY_TEXT = "the body, as if round";

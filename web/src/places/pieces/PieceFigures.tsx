@@ -35,8 +35,10 @@ export function PieceFigures(props: Props) {
       <Wanted {...props} />
       <Joined {...props} />
       <WornWords {...props} />
+      <DrapedWords {...props} />
       <Takes {...props} />
       <Faces {...props} />
+      <Twin {...props} />
     </>
   );
 }
@@ -142,6 +144,16 @@ function WornWords({ piece, units, girthMm }: Props) {
   );
 }
 
+/** How deep a necklace hangs. */
+function DrapedWords({ piece, units }: Props) {
+  return piece.draped ? (
+    <p className="note">
+      On the neck its lowest part hangs about{" "}
+      <strong>{sizeText(piece.draped.depthMm, units, 0)}</strong> below the sides of it, within a centimetre.
+    </p>
+  ) : null;
+}
+
 /** Rings to make, lengths to cut, what is bought. */
 function Takes({ piece, units }: Props) {
   return (
@@ -221,6 +233,19 @@ function closing(ring: PieceAnswer["rings"][number]): string {
     : ring.preClosed === ring.count
       ? "closed first"
       : `${ring.preClosed} closed first, ${ring.count - ring.preClosed} opened`;
+}
+
+/** What of a pair's second one is wound the other way round. */
+function Twin({ piece }: Props) {
+  const wound = [...new Set(piece.parts.filter((part) => part.handed).map((part) => part.name))];
+  return !piece.pair ? null : (
+    <p className="note">
+      The second is the mirror image
+      {wound.length > 0
+        ? ` of the first: wind its ${wound.join(" and ")} the other way round.`
+        : " by itself: nothing of it is wound, so make both alike."}
+    </p>
+  );
 }
 
 /** Which parts of the row look another way than its first. */

@@ -21,6 +21,7 @@ import { Looks, type Look } from "./Looks";
 import { Order } from "./Order";
 import { PartBar } from "./PartBar";
 import { PartRow } from "./PartRow";
+import { PieceExports } from "./PieceExports";
 import { PieceFigures } from "./PieceFigures";
 import { PieceSentence } from "./PieceSentence";
 import type { Dropped } from "./dragged";
@@ -132,6 +133,7 @@ function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
             girthMm={data.body && data.body.part !== "EAR" ? data.body.girthMm : null}
           />
           <Make kept={kept} data={data} flush={() => editor.flush()} piece={piece} shut={problem !== null} />
+          <PieceExports kept={kept} />
         </aside>
       )}
     </div>
@@ -156,7 +158,7 @@ function Shown({ piece, data, chosen, onChoose, onDropped, units }: ShownProps) 
   const girthMm = data.body && data.body.part !== "EAR" ? data.body.girthMm : null;
   return (
     <>
-      <Looks look={now} onLook={setLook} closes={piece.drawing?.round !== null} />
+      <Looks look={now} onLook={setLook} closes={piece.drawing?.round !== null} drapes={piece.draped !== null} />
       {now === "order" ? (
         <Order piece={piece} metal={data.metal} ways={hangs ? HUNG : LAID} />
       ) : (

@@ -1,10 +1,13 @@
 import { useState } from "react";
-import { Link } from "react-router";
+import { Link, useNavigate } from "react-router";
+import { call } from "../../api/client";
 import { usePieceJobs, usePiecePicture, usePreferences, useStarters } from "../../api/queries";
 import type { Kept, PieceJobData } from "../../api/types";
 import { sizeText, type Units } from "../../quantity/format";
 import { ranked, starterToFind } from "../../shared/kernel/finder";
+import { keepPiece } from "../../shared/kernel/newPiece";
 import { FindField, Found } from "../../shared/shell/Find";
+import { ReadIn } from "../../shared/shell/ReadIn";
 import { PiecePicture } from "../../shared/shell/PiecePicture";
 import { StarterTiles } from "../../shared/shell/StarterTiles";
 
@@ -23,7 +26,10 @@ export function PiecesDoor() {
     <div className="place catalogue pieces-door">
       <div className="flex flex-wrap items-baseline justify-between gap-x-8">
         <h1 className="place-title">Pieces</h1>
-        <FindField words={wanted} onWords={setWanted} />
+        <span className="flex flex-wrap items-baseline gap-x-8">
+          <ReadPiece />
+          <FindField words={wanted} onWords={setWanted} />
+        </span>
       </div>
       <p className="mt-1 max-w-prose soft">
         Take one that is built like yours, say whom it is for and how it is worn, and change it part by part.
@@ -44,6 +50,16 @@ export function PiecesDoor() {
   );
 }
 
+/** A piece that was taken out, here or elsewhere. */
+function ReadPiece() {
+  const navigate = useNavigate();
+  const read = async (text: string) => {
+    const data = await call<PieceJobData>("POST", "/api/pieces/import", text, undefined, "text/plain");
+    await navigate(`/pieces/${await keepPiece(data)}`);
+  };
+  return <ReadIn label="A piece's file" accept=".json" onText={read} />;
+}
+
 const CLOSED = ["round", "along"] as const;
 const HUNG = ["down"] as const;
 
@@ -56,7 +72,10 @@ function OwnPiece({ job, units }: { job: Kept<PieceJobData>; units: Units }) {
       <Link className="starter" to={`/pieces/${job.id}`}>
         <span className="starter-picture">
           {piece?.drawing && (
-            <PiecePicture drawing={piece.drawing} metal={data.metal} ways={hangs ? HUNG : CLOSED} />
+            <PiecePicture
+ drawing={piece.drawing}
+ {...(piece.pair && { pair: "both" as const })}
+ metal={data.metal} ways={hangs ? HUNG : CLOSED} />
           )}
         </span>
         <span className="strong">{data.name}</span>

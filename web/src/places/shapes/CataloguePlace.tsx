@@ -8,6 +8,7 @@ import { sizeText } from "../../quantity/format";
 import { FindField, Found } from "../../shared/shell/Find";
 import { formToFind, ranked } from "../../shared/kernel/finder";
 import { say } from "../../shared/kernel/says";
+import { ReadIn } from "../../shared/shell/ReadIn";
 import { PaintedPicture } from "../../shared/shell/PaintedPicture";
 import { blankForm, keepForm } from "../../shared/kernel/newForm";
 
@@ -30,7 +31,7 @@ export function CataloguePlace() {
           <Link className="quiet" to="/shapes/practice">
             practise loops
           </Link>
-          <ReadIn forms={forms} />
+          <ReadForm forms={forms} />
           <FindField words={wanted} onWords={setWanted} />
         </span>
       </div>
@@ -114,42 +115,16 @@ interface Imported {
 }
 
 /** A form definition or a bend table from a file. */
-function ReadIn({ forms }: { forms: CatalogueForm[] }) {
-  const file = useRef<HTMLInputElement>(null);
+function ReadForm({ forms }: { forms: CatalogueForm[] }) {
   const choices = usePreferences().data?.data;
   const spools = useSpools().data ?? [];
   const navigate = useNavigate();
-  const read = async (chosen: File) => {
-    try {
-      const text = await chosen.text();
-      const came = await call<Imported>("POST", "/api/forms/import", text, undefined, "text/plain");
-      const form = forms.find((one) => one.id === came.formId)!;
-      const blank = blankForm({ ...form, usualWireMm: came.answer.wireDiameterMm }, choices!, spools);
-      const name = chosen.name.replace(/\.[^.]*$/, "").slice(0, 120) || blank.name;
-      await navigate(`/shapes/${await keepForm({ ...blank, name, parameters: came.parameters })}`);
-    } catch (failure) {
-      say(failureWords(failure, "The file could not be read; nothing was kept."));
-    }
+  const read = async (text: string, name: string) => {
+    const came = await call<Imported>("POST", "/api/forms/import", text, undefined, "text/plain");
+    const form = forms.find((one) => one.id === came.formId)!;
+    const blank = blankForm({ ...form, usualWireMm: came.answer.wireDiameterMm }, choices!, spools);
+    const called = name || blank.name;
+    await navigate(`/shapes/${await keepForm({ ...blank, name: called, parameters: came.parameters })}`);
   };
-  return (
-    <>
-      <button className="quiet" onClick={() => file.current?.click()}>
-        read in a file
-      </button>
-      <input
-        ref={file}
-        type="file"
-        hidden
-        aria-label="Form definition or bend table"
-        accept=".json,.csv"
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = "";
-          if (chosen) {
-            void read(chosen);
-          }
-        }}
-      />
-    </>
-  );
+  return <ReadIn label="Form definition or bend table" accept=".json,.csv" onText={read} />;
 }

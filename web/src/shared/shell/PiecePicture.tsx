@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import type { PieceDrawing } from "../../api/types";
-import { placedParts, wholeBox, type Way } from "../../drawing/board";
+import { bothOf, mirroredParts, placedParts, wholeBox, type Way } from "../../drawing/board";
 import { PaintedPicture } from "./PaintedPicture";
 
 interface Props {
@@ -10,6 +10,8 @@ interface Props {
   metal: string;
   /** The parts drawn; all where left out. */
   only?: ReadonlySet<number>;
+  /** Both of a pair; or the second of it alone. */
+  pair?: "both" | "second";
   /** Whether what is drawn fills the picture; else there is room for the whole piece. */
   near?: boolean;
   label?: string;
@@ -17,11 +19,14 @@ interface Props {
 }
 
 /** A piece small, in its metal. Fills its place. */
-export function PiecePicture({ drawing, ways, metal, only, near = false, label, className }: Props) {
-  const parts = useMemo(
-    () => ways.map((way) => placedParts(drawing, way)).find((found) => found !== null) ?? [],
-    [drawing, ways],
-  );
+export function PiecePicture({ drawing, ways, metal, only, near = false, pair, label, className }: Props) {
+  const parts = useMemo(() => {
+    const laid = ways.map((way) => placedParts(drawing, way)).find((found) => found !== null) ?? [];
+    if (!pair || laid.length === 0) {
+      return laid;
+    }
+    return pair === "both" ? bothOf(laid) : mirroredParts(laid, 0);
+  }, [drawing, ways, pair]);
   const shown = useMemo(() => (only ? parts.filter((_, i) => only.has(i)) : parts), [parts, only]);
   const wires = useMemo(() => shown.flatMap((part) => part.wires), [shown]);
   const solids = useMemo(() => shown.flatMap((part) => part.solids), [shown]);

@@ -36,14 +36,15 @@ export function StarterTiles({ only }: { only?: (starter: Starter) => boolean })
 }
 
 function StarterTile({ starter }: { starter: Starter }) {
-  const drawing = usePiecePicture(starter.line, starter.metal).data?.drawing;
+  const piece = usePiecePicture(starter.line, starter.metal).data;
   return (
     <li>
       <Link className="starter" to={`/pieces/new/${starter.id}`}>
         <span className="starter-picture">
-          {drawing && (
+          {piece?.drawing && (
             <PiecePicture
-              drawing={drawing}
+              drawing={piece.drawing}
+              {...(piece.pair && { pair: "both" as const })}
               metal={starter.metal}
               ways={starter.body === "EAR" ? HUNG : CLOSED}
             />

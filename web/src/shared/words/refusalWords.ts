@@ -230,6 +230,9 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
     "This is no form definition. Take one that Toroid wrote; nothing was kept of it.",
   "form-of-other-version": () =>
     "This definition is of a version this Toroid does not know. Nothing was kept of it.",
+  "no-piece-file": () => "This is no piece. Take a file that Toroid wrote; nothing was kept of it.",
+  "piece-of-other-version": () =>
+    "This piece is of a version this Toroid does not know. Nothing was kept of it.",
   "no-bends-in-a-coil": () =>
     "A coil or a spiral cannot be said in feeds and bends. Take its drawing, or its form as JSON.",
   "bend-table-of-one-wire": (said) =>
@@ -242,6 +245,8 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
     `The bend table could not be read: in line ${said.number("line", 0)} "${said.value}" is no number. Its columns are ${said.list("columns")}.`,
   "unknown-format-of-rings": (said) =>
     `Rings are not written as ${said.value}. Use svg, stl, gltf or csv; a weave itself as json.`,
+  "unknown-format-of-pieces": (said) =>
+    `Pieces are not written as ${said.value}. Use svg, pdf, stl, gltf, csv or json.`,
   "unknown-format-of-forms": (said) =>
     `Forms are not written as ${said.value}. Use svg, pdf, dxf, stl, gltf, csv or json.`,
 

@@ -141,6 +141,15 @@ abstract class BrowserTest {
                 .getAttribute("href");
     }
 
+    /** Waits until a picture comes into view and shows something. */
+    protected void painted(Locator canvas) {
+        canvas.scrollIntoViewIfNeeded();
+        page.waitForFunction(
+                "one => one.width > 40 && one.getContext('2d').getImageData(0, 0, one.width, one.height).data"
+                        + ".some((value, i) => i % 4 === 3 && value > 0)",
+                canvas.elementHandle());
+    }
+
     protected Locator field(String label) {
         return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }

@@ -26,7 +26,12 @@ public record Solid(Kind kind, Vector3D centre, Vector3D axis, double diameterMm
         CAP
     }
 
-    private boolean hasFlatFaces() {
+    /** The same somewhere else, turned. */
+    public Solid at(Vector3D where, Vector3D along) {
+        return new Solid(kind, where, along, diameterMm, lengthMm, holeMm);
+    }
+
+    boolean hasFlatFaces() {
         return kind == Kind.CORD || kind == Kind.SPACER || kind == Kind.CAP;
     }
 

@@ -54,22 +54,109 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
         }
         var triangles = new ArrayList<int[]>();
         for (int i = 0; i + 1 < points.size(); i++) {
-            wall(triangles, i * sides, sides);
+            wall(triangles, i * sides, (i + 1) * sides, sides);
         }
-        cap(corners, triangles, points.get(0), 0, sides, false);
-        cap(corners, triangles, points.get(points.size() - 1), (points.size() - 1) * sides, sides, true);
+        cap(corners, triangles, points.get(0).frame().position(), 0, sides, false);
+        int last = points.size() - 1;
+        cap(corners, triangles, points.get(last).frame().position(), last * sides, sides, true);
         return new TubeMesh(corners, triangles);
     }
 
+    /**
+     * A round wire along straight stretches, each ring of corners square to the mean way of its two neighbours.
+     *
+     * @param line its middle line, mm; places that follow on themselves count once; 2 at least, 3 where it is closed
+     * @param closed whether its last place is followed by its first
+     * @param sides corners of a ring, 3 up
+     */
+    public static TubeMesh along(List<Vector3D> line, double diameterMm, boolean closed, int sides) {
+        List<Vector3D> places = apart(line, closed);
+        int n = places.size();
+        var ways = new ArrayList<Vector3D>();
+        for (int i = 0; i < n; i++) {
+            Vector3D before = places.get(closed ? (i + n - 1) % n : Math.max(0, i - 1));
+            Vector3D after = places.get(closed ? (i + 1) % n : Math.min(n - 1, i + 1));
+            ways.add(
+                    after.distance(before) < SAME_MM
+                            ? ways.get(i - 1)
+                            : after.subtract(before).normalize());
+        }
+        var normals = new ArrayList<Vector3D>();
+        normals.add(ways.get(0).orthogonal());
+        for (int i = 1; i < n; i++) {
+            normals.add(carried(places, ways, i - 1, i, normals.get(i - 1)));
+        }
+        double twist =
+                closed ? twist(normals.get(0), carried(places, ways, n - 1, 0, normals.get(n - 1)), ways.get(0)) : 0;
+        var corners = new ArrayList<Vector3D>();
+        for (int i = 0; i < n; i++) {
+            Vector3D side = ways.get(i).crossProduct(normals.get(i));
+            for (int k = 0; k < sides; k++) {
+                double angle = 2 * Math.PI * k / sides - twist * i / n;
+                corners.add(new Vector3D(
+                        1,
+                        places.get(i),
+                        diameterMm / 2 * Math.cos(angle),
+                        normals.get(i),
+                        diameterMm / 2 * Math.sin(angle),
+                        side));
+            }
+        }
+        var triangles = new ArrayList<int[]>();
+        for (int i = 0; i + 1 < n; i++) {
+            wall(triangles, i * sides, (i + 1) * sides, sides);
+        }
+        if (closed) {
+            wall(triangles, (n - 1) * sides, 0, sides);
+        } else {
+            cap(corners, triangles, places.get(0), 0, sides, false);
+            cap(corners, triangles, places.get(n - 1), (n - 1) * sides, sides, true);
+        }
+        return new TubeMesh(corners, triangles);
+    }
+
+    private static final double SAME_MM = 1e-9;
+
+    private static List<Vector3D> apart(List<Vector3D> line, boolean closed) {
+        var places = new ArrayList<Vector3D>();
+        for (Vector3D place : line) {
+            if (places.isEmpty() || place.distance(places.get(places.size() - 1)) > SAME_MM) {
+                places.add(place);
+            }
+        }
+        if (closed && places.size() > 1 && places.get(0).distance(places.get(places.size() - 1)) <= SAME_MM) {
+            places.remove(places.size() - 1);
+        }
+        return places;
+    }
+
+    /** How far round the wire a normal has come when it is back at its beginning, radians. */
+    private static double twist(Vector3D normal, Vector3D back, Vector3D way) {
+        return Math.atan2(way.dotProduct(normal.crossProduct(back)), normal.dotProduct(back));
+    }
+
+    private static Vector3D carried(List<Vector3D> places, List<Vector3D> ways, int from, int to, Vector3D normal) {
+        return carried(places.get(from), ways.get(from), places.get(to), ways.get(to), normal);
+    }
+
     private static Vector3D carried(WirePoint from, WirePoint to, Vector3D normal) {
-        Vector3D chord = to.frame().position().subtract(from.frame().position());
+        return carried(
+                from.frame().position(),
+                from.frame().tangent(),
+                to.frame().position(),
+                to.frame().tangent(),
+                normal);
+    }
+
+    private static Vector3D carried(Vector3D from, Vector3D fromWay, Vector3D to, Vector3D toWay, Vector3D normal) {
+        Vector3D chord = to.subtract(from);
         double square = chord.getNormSq();
         if (square < 1e-18) {
             return normal;
         }
         Vector3D r = reflected(normal, chord, square);
-        Vector3D t = reflected(from.frame().tangent(), chord, square);
-        Vector3D second = to.frame().tangent().subtract(t);
+        Vector3D t = reflected(fromWay, chord, square);
+        Vector3D second = toWay.subtract(t);
         double secondSquare = second.getNormSq();
         return secondSquare < 1e-18 ? r : reflected(r, second, secondSquare);
     }
@@ -102,18 +189,17 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
         return Math.signum(x) * Math.sqrt(Math.abs(x));
     }
 
-    private static void wall(List<int[]> triangles, int first, int sides) {
+    static void wall(List<int[]> triangles, int first, int second, int sides) {
         for (int k = 0; k < sides; k++) {
             int next = (k + 1) % sides;
-            triangles.add(new int[] {first + k, first + next, first + sides + k});
-            triangles.add(new int[] {first + next, first + sides + next, first + sides + k});
+            triangles.add(new int[] {first + k, first + next, second + k});
+            triangles.add(new int[] {first + next, second + next, second + k});
         }
     }
 
-    private static void cap(
-            List<Vector3D> corners, List<int[]> triangles, WirePoint at, int first, int sides, boolean last) {
+    static void cap(List<Vector3D> corners, List<int[]> triangles, Vector3D at, int first, int sides, boolean last) {
         int middle = corners.size();
-        corners.add(at.frame().position());
+        corners.add(at);
         for (int k = 0; k < sides; k++) {
             int a = first + k;
             int b = first + (k + 1) % sides;

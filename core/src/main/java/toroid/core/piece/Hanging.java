@@ -44,13 +44,7 @@ public record Hanging(List<Vector3D> down, List<Double> carriesG, List<Double> t
 
     public static Hanging of(PieceWork work) {
         int n = work.parts().size();
-        double[] carries = new double[n];
-        for (int i = n - 1; i >= 0; i--) {
-            carries[i] += work.parts().get(i).massG();
-            if (i > 0) {
-                carries[work.hangsBy(i).a()] += carries[i];
-            }
-        }
+        double[] carries = carriesG(work);
         var down = new ArrayList<Vector3D>();
         var tilt = new ArrayList<Double>();
         var all = new ArrayList<Double>();
@@ -62,6 +56,18 @@ public record Hanging(List<Vector3D> down, List<Double> carriesG, List<Double> t
             all.add(carries[i]);
         }
         return new Hanging(down, all, tilt);
+    }
+
+    /** Weight of each part and of all that hangs from it, the rest of its row included. */
+    static double[] carriesG(PieceWork work) {
+        double[] carries = new double[work.parts().size()];
+        for (int i = carries.length - 1; i >= 0; i--) {
+            carries[i] += work.parts().get(i).massG();
+            if (i > 0) {
+                carries[work.hangsBy(i).a()] += carries[i];
+            }
+        }
+        return carries;
     }
 
     /** A weight at a port, or at a place of the part itself. */

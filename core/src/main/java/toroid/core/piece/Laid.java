@@ -2,6 +2,8 @@ package toroid.core.piece;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -21,28 +23,104 @@ public record Laid(List<Place> places) {
     /**
      * @param at where the part's own origin comes to be, mm
      * @param turn how it is turned, of its own coordinates into those of the piece
-     * @param arc how it is bent first; null where it stays straight
+     * @param bend how it is bent first; null where it stays straight
      */
-    public record Place(Vector3D at, Rotation turn, Arc arc) {
+    public record Place(Vector3D at, Rotation turn, Bend bend) {
         public Vector3D of(Vector3D own) {
-            return at.add(turn.applyTo(arc == null ? own : arc.of(own)));
+            return at.add(turn.applyTo(bend == null ? own : bend.of(own)));
+        }
+
+        /** Its body as it is before it is turned and put in its place: bent where it is bent. */
+        public Body own(Body body) {
+            return bend == null ? body : bent(body, bend);
         }
 
         /** A direction at that place of the part. */
         public Vector3D direction(Vector3D own, Vector3D way) {
-            return turn.applyTo(arc == null ? way : arc.direction(own, way));
+            return turn.applyTo(bend == null ? way : bend.direction(own, way));
+        }
+    }
+
+    /** The body of what is bent first, in its own coordinates still. */
+    private static Body bent(Body body, Bend bend) {
+        return new Body(
+                body.tubes().stream()
+                        .map(tube -> new Body.Tube(
+                                tube.metal(),
+                                tube.diameterMm(),
+                                fine(tube).stream().map(bend::of).toList(),
+                                tube.closed()))
+                        .toList(),
+                body.solids().stream()
+                        .map(solid -> solid.at(bend.of(solid.centre()), bend.direction(solid.centre(), solid.axis())))
+                        .toList());
+    }
+
+    /** Long straight stretches in steps, so that they bend. */
+    private static List<Vector3D> fine(Body.Tube tube) {
+        var points = new ArrayList<Vector3D>();
+        List<Vector3D> given = tube.points();
+        for (int i = 0; i + 1 < given.size(); i++) {
+            int steps = (int) Math.ceil(given.get(i).distance(given.get(i + 1)) / STEP_MM);
+            for (int step = 0; step < steps; step++) {
+                double share = (double) step / steps;
+                points.add(new Vector3D(1 - share, given.get(i), share, given.get(i + 1)));
+            }
+        }
+        points.add(given.get(given.size() - 1));
+        return points;
+    }
+
+    private static final double STEP_MM = 3;
+
+    /** What becomes of a part that is supple and lies along x. */
+    public sealed interface Bend {
+        /** A place of it. */
+        Vector3D of(Vector3D own);
+
+        /** A direction at a place of it. */
+        Vector3D direction(Vector3D own, Vector3D way);
+    }
+
+    /** Along a line of equal steps, its front as far to the front as it goes. */
+    public record Curve(double stepMm, List<Vector3D> places) implements Bend {
+        public Curve {
+            places = List.copyOf(places);
+        }
+
+        @Override
+        public Vector3D of(Vector3D own) {
+            int step = step(own);
+            Vector3D from = places.get(step);
+            double share = own.getX() / stepMm - step;
+            Vector3D at = from.add(places.get(step + 1).subtract(from).scalarMultiply(share));
+            return at.add(direction(own, new Vector3D(0, own.getY(), own.getZ())));
+        }
+
+        @Override
+        public Vector3D direction(Vector3D own, Vector3D way) {
+            int step = step(own);
+            Vector3D along = places.get(step + 1).subtract(places.get(step)).normalize();
+            Vector3D across = Vector3D.PLUS_K.crossProduct(along).normalize();
+            return new Vector3D(way.getX(), along, way.getY(), across, way.getZ(), along.crossProduct(across));
+        }
+
+        private int step(Vector3D own) {
+            return Math.max(0, Math.min(places.size() - 2, (int) Math.floor(own.getX() / stepMm)));
         }
     }
 
     /** What is supple and lies along x bent to the right about a circle of that radius, mm: as long along its middle as before. */
-    public record Arc(double radiusMm) {
-        Vector3D of(Vector3D own) {
+    public record Arc(double radiusMm) implements Bend {
+        @Override
+        public Vector3D of(Vector3D own) {
             double angle = own.getX() / radiusMm;
             double out = radiusMm + own.getY();
             return new Vector3D(out * Math.sin(angle), out * Math.cos(angle) - radiusMm, own.getZ());
         }
 
-        Vector3D direction(Vector3D own, Vector3D way) {
+        @Override
+        public Vector3D direction(Vector3D own, Vector3D way) {
             return new Rotation(Vector3D.PLUS_K, -own.getX() / radiusMm, RotationConvention.VECTOR_OPERATOR)
                     .applyTo(way);
         }
@@ -142,6 +220,30 @@ public record Laid(List<Place> places) {
                 places.add(place(work, i, pull, from, work.hung().get(i).pull()));
             }
             at += sweep;
+        }
+        return new Laid(places);
+    }
+
+    /** As it hangs from a neck, seen from the front; what hangs from the row straight down. */
+    public static Laid draped(PieceWork work, Draped draped) {
+        Map<Integer, List<Draped.Stretch>> stretches =
+                draped.stretches().stream().collect(Collectors.groupingBy(Draped.Stretch::part));
+        var places = new ArrayList<Place>();
+        for (int i = 0; i < work.parts().size(); i++) {
+            PartWork part = work.parts().get(i);
+            List<Draped.Stretch> own = stretches.get(i);
+            Vector3D pull = own == null ? Vector3D.MINUS_J : own.get(0).way();
+            if (own != null && part.isSupple()) {
+                var line = new ArrayList<Vector3D>();
+                line.add(own.get(0).from());
+                own.forEach(one -> line.add(one.to()));
+                places.add(new Place(Vector3D.ZERO, Rotation.IDENTITY, new Curve(part.spanMm() / own.size(), line)));
+            } else {
+                Vector3D from = own == null
+                        ? bearing(work, i, places, pull)
+                        : own.get(0).from();
+                places.add(place(work, i, pull, from, work.hung().get(i).pull()));
+            }
         }
         return new Laid(places);
     }

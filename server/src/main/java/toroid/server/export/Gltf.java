@@ -6,6 +6,9 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.Base64;
+import java.util.HashMap;
+import java.util.Map;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.TubeMesh;
 
@@ -25,6 +28,8 @@ final class Gltf {
     private final ArrayNode meshes;
     private final ArrayNode materials;
 
+    private final Map<String, Integer> numbers = new HashMap<>();
+
     Gltf() {
         root.putObject("asset").put("version", "2.0").put("generator", "Toroid");
         root.put("scene", 0);
@@ -36,11 +41,23 @@ final class Gltf {
         root.putArray("bufferViews");
     }
 
-    /** @return its number */
+    /** @return its number; one for each name */
     int metal(String name) {
+        Integer known = numbers.get(name);
+        if (known != null) {
+            return known;
+        }
+        numbers.put(name, materials.size());
         ObjectNode metal = materials.addObject().put("name", name);
         metal.putObject("pbrMetallicRoughness").put("metallicFactor", 1.0).put("roughnessFactor", 0.35);
         return materials.size() - 1;
+    }
+
+    /** What is no metal. */
+    int matt(String name) {
+        int number = metal(name);
+        ((ObjectNode) materials.get(number).get("pbrMetallicRoughness")).put("metallicFactor", 0.0);
+        return number;
     }
 
     /**
@@ -73,6 +90,20 @@ final class Gltf {
     ObjectNode node(String name, int mesh) {
         roots.add(nodes.size());
         return nodes.addObject().put("name", name).put("mesh", mesh);
+    }
+
+    /** A node turned and put in its place. */
+    void placed(String name, int mesh, Vector3D atMm, Rotation turn) {
+        ObjectNode node = node(name, mesh);
+        ArrayNode at = node.putArray("translation");
+        for (double mm : atMm.toArray()) {
+            at.add(mm * METRES);
+        }
+        node.putArray("rotation")
+                .add(-turn.getQ1())
+                .add(-turn.getQ2())
+                .add(-turn.getQ3())
+                .add(turn.getQ0());
     }
 
     String written() {

@@ -1,6 +1,5 @@
 package toroid.server.export;
 
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -75,22 +74,9 @@ final class PatchExports {
                             kind,
                             RingMesh.of(new Circle(Vector3D.ZERO, Vector3D.PLUS_K, circle.radius()), wire, 20, 72),
                             metals.get(colour)));
-            place(gltf.node("ring " + (n + 1), mesh), circle);
+            gltf.placed("ring " + (n + 1), mesh, circle.centre(), new Rotation(Vector3D.PLUS_K, circle.normal()));
         }
         return gltf.written();
-    }
-
-    private static void place(ObjectNode node, Circle circle) {
-        var at = node.putArray("translation");
-        for (double mm : circle.centre().toArray()) {
-            at.add(mm / 1000);
-        }
-        var turn = new Rotation(Vector3D.PLUS_K, circle.normal());
-        node.putArray("rotation")
-                .add(-turn.getQ1())
-                .add(-turn.getQ2())
-                .add(-turn.getQ3())
-                .add(turn.getQ0());
     }
 
     /** Eighths of every ring, the far ones first, at true size, with a line to check the printer by. SVG 1.1. */

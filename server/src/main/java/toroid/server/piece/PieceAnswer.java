@@ -27,6 +27,7 @@ import toroid.core.piece.part.PartWork;
  * @param wireMm cut for its forms, for both of a pair
  * @param canBeMade whether every joint can be made and all goes in
  * @param worn closed round the body; null where it goes round none
+ * @param draped hung from the neck it is for; null where it goes round none, or hangs as close as it
  * @param cures what would bring it nearer, the nearest first
  * @param mends what would make joints possible that are not
  * @param written its parts as they are written, with what can be set
@@ -47,6 +48,7 @@ public record PieceAnswer(
         @NotNull double wireMm,
         @NotNull boolean canBeMade,
         @Schema(nullable = true) Worn worn,
+        @Schema(nullable = true) DrapedView draped,
         @NotNull List<BodyFit.Cure> cures,
         @NotNull List<Mending.Mend> mends,
         @NotNull List<WrittenView> written,
@@ -60,6 +62,17 @@ public record PieceAnswer(
         @NotNull List<CutView> cutList,
         @NotNull List<PartWork.Bought> bought,
         @Schema(nullable = true) PieceDrawing drawing) {
+    /**
+     * How a necklace hangs; within about a centimetre.
+     *
+     * @param depthMm from the sides of the neck down to the lowest of it
+     * @param pullN along the row at the sides of the neck
+     */
+    record DrapedView(
+            @NotNull double neckRadiusMm,
+            @NotNull double depthMm,
+            @NotNull double pullN) {}
+
     /**
      * A part as it is written.
      *
@@ -89,6 +102,7 @@ public record PieceAnswer(
      * @param written its place among those as written
      * @param form its id in the catalogue; null for what is none
      * @param parent the place it hangs from; −1 for the first
+     * @param handed whether its mirror image is wound the other way round
      */
     record PartView(
             @NotNull String name,
@@ -98,7 +112,8 @@ public record PieceAnswer(
             @NotNull int parent,
             @NotNull int depth,
             @NotNull double spanMm,
-            @NotNull double weightG) {}
+            @NotNull double weightG,
+            @NotNull boolean handed) {}
 
     /**
      * @param opens how the side that makes it opens

@@ -5,9 +5,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.hipparchus.geometry.euclidean.threed.Rotation;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.form.Solid;
 import toroid.core.piece.Laid;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.part.Body;
@@ -25,6 +22,8 @@ import toroid.server.form.Points;
  * @param down the same hung by its first part, each turned by its weight
  * @param round the same closed on a table; null where it does not close
  * @param roundShapeOf the shape of each part there: what is supple is bent
+ * @param draped the same hung from a neck, seen from its front; null where it goes round none, or as close as it
+ * @param drapedShapeOf the shape of each part there
  */
 public record PieceDrawing(
         @NotNull List<Shape> shapes,
@@ -32,7 +31,9 @@ public record PieceDrawing(
         @NotNull List<double[]> along,
         @NotNull List<double[]> down,
         List<double[]> round,
-        List<Integer> roundShapeOf) {
+        List<Integer> roundShapeOf,
+        List<double[]> draped,
+        List<Integer> drapedShapeOf) {
     /** A part's wires and what is on them, where its own origin is. */
     record Shape(@NotNull List<Tube> tubes, @NotNull List<FormAnswer.SolidView> solids) {}
 
@@ -46,7 +47,8 @@ public record PieceDrawing(
             @NotNull double[] points,
             @NotNull boolean closed) {}
 
-    static PieceDrawing of(PieceWork work, Laid hung, PartMaker maker) {
+    /** @param draped as it hangs from a neck; null where it does not */
+    static PieceDrawing of(PieceWork work, Laid hung, Laid draped, PartMaker maker) {
         Map<PartSpec, Integer> places = new LinkedHashMap<>();
         var shapes = new ArrayList<Shape>();
         var shapeOf = new ArrayList<Integer>();
@@ -60,28 +62,39 @@ public record PieceDrawing(
             shapeOf.add(place);
         }
         Laid round = Laid.round(work);
-        var roundShapeOf = new ArrayList<>(shapeOf);
-        int points = 0;
-        for (int i = 0; round != null && i < shapeOf.size(); i++) {
-            Laid.Place place = round.places().get(i);
-            if (place.arc() != null) {
-                Shape bent = shape(bent(work.parts().get(i).spec().body(maker), place.arc()));
-                points += size(bent);
-                roundShapeOf.set(i, shapes.size());
-                shapes.add(bent);
-            }
-            if (points > MOST_POINTS) {
-                round = null;
-                shapes.subList(places.size(), shapes.size()).clear();
-            }
-        }
+        List<Integer> roundShapeOf = round == null ? null : bent(shapes, shapeOf, work, round, maker);
+        List<Integer> drapedShapeOf = draped == null ? null : bent(shapes, shapeOf, work, draped, maker);
         return new PieceDrawing(
                 shapes,
                 shapeOf,
                 places(Laid.of(work, Laid.Way.ALONG)),
                 places(hung),
-                round == null ? null : places(round),
-                round == null ? null : roundShapeOf);
+                roundShapeOf == null ? null : places(round),
+                roundShapeOf,
+                drapedShapeOf == null ? null : places(draped),
+                drapedShapeOf);
+    }
+
+    /** Adds the shapes of what is bent; null, and nothing added, where they have too many points. */
+    private static List<Integer> bent(
+            List<Shape> shapes, List<Integer> straight, PieceWork work, Laid laid, PartMaker maker) {
+        var shapeOf = new ArrayList<>(straight);
+        int before = shapes.size();
+        int points = 0;
+        for (int i = 0; i < straight.size(); i++) {
+            Laid.Place place = laid.places().get(i);
+            if (place.bend() != null) {
+                Shape bent = shape(place.own(work.parts().get(i).spec().body(maker)));
+                points += size(bent);
+                shapeOf.set(i, shapes.size());
+                shapes.add(bent);
+            }
+            if (points > MOST_POINTS) {
+                shapes.subList(before, shapes.size()).clear();
+                return null;
+            }
+        }
+        return shapeOf;
     }
 
     /** Of more points than these, bent, nothing is told: a piece of so many strands goes round nobody. */
@@ -93,44 +106,6 @@ public record PieceDrawing(
                         .mapToInt(tube -> tube.points().length / 3)
                         .sum();
     }
-
-    private static Body bent(Body body, Laid.Arc arc) {
-        var here = new Laid.Place(Vector3D.ZERO, Rotation.IDENTITY, arc);
-        return new Body(
-                body.tubes().stream()
-                        .map(tube -> new Body.Tube(
-                                tube.metal(),
-                                tube.diameterMm(),
-                                fine(tube).stream().map(here::of).toList(),
-                                tube.closed()))
-                        .toList(),
-                body.solids().stream()
-                        .map(solid -> new Solid(
-                                solid.kind(),
-                                here.of(solid.centre()),
-                                here.direction(solid.centre(), solid.axis()),
-                                solid.diameterMm(),
-                                solid.lengthMm(),
-                                solid.holeMm()))
-                        .toList());
-    }
-
-    /** Long straight stretches in steps, so that they bend. */
-    private static List<Vector3D> fine(Body.Tube tube) {
-        var points = new ArrayList<Vector3D>();
-        List<Vector3D> given = tube.points();
-        for (int i = 0; i + 1 < given.size(); i++) {
-            int steps = (int) Math.ceil(given.get(i).distance(given.get(i + 1)) / STEP_MM);
-            for (int step = 0; step < steps; step++) {
-                double share = (double) step / steps;
-                points.add(new Vector3D(1 - share, given.get(i), share, given.get(i + 1)));
-            }
-        }
-        points.add(given.get(given.size() - 1));
-        return points;
-    }
-
-    private static final double STEP_MM = 3;
 
     private static Shape shape(Body body) {
         return new Shape(

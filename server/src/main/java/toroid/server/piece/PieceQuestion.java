@@ -74,6 +74,10 @@ public record PieceQuestion(
         return body == null ? null : body.fit();
     }
 
+    boolean hangsFromNeck() {
+        return body != null && body.where() == BodyPart.NECK;
+    }
+
     PartMaker.Stuff stuff(Schools schools) {
         Metal kept = MetalNames.metalOrRefuse(metal == null ? "copper" : metal);
         Temper wanted = temper == null ? FormQuestion.usable(kept) : MetalNames.temperOrRefuse(temper);

@@ -7,6 +7,7 @@ import toroid.core.piece.Piece;
 import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.part.FormPart;
+import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartSpec;
 import toroid.core.piece.part.Value;
 
@@ -65,7 +66,7 @@ final class PieceViews {
         return part instanceof FormPart form ? form.formId() : null;
     }
 
-    static List<PieceAnswer.PartView> parts(PieceWork work) {
+    static List<PieceAnswer.PartView> parts(PieceWork work, PartMaker maker) {
         return IntStream.range(0, work.parts().size())
                 .mapToObj(i -> {
                     var part = work.parts().get(i);
@@ -78,7 +79,8 @@ final class PieceViews {
                             placed.parent(),
                             placed.depth(),
                             part.spanMm(),
-                            part.massG());
+                            part.massG(),
+                            part.spec().isHanded(maker));
                 })
                 .toList();
     }

@@ -5,6 +5,7 @@ import org.springframework.stereotype.Service;
 import toroid.core.form.Schools;
 import toroid.core.numeric.Refusal;
 import toroid.core.piece.BodyFit;
+import toroid.core.piece.Draped;
 import toroid.core.piece.Hanging;
 import toroid.core.piece.Laid;
 import toroid.core.piece.Mending;
@@ -61,6 +62,8 @@ public class PieceWorkshop {
         PieceWork work = worked.work();
         PartMaker maker = worked.maker();
         BodyFit fit = question.fit();
+        Draped draped = question.hangsFromNeck() ? Draped.of(work, fit.girthMm()) : null;
+        Laid drapedLaid = draped == null ? null : Laid.draped(work, draped);
         PieceLists lists = PieceLists.of(work, worked.piece().pair(), question.spare());
         return new PieceAnswer(
                 PieceLine.write(worked.piece()),
@@ -75,10 +78,14 @@ public class PieceWorkshop {
                 lists.wireMm(),
                 work.canBeMade(),
                 fit == null ? null : Worn.of(work, question.body().where(), fit.girthMm()),
+                draped == null
+                        ? null
+                        : new PieceAnswer.DrapedView(
+                                draped.neckRadiusMm(), drapedLaid.depthMm(work, maker), draped.pullN()),
                 fit == null ? List.of() : fit.cures(worked.piece(), work, maker, insides(question)),
                 Mending.of(worked.piece(), work, maker),
                 PieceViews.written(worked.piece(), work),
-                PieceViews.parts(work),
+                PieceViews.parts(work, maker),
                 work.joints().stream().map(PieceAnswer.JointView::of).toList(),
                 work.steps(),
                 work.facingDegrees(),
@@ -87,7 +94,7 @@ public class PieceWorkshop {
                 PieceViews.rings(lists),
                 PieceViews.cuts(lists),
                 lists.bought(),
-                question.wantsDrawing() ? PieceDrawing.of(work, worked.hung(), maker) : null);
+                question.wantsDrawing() ? PieceDrawing.of(work, worked.hung(), drapedLaid, maker) : null);
     }
 
     /** Insides of rings that are tried as cures: those asked for, or of the workshop's rods; of usual ones while it has few. */
@@ -134,6 +141,33 @@ public class PieceWorkshop {
     public Planned planned(PieceQuestion question) {
         Worked worked = work(question);
         return new Planned(worked.piece(), worked.work(), worked.hangsMm());
+    }
+
+    /** The piece as it is shown best: closed where it goes round something, hung by its first part else. */
+    public LaidPiece laid(PieceQuestion question) {
+        Worked worked = work(question);
+        Laid round = question.fit() == null ? null : Laid.round(worked.work());
+        return LaidPiece.of(
+                worked.piece(),
+                question.stuff(habits()).metal(),
+                worked.work(),
+                PieceLists.of(worked.work(), worked.piece().pair(), question.spare()),
+                round == null ? worked.hung() : round,
+                worked.maker());
+    }
+
+    /** What is asked about, as it would be kept under a name. */
+    public PieceJobData job(String name, PieceQuestion question) {
+        PartMaker.Stuff stuff = question.stuff(habits());
+        return new PieceJobData(
+                name,
+                PieceLine.write(PieceLine.read(question.line())),
+                null,
+                stuff.metal().id(),
+                stuff.temper(),
+                question.body(),
+                question.spare(),
+                "");
     }
 
     private Schools habits() {

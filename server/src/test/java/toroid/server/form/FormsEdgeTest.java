@@ -72,9 +72,12 @@ class FormsEdgeTest extends ApiTest {
             rows.add(
                     Map.of("feedMm", 1, "rotateDegrees", 0, "bendDegrees", i % 2 == 0 ? 20 : -20, "insideRadiusMm", 1));
         }
-        Answer answer = tell("/api/forms/outline/solve", Map.of("parameters", Map.of("bends", rows)));
+        Answer answer =
+                tell("/api/forms/outline/solve", Map.of("parameters", Map.of("symmetric", "no", "bends", rows)));
         assertThat(answer.at("/code").asText()).isEqualTo("outline-rows");
-        assertThat(tell("/api/forms/outline/solve", Map.of("parameters", Map.of("bends", rows.subList(0, 400))))
+        assertThat(tell(
+                                "/api/forms/outline/solve",
+                                Map.of("parameters", Map.of("symmetric", "no", "bends", rows.subList(0, 400))))
                         .status())
                 .isEqualTo(200);
     }

@@ -2,13 +2,16 @@ package toroid.core.piece.part;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Form;
 import toroid.core.form.FormRequest;
+import toroid.core.form.FormStep;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Forms;
@@ -145,6 +148,16 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
         }
         return new FormPart(formId, half, wireMm, changed);
     }
+
+    /** Wrapped, coiled or bound: a screw, right- or left-handed. */
+    @Override
+    public boolean isHanded(PartMaker with) {
+        return formed(Forms.byId(formId), with).steps().stream()
+                .anyMatch(step -> WOUND.contains(step.kind()) && isOurs(step.wire()));
+    }
+
+    private static final Set<FormStep.Kind> WOUND =
+            EnumSet.of(FormStep.Kind.WRAP, FormStep.Kind.COIL, FormStep.Kind.BIND);
 
     /** Its wires as they lie, and what is on them. */
     @Override

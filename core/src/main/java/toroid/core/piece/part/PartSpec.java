@@ -16,6 +16,14 @@ public sealed interface PartSpec
         return true;
     }
 
+    /**
+     * Whether its mirror image is another thing, so that the second of a pair is wound the other way round. What is bent flat is turned over
+     * and is not; which wire lies above at a crossing is not looked at.
+     */
+    default boolean isHanded(PartMaker with) {
+        return false;
+    }
+
     /** What of it can be set by itself; of a form what is as usual is left out. */
     List<Field> fields();
 

@@ -1,0 +1,98 @@
+package toroid.core.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BrentSolver;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import toroid.core.quantity.Force;
+
+class DrapedTest {
+    private static final double NECK = 360;
+    private static final double SPAN = NECK / Math.PI;
+
+    /** How deep a thread of that length hangs between the sides of the neck, mm: the catenary. */
+    private static double catenary(double lengthMm) {
+        UnivariateFunction length = a -> 2 * a * Math.sinh(SPAN / (2 * a)) - lengthMm;
+        double a = new BrentSolver(1e-12).solve(500, length, SPAN / 40, SPAN * 20);
+        return a * (Math.cosh(SPAN / (2 * a)) - 1);
+    }
+
+    /** Small rings, and bought chain of the same length, hang as the catenary of what is before the neck: all but half the girth. */
+    @ParameterizedTest
+    @ValueSource(strings = {"120 * ring 0.6/4", "chain 4/0.6 links=120"})
+    void aPlainChainHangsAsTheCatenary(String line) {
+        Draped draped = Draped.of(PartsTest.solve(line), NECK);
+        double deep = catenary(480 - NECK / 2);
+        assertThat(draped.deepestMm()).isCloseTo(deep, within(0.01 * deep));
+        // the pull at the ends of a catenary: its weight for each mm, times a and its depth
+        double grams = PartsTest.solve(line).massG() * (480 - NECK / 2) / 480;
+        assertThat(draped.pullN()).isGreaterThan(grams / 2 / 1000 * Force.STANDARD_GRAVITY);
+    }
+
+    @Test
+    void aPendantDrawsItDown() {
+        Draped plain = Draped.of(PartsTest.solve("121 * ring 0.6/4"), NECK);
+        Draped heavy =
+                Draped.of(PartsTest.solve("60 * ring 0.6/4 - ring 0.6/4 [stone 30/1.2] - 60 * ring 0.6/4"), NECK);
+        assertThat(heavy.deepestMm()).isGreaterThan(plain.deepestMm() + 3);
+        assertThat(heavy.pullN()).isGreaterThan(plain.pullN());
+        // never lower than two straight threads: F/2 on the slant, half the span across
+        double front = 121 * 4 - NECK / 2;
+        assertThat(heavy.deepestMm()).isLessThan(Math.sqrt(front * front - SPAN * SPAN) / 2 + 1);
+    }
+
+    @Test
+    void onAMirroredNecklaceBothSidesHangAlike() {
+        Draped draped = Draped.of(
+                PartsTest.solve("mirror finding clasp - 12 * (bead-link - ring 0.8/4) - ring 1/6 [stone 20/1.2]"), 300);
+        List<Draped.Stretch> all = draped.stretches();
+        for (int i = 0; i < all.size() / 2; i++) {
+            Vector3D one = all.get(i).to();
+            Vector3D other = all.get(all.size() - 1 - i).from();
+            assertThat(one.getX()).isCloseTo(-other.getX(), within(1e-4));
+            assertThat(one.getY()).isCloseTo(other.getY(), within(1e-4));
+        }
+    }
+
+    /** Its stretches go on where the one before ended, all round the neck and back. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "finding clasp - 20 * (bead-link - ring 0.8/4) - ring 1/6",
+                "chain 4/0.6 links=50 - ring 1/6 [stone 20/1.2] - chain 4/0.6 links=50"
+            })
+    void itIsOneRow(String line) {
+        PieceWork work = PartsTest.solve(line);
+        Draped draped = Draped.of(work, 300);
+        List<Draped.Stretch> all = draped.stretches();
+        for (int i = 0; i + 1 < all.size(); i++) {
+            assertThat(all.get(i).to().distance(all.get(i + 1).from())).isLessThan(0.01);
+        }
+        assertThat(all.get(all.size() - 1).to().distance(all.get(0).from())).isLessThan(0.01);
+        // behind the neck parts are let go or drawn together by less than half a part
+        Laid laid = Laid.draped(work, draped);
+        for (Joint joint : work.joints()) {
+            if (joint.b() > joint.a()) {
+                Laid.Place one = laid.places().get(joint.a());
+                Laid.Place next = laid.places().get(joint.b());
+                double apart = one.of(joint.portA().centre())
+                        .distance(next.of(joint.portB().centre()));
+                double bearing = (joint.portA().insideMm() + joint.portB().insideMm()) / 2;
+                assertThat(apart).isLessThan(bearing + 1.5);
+            }
+        }
+    }
+
+    @Test
+    void whatIsAsCloseAsTheNeckDoesNotHang() {
+        assertThat(Draped.of(PartsTest.solve("80 * ring 0.6/4"), NECK)).isNull();
+        assertThat(Draped.of(PartsTest.solve("40 * ring 0.6/4 - hammered-bar long=150 - 40 * ring 0.6/4"), NECK))
+                .isNull();
+    }
+}

@@ -1,0 +1,75 @@
+package toroid.server.piece;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.form.Solid;
+import toroid.core.metal.Metal;
+import toroid.core.piece.Laid;
+import toroid.core.piece.Piece;
+import toroid.core.piece.PieceLists;
+import toroid.core.piece.PieceWork;
+import toroid.core.piece.part.Body;
+import toroid.core.piece.part.PartMaker;
+import toroid.core.piece.part.PartSpec;
+
+/**
+ * A piece laid out in one way, for what is printed and taken away. Lengths mm.
+ *
+ * @param bodies of the parts that differ, each in its own coordinates
+ * @param parts where each part is
+ */
+public record LaidPiece(
+        Piece piece, Metal metal, PieceWork work, PieceLists lists, List<Body> bodies, List<Placed> parts) {
+    /** @param body which of the bodies */
+    public record Placed(String name, int body, Vector3D at, Rotation turn) {
+        public Vector3D of(Vector3D own) {
+            return at.add(turn.applyTo(own));
+        }
+    }
+
+    static LaidPiece of(Piece piece, Metal metal, PieceWork work, PieceLists lists, Laid laid, PartMaker maker) {
+        Map<PartSpec, Integer> straight = new HashMap<>();
+        var bodies = new ArrayList<Body>();
+        var parts = new ArrayList<Placed>();
+        for (int i = 0; i < laid.places().size(); i++) {
+            Laid.Place place = laid.places().get(i);
+            PartSpec spec = work.parts().get(i).spec();
+            Integer body = place.bend() == null ? straight.get(spec) : null;
+            if (body == null) {
+                body = bodies.size();
+                bodies.add(place.own(spec.body(maker)));
+                if (place.bend() == null) {
+                    straight.put(spec, body);
+                }
+            }
+            parts.add(new Placed(work.parts().get(i).name(), body, place.at(), place.turn()));
+        }
+        return new LaidPiece(piece, metal, work, lists, bodies, parts);
+    }
+
+    /** A wire where it is in the piece. */
+    public record Wire(String metal, double diameterMm, List<Vector3D> points, boolean closed) {}
+
+    public List<Wire> wires() {
+        return parts.stream()
+                .flatMap(part -> bodies.get(part.body()).tubes().stream()
+                        .map(tube -> new Wire(
+                                tube.metal() == null ? metal.id() : tube.metal(),
+                                tube.diameterMm(),
+                                tube.points().stream().map(part::of).toList(),
+                                tube.closed())))
+                .toList();
+    }
+
+    public List<Solid> solids() {
+        return parts.stream()
+                .flatMap(part -> bodies.get(part.body()).solids().stream()
+                        .map(solid ->
+                                solid.at(part.of(solid.centre()), part.turn().applyTo(solid.axis()))))
+                .toList();
+    }
+}
