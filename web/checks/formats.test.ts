@@ -57,25 +57,25 @@ describe.each(FORMS)("%s", (form) => {
   });
 });
 
-describe.each(["s-hook - 6 * ring 1/5 - ring 1/6 turns=2", "2 * (bead-link - ring 0.8/4) - chain 4/0.8 links=5"])(
-  "the piece %s",
-  (line) => {
-    it("is valid glTF 2.0 with a node for each wire and bead", async () => {
-      const bytes = new Uint8Array(await exportedPiece(line, "gltf"));
-      const report = await validateBytes(bytes);
-      expect(report.issues.numErrors).toBe(0);
-      expect(report.issues.numWarnings).toBe(0);
-    });
+describe.each([
+  "s-hook - 6 * ring 1/5 - ring 1/6 turns=2",
+  "2 * (bead-link - ring 0.8/4) - chain 4/0.8 links=5",
+])("the piece %s", (line) => {
+  it("is valid glTF 2.0 with a node for each wire and bead", async () => {
+    const bytes = new Uint8Array(await exportedPiece(line, "gltf"));
+    const report = await validateBytes(bytes);
+    expect(report.issues.numErrors).toBe(0);
+    expect(report.issues.numWarnings).toBe(0);
+  });
 
-    it("is STL another reader takes, all of it whole", async () => {
-      const geometry = new STLLoader().parse(await exportedPiece(line, "stl"));
-      geometry.computeBoundingBox();
-      const size = geometry.boundingBox!.max.clone().sub(geometry.boundingBox!.min);
-      expect(Math.min(size.x, size.y, size.z)).toBeGreaterThan(1);
-      expect(Number.isFinite(size.length())).toBe(true);
-    });
-  },
-);
+  it("is STL another reader takes, all of it whole", async () => {
+    const geometry = new STLLoader().parse(await exportedPiece(line, "stl"));
+    geometry.computeBoundingBox();
+    const size = geometry.boundingBox!.max.clone().sub(geometry.boundingBox!.min);
+    expect(Math.min(size.x, size.y, size.z)).toBeGreaterThan(1);
+    expect(Number.isFinite(size.length())).toBe(true);
+  });
+});
 
 function flatLength(points: number[]): number {
   let sum = 0;

@@ -61,6 +61,7 @@ export const PIECE: PieceAnswer = {
   hangsMm: 47.3,
   targetLengthMm: 195.8,
   remainderMm: -149,
+  draped: null,
   thickMm: 6,
   weightG: 2.4,
   wireMm: 168.6,
@@ -158,5 +159,7 @@ export const PIECE: PieceAnswer = {
     down: [at(0), at(4), at(21.4), at(25.5), at(42.8)],
     round: [at(0), at(4), at(21.4), at(25.5), at(42.8)],
     roundShapeOf: [0, 1, 0, 1, 0],
+    draped: null,
+    drapedShapeOf: null,
   },
 };

@@ -15,7 +15,11 @@ export function PieceExports({ kept }: { kept: Kept<PieceJobData> }) {
   return (
     <p className="exports small">
       {FORMATS.map(([format, name]) => (
-        <button key={format} className="quiet small" onClick={() => void takeFile("jobs/piece", kept, format)}>
+        <button
+          key={format}
+          className="quiet small"
+          onClick={() => void takeFile("jobs/piece", kept, format)}
+        >
           {name}
         </button>
       ))}

@@ -148,8 +148,8 @@ function WornWords({ piece, units, girthMm }: Props) {
 function DrapedWords({ piece, units }: Props) {
   return piece.draped ? (
     <p className="note">
-      On the neck its lowest part hangs about{" "}
-      <strong>{sizeText(piece.draped.depthMm, units, 0)}</strong> below the sides of it, within a centimetre.
+      On the neck its lowest part hangs about <strong>{sizeText(piece.draped.depthMm, units, 0)}</strong>{" "}
+      below the sides of it, within a centimetre.
     </p>
   ) : null;
 }

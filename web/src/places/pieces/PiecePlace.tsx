@@ -158,7 +158,12 @@ function Shown({ piece, data, chosen, onChoose, onDropped, units }: ShownProps) 
   const girthMm = data.body && data.body.part !== "EAR" ? data.body.girthMm : null;
   return (
     <>
-      <Looks look={now} onLook={setLook} closes={piece.drawing?.round !== null} drapes={piece.draped !== null} />
+      <Looks
+        look={now}
+        onLook={setLook}
+        closes={piece.drawing?.round !== null}
+        drapes={piece.draped !== null}
+      />
       {now === "order" ? (
         <Order piece={piece} metal={data.metal} ways={hangs ? HUNG : LAID} />
       ) : (

@@ -73,9 +73,11 @@ function OwnPiece({ job, units }: { job: Kept<PieceJobData>; units: Units }) {
         <span className="starter-picture">
           {piece?.drawing && (
             <PiecePicture
- drawing={piece.drawing}
- {...(piece.pair && { pair: "both" as const })}
- metal={data.metal} ways={hangs ? HUNG : CLOSED} />
+              drawing={piece.drawing}
+              {...(piece.pair && { pair: "both" as const })}
+              metal={data.metal}
+              ways={hangs ? HUNG : CLOSED}
+            />
           )}
         </span>
         <span className="strong">{data.name}</span>

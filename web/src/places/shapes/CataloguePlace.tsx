@@ -1,5 +1,4 @@
-import { failureWords } from "../../shared/words/refused";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { call } from "../../api/client";
 import { useCatalogue, useBench, usePictures, usePreferences, useSpools } from "../../api/queries";
@@ -7,7 +6,6 @@ import type { CatalogueForm, FormPicture, OutlineRow, Parameters } from "../../a
 import { sizeText } from "../../quantity/format";
 import { FindField, Found } from "../../shared/shell/Find";
 import { formToFind, ranked } from "../../shared/kernel/finder";
-import { say } from "../../shared/kernel/says";
 import { ReadIn } from "../../shared/shell/ReadIn";
 import { PaintedPicture } from "../../shared/shell/PaintedPicture";
 import { blankForm, keepForm } from "../../shared/kernel/newForm";
