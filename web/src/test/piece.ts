@@ -66,7 +66,14 @@ export const PIECE: PieceAnswer = {
   weightG: 2.4,
   wireMm: 168.6,
   canBeMade: true,
-  worn: { cornerRadiusMm: 9, insideGirthMm: 40, easeMm: -125, standsOffMm: [0, 1.4, 0, 1.4, 0], tooLong: [] },
+  worn: {
+    cornerRadiusMm: 9,
+    insideGirthMm: 40,
+    easeMm: -125,
+    standsOffMm: [0, 1.4, 0, 1.4, 0],
+    tooLong: [],
+    closure: "HOOK",
+  },
   cures: [
     {
       change: "REPEATS",

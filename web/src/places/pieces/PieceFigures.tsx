@@ -113,6 +113,13 @@ function distinct(piece: PieceAnswer) {
   });
 }
 
+/** What there is to say where nothing closes it. */
+const CLOSURE: Partial<Record<NonNullable<PieceAnswer["worn"]>["closure"], string>> = {
+  NOTHING:
+    "Nothing closes it, and it does not slip over: begin or end the row with a hook, a clasp or the halves of a toggle.",
+  TOO_THICK: "The hook does not take the wire at the other end: end the row with a ring of thinner wire.",
+};
+
 /** How it sits, closed. */
 function WornWords({ piece, units, girthMm }: Props) {
   const { worn } = piece;
@@ -134,6 +141,7 @@ function WornWords({ piece, units, girthMm }: Props) {
         {sizeText(girthMm, units, 0)}
         {most >= 0.3 && <>; its longest stiff part stands off {sizeText(most, units, 1)} at its ends</>}.
       </p>
+      {CLOSURE[worn.closure] && <p className="note care">{CLOSURE[worn.closure]}</p>}
       {worn.tooLong.slice(0, 2).map((part) => (
         <p key={part} className="note care">
           {partAt(piece, part)} is longer than a third of the girth: it will lie like a bar. Make it shorter

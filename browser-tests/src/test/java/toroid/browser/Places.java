@@ -42,23 +42,28 @@ abstract class Places extends BrowserTest {
     }
 
     /**
-     * Nothing is cut off there.
+     * Every place can be read and is cut off nowhere, in the first size as in the others it is drawn out or in to.
      *
-     * @param read whether each place is looked through for readers as well
+     * @param sizes width and height
      */
-    void allFit(int width, int height, ColorScheme scheme, boolean read) {
-        open(width, height, scheme);
+    void allFit(ColorScheme scheme, int[]... sizes) {
+        open(sizes[0][0], sizes[0][1], scheme);
         for (String place : places()) {
+            page.setViewportSize(sizes[0][0], sizes[0][1]);
             visit(place);
-            if (read) {
-                accessible(place + " " + width + " " + scheme);
+            accessible(place + " " + sizes[0][0] + " " + scheme);
+            for (int[] size : sizes) {
+                page.setViewportSize(size[0], size[1]);
+                page.waitForFunction("width => window.innerWidth === width", size[0]);
+                // drawings follow the frame after the one in which they are measured
+                page.evaluate("() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))");
+                int over = ((Number) page.evaluate(
+                                "() => document.documentElement.scrollWidth - document.documentElement.clientWidth"))
+                        .intValue();
+                assertThat(over)
+                        .as("cut off at the right: " + place + " at " + size[0])
+                        .isLessThanOrEqualTo(0);
             }
-            int over = ((Number) page.evaluate(
-                            "() => document.documentElement.scrollWidth - document.documentElement.clientWidth"))
-                    .intValue();
-            assertThat(over)
-                    .as("cut off at the right: " + place + " at " + width)
-                    .isLessThanOrEqualTo(0);
         }
     }
 }

@@ -1,14 +1,12 @@
 package toroid.browser;
 
 import com.microsoft.playwright.options.ColorScheme;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.api.Test;
 
 /** On the tablet at the bench by night, in the dark theme; also at the desk. */
 class PlacesByNightTest extends Places {
-    @ParameterizedTest
-    @CsvSource({"768,1024,true", "1280,800,false"})
-    void isAccessibleAndFits(int width, int height, boolean read) {
-        allFit(width, height, ColorScheme.DARK, read);
+    @Test
+    void isAccessibleAndFits() {
+        allFit(ColorScheme.DARK, new int[] {768, 1024}, new int[] {1280, 800});
     }
 }

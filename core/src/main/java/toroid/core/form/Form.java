@@ -37,9 +37,18 @@ public interface Form {
         return List.of();
     }
 
-    /** Whether its wires are bodies that come apart, as the two halves of a clasp: drawn side by side, not as they hang. */
+    /** The wires that are bodies by themselves, as the two halves of a clasp: drawn side by side, not as they hang. None for a form in one. */
+    default List<String> halves() {
+        return List.of();
+    }
+
+    /** Whether it is a hook, there once where a piece closes; a clasp's eye or a half of one is none. */
+    default boolean hooks() {
+        return info().family() == Family.CLASPS && halves().isEmpty();
+    }
+
     default boolean comesApart() {
-        return false;
+        return !halves().isEmpty();
     }
 
     /**

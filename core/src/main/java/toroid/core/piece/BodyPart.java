@@ -4,19 +4,20 @@ import java.util.List;
 
 /** What a piece goes round or hangs from. Girths are usual ones of grown people, from memory; whoever makes for somebody measures. */
 public enum BodyPart {
-    WRIST(165, 4 / 3.0, List.of(new Ease("snug", 6), new Ease("comfortable", 12), new Ease("loose", 22))),
+    WRIST(165, 4 / 3.0, 1.25, List.of(new Ease("snug", 6), new Ease("comfortable", 12), new Ease("loose", 22))),
     NECK(
             360,
             7 / 6.0,
+            1.6,
             List.of(
                     new Ease("close", 10),
                     new Ease("choker", 30),
                     new Ease("on the collar bones", 90),
                     new Ease("to the breast", 190))),
-    ANKLE(230, 5 / 4.0, List.of(new Ease("snug", 6), new Ease("comfortable", 12), new Ease("loose", 22))),
-    WAIST(760, 4 / 3.0, List.of(new Ease("comfortable", 20), new Ease("on the hips", 120))),
+    ANKLE(230, 5 / 4.0, 1.4, List.of(new Ease("snug", 6), new Ease("comfortable", 12), new Ease("loose", 22))),
+    WAIST(760, 4 / 3.0, 1.35, List.of(new Ease("comfortable", 20), new Ease("on the hips", 120))),
     /** It hangs: no girth to reach. */
-    EAR(0, 1, List.of());
+    EAR(0, 1, 1, List.of());
 
     /**
      * How much longer than the girth, common practice.
@@ -27,11 +28,13 @@ public enum BodyPart {
 
     private final double usualGirthMm;
     private final double oval;
+    private final double overRatio;
     private final List<Ease> eases;
 
-    BodyPart(double usualGirthMm, double oval, List<Ease> eases) {
+    BodyPart(double usualGirthMm, double oval, double overRatio, List<Ease> eases) {
         this.usualGirthMm = usualGirthMm;
         this.oval = oval;
+        this.overRatio = overRatio;
         this.eases = eases;
     }
 
@@ -42,6 +45,11 @@ public enum BodyPart {
     /** Width over depth. Common practice. */
     public double oval() {
         return oval;
+    }
+
+    /** What a piece without a clasp slips over, hand, head, heel or hips, as a share of the girth; from memory, within a tenth. */
+    public double overRatio() {
+        return overRatio;
     }
 
     public List<Ease> eases() {

@@ -104,7 +104,7 @@ public record Hanging(List<Vector3D> down, List<Double> carriesG, List<Double> t
             }
             Vector3D next = new Vector3D(1 - SHARE, down, SHARE, moment.normalize());
             if (next.getNorm() < STILL) {
-                return down;
+                return moment.normalize(); // on its head it does not stay
             }
             Vector3D turned = next.normalize();
             if (turned.distance(down) < STILL) {

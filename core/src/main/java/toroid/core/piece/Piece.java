@@ -24,7 +24,7 @@ public record Piece(List<Element> elements, Shape shape, boolean pair) {
     public enum Shape {
         /** It ends there; a hook or a ring at its ends may close it on the body. */
         ROW,
-        /** Its last part is the middle, and the other half the mirror image. */
+        /** Its last part is the middle, and the other half the mirror image; of a hook it begins with only what it hooks into. */
         MIRRORED,
         /** Its last part hangs in the first: closed without a clasp. */
         ROUND

@@ -18,7 +18,10 @@ final class PieceLayout {
         if (piece.shape() == Piece.Shape.MIRRORED) {
             for (int i = row.size() - 2; i >= 0; i--) {
                 Node node = row.get(i);
-                row.add(new Node(node.part(), true, node.written(), node.hanging()));
+                PartSpec other = i == 0 ? node.part().opposite() : node.part();
+                if (other != null) {
+                    row.add(new Node(other, true, node.written(), node.hanging()));
+                }
             }
         }
         var placed = new ArrayList<Piece.Placed>();

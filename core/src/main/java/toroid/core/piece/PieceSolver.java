@@ -2,6 +2,7 @@ package toroid.core.piece;
 
 import java.util.ArrayList;
 import java.util.List;
+import toroid.core.form.Opening;
 import toroid.core.form.Port;
 import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
@@ -35,7 +36,7 @@ public final class PieceSolver {
                         .with("place", i + 1);
             }
             parts.add(work);
-            boolean turned = work.goesOn() ? placed.get(i).turned() : first && goesOn[0];
+            boolean turned = turned(work, placed.get(i), first && goesOn[0], i > 0 && !goesOn[i]);
             hung.add(Hung.of(work, turned, i == 0, goesOn[i], carries[i]));
         }
         List<Joint> joints = Joining.of(parts.size(), Links.of(placed, hung, round));
@@ -47,6 +48,17 @@ public final class PieceSolver {
                 Assembly.of(parts, joints),
                 Fitting.faults(parts, joints),
                 facing(parts, hung, joints));
+    }
+
+    /** A hook's mouth is at the end of its row; a part with one port looks inward from either end. */
+    private static boolean turned(PartWork work, Piece.Placed placed, boolean begins, boolean ends) {
+        if (!work.goesOn()) {
+            return begins;
+        }
+        boolean mouthFirst = work.first().opens() == Opening.MOUTH;
+        boolean mouthLast = work.last().opens() == Opening.MOUTH;
+        boolean atEnd = placed.depth() == 0 && mouthFirst != mouthLast && (begins || ends);
+        return atEnd ? (begins ? mouthLast : mouthFirst) : placed.turned();
     }
 
     /** Which parts something follows in their own row. */

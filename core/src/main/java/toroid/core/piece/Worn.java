@@ -14,9 +14,15 @@ import toroid.core.piece.part.PartWork;
  * @param easeMm what is left between that and the body's girth; negative where it is too tight
  * @param standsOffMm of each part of the row, how far its ends stand off the body where that curves most
  * @param tooLong places of parts longer than a third of the girth
+ * @param closure what closes it
  */
 public record Worn(
-        double cornerRadiusMm, double insideGirthMm, double easeMm, List<Double> standsOffMm, List<Integer> tooLong) {
+        double cornerRadiusMm,
+        double insideGirthMm,
+        double easeMm,
+        List<Double> standsOffMm,
+        List<Integer> tooLong,
+        Closure closure) {
     /** A stiff part no longer than this share of the girth it lies on. Our own. */
     static final double LONGEST = 1.0 / 3;
 
@@ -49,7 +55,8 @@ public record Worn(
                 tooLong.add(i);
             }
         }
-        return new Worn(corner, inside, inside - girthMm, off, tooLong);
+        Closure closure = Closure.of(work, part, girthMm, inside);
+        return new Worn(corner, inside, inside - girthMm, off, tooLong, closure);
     }
 
     /** R of the row's own parts, mm; 0 where it does not close. */

@@ -49,8 +49,8 @@ class DrapedTest {
 
     @Test
     void onAMirroredNecklaceBothSidesHangAlike() {
-        Draped draped = Draped.of(
-                PartsTest.solve("mirror finding clasp - 12 * (bead-link - ring 0.8/4) - ring 1/6 [stone 20/1.2]"), 300);
+        Draped draped =
+                Draped.of(PartsTest.solve("mirror 12 * (bead-link - ring 0.8/4) - ring 1/6 [stone 20/1.2]"), 300);
         List<Draped.Stretch> all = draped.stretches();
         for (int i = 0; i < all.size() / 2; i++) {
             Vector3D one = all.get(i).to();

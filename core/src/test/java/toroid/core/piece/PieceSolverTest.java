@@ -92,7 +92,7 @@ class PieceSolverTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "s-hook - ring 1/4 - bead-link - ring 1/3",
+                "figure-eight - ring 1/4 - bead-link - ring 1/3",
                 "3 * (eye-pin stem=8 - ring 1/4)",
                 "ring 1/4 - bead-link"
             })

@@ -34,6 +34,12 @@ class StartersTest {
                     .as(starter.id())
                     .isCloseTo(fit.targetMm(work), within(0.12 * fit.targetMm(work)));
         }
+        if (starter.body() != BodyPart.EAR) {
+            double girth = starter.body().usualGirthMm();
+            assertThat(Worn.of(work, starter.body(), girth).closure())
+                    .as(starter.id())
+                    .isIn(Closure.HOOK, Closure.TOGGLE, Closure.OVER);
+        }
         if (starter.body() == BodyPart.EAR) {
             // about 10 g an ear is a lot (4.2, common practice)
             assertThat(work.massG()).as(starter.id()).isLessThan(12);

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class WornTest {
@@ -62,6 +63,26 @@ class WornTest {
         assertThat(perBars).isLessThan(perRings);
         PieceWork long1 = PartsTest.solve("ring 1/4 - hammered-bar long=70 - 30 * ring 1/4");
         assertThat(Worn.of(long1, BodyPart.WRIST, 165).tooLong()).containsExactly(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "s-hook - 30 * ring 1/5, HOOK",
+        "30 * ring 1/5 - finding clasp, HOOK",
+        "mirror hook-curled - 15 * ring 1/5, HOOK",
+        "toggle:ring - 30 * ring 1/5 - toggle:bar, TOGGLE",
+        "mirror finding toggle-bar - 15 * ring 1/5, TOGGLE",
+        "30 * ring 1/5, NOTHING",
+        "round 34 * ring 1/5, NOTHING",
+        "round 60 * ring 1/5, OVER",
+        "60 * ring 1/5, OVER",
+        "s-hook - 20 * ring 1/5 - ring 6/30, TOO_THICK",
+        "beaded-dangle bead=8 - 30 * ring 1/5 - ring 1/14, OVER",
+        "ring 1/5 - toggle:bar, NOTHING"
+    })
+    void saysWhatClosesIt(String line, Closure closure) {
+        assertThat(Worn.of(PartsTest.solve(line), BodyPart.WRIST, 165).closure())
+                .isEqualTo(closure);
     }
 
     /** Bought chain and weaves bend to the wrist however long they are. */

@@ -7,6 +7,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -47,7 +48,15 @@ public class WeaveWorkshop implements WeaveKnowledge {
 
     private final Efforts efforts;
 
-    WeaveWorkshop(WeaveFiles files, SolvedWeaves solved, KeptPoses poses, Efforts efforts) {
+    private final boolean ahead;
+
+    WeaveWorkshop(
+            WeaveFiles files,
+            SolvedWeaves solved,
+            KeptPoses poses,
+            Efforts efforts,
+            @Value("${toroid.solve-ahead}") boolean ahead) {
+        this.ahead = ahead;
         this.efforts = efforts;
         this.files = files;
         this.solved = solved;
@@ -56,6 +65,9 @@ public class WeaveWorkshop implements WeaveKnowledge {
 
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
+        if (!ahead) {
+            return;
+        }
         files.all().forEach(weave -> efforts.atTheBack(() -> solveSmallest(weave)));
     }
 

@@ -21,6 +21,12 @@ public final class FigureEight implements Form {
         return new FormInfo("figure-eight", Family.CLASPS, "figure-eight", "two loops in one wire", 1.0);
     }
 
+    /** An eye, or a link. */
+    @Override
+    public boolean hooks() {
+        return false;
+    }
+
     @Override
     public List<Parameter> parameters() {
         return List.of(

@@ -45,8 +45,8 @@ public final class HookAndEye implements Form {
     }
 
     @Override
-    public boolean comesApart() {
-        return true;
+    public List<String> halves() {
+        return List.of("hook", "eye");
     }
 
     @Override

@@ -49,8 +49,8 @@ public final class Toggle implements Form {
     }
 
     @Override
-    public boolean comesApart() {
-        return true;
+    public List<String> halves() {
+        return List.of("ring", "bar");
     }
 
     @Override

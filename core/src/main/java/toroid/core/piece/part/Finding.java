@@ -105,15 +105,25 @@ public record Finding(Kind kind, double lengthMm, double insideMm, double wireMm
         Port mouth = kind.mouth == null ? null : Ends.at("mouth", 0, -1, mouthMm(), wireMm, kind.mouth);
         var bought =
                 new PartWork.Bought(PartWork.Bought.Kind.FINDING, kind.word, List.of(lengthMm, insideMm, wireMm), 1);
-        return PartWork.plain(
-                this,
-                kind.word,
-                mouth == null ? loop : mouth,
-                mouth == null ? null : loop,
-                lengthMm,
-                massG,
-                2 * wireMm,
-                PartWork.Takes.bought(List.of(bought)));
+        var takes = PartWork.Takes.bought(List.of(bought));
+        return mouth == null
+                ? PartWork.hanging(this, kind.word, loop, Vector3D.MINUS_I, lengthMm, massG, 2 * wireMm, takes)
+                : PartWork.plain(this, kind.word, mouth, loop, lengthMm, massG, 2 * wireMm, takes);
+    }
+
+    /** A hook or a clasp is there once: at the other end is what it hooks into. Of a toggle the other half is. */
+    @Override
+    public Finding opposite() {
+        return switch (kind) {
+            case CLASP, HOOK -> null;
+            case TOGGLE_RING -> usual(Kind.TOGGLE_BAR);
+            case TOGGLE_BAR -> usual(Kind.TOGGLE_RING);
+            default -> this;
+        };
+    }
+
+    private static Finding usual(Kind kind) {
+        return new Finding(kind, kind.lengthMm, kind.insideMm, kind.wireMm, kind.massG);
     }
 
     @Override

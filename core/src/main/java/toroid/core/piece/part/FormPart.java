@@ -149,6 +149,20 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
         return new FormPart(formId, half, wireMm, changed);
     }
 
+    /** A hook is there once: at the other end is what it hooks into. Of a clasp of two halves the other one is. */
+    @Override
+    public PartSpec opposite() {
+        Form form = Forms.byId(formId);
+        if (half != null) {
+            return form.halves().stream()
+                    .filter(other -> !other.equals(half))
+                    .findFirst()
+                    .<PartSpec>map(other -> new FormPart(formId, other, wireMm, values))
+                    .orElse(this);
+        }
+        return form.hooks() ? null : this;
+    }
+
     /** Wrapped, coiled or bound: a screw, right- or left-handed. */
     @Override
     public boolean isHanded(PartMaker with) {

@@ -24,6 +24,11 @@ public sealed interface PartSpec
         return false;
     }
 
+    /** What stands at the other end of a mirrored row that begins with it; null for nothing. */
+    default PartSpec opposite() {
+        return this;
+    }
+
     /** What of it can be set by itself; of a form what is as usual is left out. */
     List<Field> fields();
 

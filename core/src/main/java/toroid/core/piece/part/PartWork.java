@@ -125,6 +125,20 @@ public record PartWork(
                 spec, name, first, last, List.of(), Vector3D.PLUS_I, middle, spanMm, massG, thickMm, takes, List.of());
     }
 
+    /** A part with one port that hangs from it that way, as heavy on either side of its middle. */
+    static PartWork hanging(
+            PartSpec spec,
+            String name,
+            Port port,
+            Vector3D pull,
+            double spanMm,
+            double massG,
+            double thickMm,
+            Takes takes) {
+        Vector3D middle = new Vector3D(1, port.bearing(pull.negate()), spanMm / 2, pull);
+        return new PartWork(spec, name, port, null, List.of(), pull, middle, spanMm, massG, thickMm, takes, List.of());
+    }
+
     /** A single ring opens once for all it holds. */
     public boolean isRing() {
         return spec instanceof RingPart;
