@@ -1,16 +1,20 @@
 package toroid.core.piece;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Effort;
 import toroid.core.piece.part.PartWork;
 import toroid.core.quantity.Force;
 
 /**
  * A necklace on a neck: behind it lies on half the girth, its two ends in the middle of that; before it hangs from both sides of the neck as
- * {@link Sag} has it, each part with the weight of all that hangs from it. The neck is taken as round and its sides as of one height, skin
+ * {@link Sag} has it, each part with the weight of all that hangs from it, slid round until both sides carry alike. The neck is taken as round and its sides as of one height, skin
  * and cloth as without friction, the breast as upright: what is told of it is within about a centimetre (our estimate).
  *
  * @param neckRadiusMm of the circle it lies on
@@ -54,32 +58,85 @@ public record Draped(double neckRadiusMm, double deepestMm, double pullN, List<S
         }
         double radius = girthMm / (2 * Math.PI);
         List<Bit> row = row(work);
-        double length = row.stream().mapToDouble(Bit::lengthMm).sum();
-        // as much of the row behind on either side as half the back
-        int first = after(row, girthMm / 4);
-        int last = after(row, length - girthMm / 4);
-        List<Sag.Link> front = row.subList(first, last).stream()
-                .map(one -> new Sag.Link(one.lengthMm(), one.grams(), one.share()))
-                .toList();
-        Sag sag = Sag.of(front, 2 * radius);
-        if (sag == null) {
+        Front front = balanced(row, girthMm / 2, 2 * radius);
+        if (front == null) {
             return null;
         }
+        Sag sag = front.sag();
         var stretches = new ArrayList<Stretch>();
-        behind(stretches, row.subList(0, first), radius, -1);
+        List<Bit> right = row.subList(front.last(), row.size());
+        List<Bit> left = row.subList(0, front.first());
+        double behind = length(right) + length(left);
+        around(stretches, left, radius, length(right), behind);
         double deepest = 0;
         Vector3D at = new Vector3D(-radius, 0, 0);
-        for (int i = first; i < last; i++) {
-            double fall = sag.fallRadians().get(i - first);
+        for (int i = front.first(); i < front.last(); i++) {
+            double fall = sag.fallRadians().get(i - front.first());
             Vector3D to = at.add(new Vector3D(Math.cos(fall), -Math.sin(fall), 0)
                     .scalarMultiply(row.get(i).lengthMm()));
             stretches.add(new Stretch(row.get(i).part(), at, to));
             deepest = Math.max(deepest, -to.getY());
             at = to;
         }
-        behind(stretches, row.subList(last, row.size()), radius, 1);
+        around(stretches, right, radius, 0, behind);
         double newtons = Math.hypot(sag.sideways(), sag.carried()) / 1000 * Force.STANDARD_GRAVITY;
         return new Draped(radius, deepest, newtons, stretches);
+    }
+
+    private static double length(List<Bit> row) {
+        return row.stream().mapToDouble(Bit::lengthMm).sum();
+    }
+
+    /** Sides that differ by less of what they carry are alike: skin holds that. Our own. */
+    private static final double EVEN = 0.02;
+
+    /**
+     * What of the row hangs before the neck.
+     *
+     * @param uneven how much more one side of the neck carries than the other, as a share of both, to the nearest {@value #EVEN}
+     */
+    private record Front(int first, int last, Sag sag, double uneven) {}
+
+    /** It slides round the neck until both its sides carry alike, to the nearest stretch. */
+    private static Front balanced(List<Bit> row, double behindMm, double spanMm) {
+        double length = length(row);
+        int middle = after(row, behindMm / 2);
+        Front best = front(row, middle, length - behindMm, spanMm);
+        for (int way = -1; way <= 1; way += 2) {
+            for (int first = middle + way; first >= 0 && first < row.size(); first += way) {
+                Effort.check();
+                Front next = front(row, first, length - behindMm, spanMm);
+                if (next == null || best != null && next.uneven() >= best.uneven()) {
+                    break;
+                }
+                best = next;
+            }
+        }
+        return best;
+    }
+
+    /** As long as that before the neck, within one stretch: the most even of such. Null where it does not hang so. */
+    private static Front front(List<Bit> row, int first, double frontMm, double spanMm) {
+        int last = after(row, length(row.subList(0, first)) + frontMm);
+        return Stream.of(last, last - 1, last + 1)
+                .filter(end -> end > first && end <= row.size())
+                .map(end -> between(row, first, end, spanMm))
+                .filter(Objects::nonNull)
+                .min(Comparator.comparingDouble(Front::uneven))
+                .orElse(null);
+    }
+
+    private static Front between(List<Bit> row, int first, int last, double spanMm) {
+        List<Sag.Link> links = row.subList(first, last).stream()
+                .map(one -> new Sag.Link(one.lengthMm(), one.grams(), one.share()))
+                .toList();
+        Sag sag = Sag.of(links, spanMm);
+        if (sag == null) {
+            return null;
+        }
+        double all = links.stream().mapToDouble(Sag.Link::weight).sum();
+        double uneven = Math.rint((2 * sag.carried() / all - 1) / EVEN) * EVEN;
+        return new Front(first, last, sag, Math.abs(uneven));
     }
 
     /** How many stretches end before that place of the row, to the nearest. */
@@ -94,21 +151,20 @@ public record Draped(double neckRadiusMm, double deepestMm, double pullN, List<S
         return row.size();
     }
 
-    /** Round the back of the neck, evenly: to its left side, or from its right one. */
-    private static void behind(List<Stretch> stretches, List<Bit> row, double radius, int side) {
-        double length = row.stream().mapToDouble(Bit::lengthMm).sum();
-        double at = side < 0 ? 0 : length;
+    /** Round the back of the neck, evenly, from its right side to its left; it begins so far from the right side. */
+    private static void around(List<Stretch> stretches, List<Bit> row, double radius, double fromMm, double behindMm) {
+        double at = fromMm;
         for (Bit one : row) {
-            double next = at - side * one.lengthMm();
-            stretches.add(new Stretch(one.part(), back(radius, at / length, side), back(radius, next / length, side)));
+            double next = at + one.lengthMm();
+            stretches.add(new Stretch(one.part(), back(radius, at / behindMm), back(radius, next / behindMm)));
             at = next;
         }
     }
 
-    /** @param share of the way from the middle of the back to a side of the neck */
-    private static Vector3D back(double radius, double share, int side) {
-        double angle = share * Math.PI / 2;
-        var level = new Vector3D(side * radius * Math.sin(angle), 0, -radius * Math.cos(angle));
+    /** @param share of the way round the back, from the right side of the neck */
+    private static Vector3D back(double radius, double share) {
+        double angle = Math.PI / 2 - Math.PI * share;
+        var level = new Vector3D(radius * Math.sin(angle), 0, -radius * Math.cos(angle));
         return new Rotation(Vector3D.PLUS_I, Math.toRadians(BACK_UP_DEGREES), RotationConvention.VECTOR_OPERATOR)
                 .applyTo(level);
     }

@@ -49,7 +49,7 @@ public final class Starters {
                     "graded bead links and rings about the middle, a pendant that hooks on and off",
                     BodyPart.NECK,
                     "yellow-brass",
-                    "mirror hook-curled wire=1.2 - ring 1.2/5 - 8 * (bead-link bead=5..10 - ring 1.2/4) - ring 1.4/7"
+                    "mirror hook-curled wire=1.2 - ring 1.2/5 - 8 * (bead-link bead=5..10 - ring 1.2/5) - ring 1.4/7"
                             + " [finding pendant-on-a-bail]"),
             new Starter(
                     "cuff-and-post",

@@ -60,6 +60,28 @@ class DrapedTest {
         }
     }
 
+    /** A hook at one end of a mirrored necklace draws nothing aside: its middle hangs in the middle, within half a part. */
+    @Test
+    void whatClosesItSlidesBehind() {
+        PieceWork work = PartsTest.solve("mirror hook-curled - 20 * ring 1/6 - ring 1/8 [stone 25/1.2]");
+        Draped draped = Draped.of(work, 220);
+        Vector3D at = draped.stretches().stream()
+                .filter(one -> one.part() == middle(work))
+                .findFirst()
+                .map(one -> one.from().add(one.to()).scalarMultiply(0.5))
+                .orElseThrow();
+        assertThat(at.getX()).isCloseTo(0, within(3.5));
+    }
+
+    private static int middle(PieceWork work) {
+        return work.row().stream()
+                .filter(i -> work.joints().stream()
+                        .anyMatch(joint ->
+                                joint.a() == i && work.placed().get(joint.b()).hanging() >= 0))
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** Its stretches go on where the one before ended, all round the neck and back. */
     @ParameterizedTest
     @ValueSource(
