@@ -27,17 +27,17 @@ public record Laid(List<Place> places) {
      */
     public record Place(Vector3D at, Rotation turn, Bend bend) {
         public Vector3D of(Vector3D own) {
-            return at.add(turn.applyTo(bend == null ? own : bend.of(own)));
+            return put(bend == null ? own : bend.of(own));
+        }
+
+        /** Where a place of what was bent first comes to be. */
+        Vector3D put(Vector3D bent) {
+            return at.add(turn.applyTo(bent));
         }
 
         /** Its body as it is before it is turned and put in its place: bent where it is bent. */
         public Body own(Body body) {
             return bend == null ? body : bent(body, bend);
-        }
-
-        /** A direction at that place of the part. */
-        public Vector3D direction(Vector3D own, Vector3D way) {
-            return turn.applyTo(bend == null ? way : bend.direction(own, way));
         }
     }
 
@@ -171,15 +171,15 @@ public record Laid(List<Place> places) {
         double lowest = 0;
         for (int i = 0; i < places.size(); i++) {
             Place place = places.get(i);
-            Body body = work.parts().get(i).spec().body(maker);
+            Body body = place.own(work.parts().get(i).spec().body(maker));
             for (Body.Tube tube : body.tubes()) {
                 for (Vector3D point : tube.points()) {
-                    lowest = Math.min(lowest, place.of(point).getY() - tube.diameterMm() / 2);
+                    lowest = Math.min(lowest, place.put(point).getY() - tube.diameterMm() / 2);
                 }
             }
             for (Solid solid : body.solids()) {
                 Vector3D down = place.turn().applyInverseTo(Vector3D.MINUS_J);
-                lowest = Math.min(lowest, place.of(solid.centre()).getY() - solid.reachMm(down));
+                lowest = Math.min(lowest, place.put(solid.centre()).getY() - solid.reachMm(down));
             }
         }
         return -lowest;

@@ -35,6 +35,23 @@ class DrapedTest {
         assertThat(draped.pullN()).isGreaterThan(grams / 2 / 1000 * Force.STANDARD_GRAVITY);
     }
 
+    /** What is drawn goes as deep as the row bears, and no deeper than its parts are wide. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "120 * ring 0.6/4",
+                "chain 4/0.6 links=120",
+                "finding clasp - cord 2 length=440",
+                "strand 0.38 (70 * bead 6/1)"
+            })
+    void isDrawnAsDeepAsItHangs(String line) {
+        var maker = PartsTest.parts();
+        PieceWork work = PieceSolver.solve(PieceLine.read(line), maker);
+        Draped draped = Draped.of(work, NECK);
+        double drawn = Laid.draped(work, draped).depthMm(work, maker);
+        assertThat(drawn).isBetween(draped.deepestMm() - 1, draped.deepestMm() + work.thickMm() + 3);
+    }
+
     @Test
     void aPendantDrawsItDown() {
         Draped plain = Draped.of(PartsTest.solve("121 * ring 0.6/4"), NECK);
