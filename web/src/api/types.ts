@@ -218,6 +218,7 @@ type Whole<T> = { [K in keyof T]-?: Exclude<T[K], undefined> };
 /** A whole piece: its job, and what the core says of it. */
 export type PieceBody = Received<Schemas["Body"]>;
 export type PieceJobData = Omit<Received<Schemas["PieceJobData"]>, "body"> & { body: PieceBody | null };
+export type Person = Received<Schemas["Person"]>;
 export type PieceDrawing = Received<Schemas["PieceDrawing"]>;
 export type PieceStep = Whole<Schemas["AssemblyStep"]>;
 export type PieceFault = Whole<Schemas["PieceFault"]>;

@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { CHOICES, PREFERENCES, serve, show, type Answers } from "../test/app";
+import { CHOICES, PREFERENCES, serve, show, typeInto, type Answers } from "../test/app";
 import workshop from "../test/workshop.json";
 import { BenchPlace } from "./bench/BenchPlace";
 import type { AtAGlance } from "../api/types";
@@ -120,6 +120,36 @@ describe("preferences", () => {
     await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true));
     expect(asked.find((one) => one.method === "PUT")!.body).toMatchObject({ data: { plainFromMm: 100 } });
     expect(screen.getByLabelText<HTMLInputElement>("never: always wrapped").checked).toBe(true);
+  });
+
+  it("keep whom pieces are made for, with their sizes", async () => {
+    const bodies = [
+      { part: "WRIST", usualGirthMm: 165, eases: [{ name: "comfortable", easeMm: 12 }] },
+      { part: "NECK", usualGirthMm: 360, eases: [{ name: "choker", easeMm: 30 }] },
+    ];
+    const asked = serve({
+      ...BASE,
+      "GET /api/preferences": { ...PREFERENCES["GET /api/preferences"], id: "people" },
+      "GET /api/pieces/bodies": bodies,
+      "PUT /api/preferences/": echo,
+    });
+    const people = () =>
+      asked
+        .filter((one) => one.method === "PUT")
+        .map((one) => (one.body as { data: { people: unknown[] } }).data.people)
+        .at(-1);
+    show(<PreferencesPlace />);
+    fireEvent.change(await screen.findByLabelText("Name of somebody"), { target: { value: " Sea queen " } });
+    fireEvent.change(screen.getByLabelText("What was measured"), { target: { value: "NECK" } });
+    await waitFor(() => expect(asked.some((one) => one.path === "/api/pieces/bodies")).toBe(true));
+    await new Promise((settled) => setImmediate(settled));
+    fireEvent.click(screen.getByText("put down"));
+    typeInto("Sea queen, girth", "344");
+    await waitFor(() =>
+      expect(people()).toEqual([{ name: "Sea queen", part: "NECK", girthMm: 344, easeMm: 30 }]),
+    );
+    fireEvent.click(screen.getByLabelText("Leave Sea queen out"));
+    await waitFor(() => expect(people()).toEqual([]));
   });
 
   it("calibrate the screen against a bank-size card", async () => {

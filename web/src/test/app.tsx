@@ -73,6 +73,7 @@ export const CHOICES = {
   rhythm: "BATCH",
   plainFromMm: 1,
   wraps: 3,
+  people: [] as unknown[],
 };
 
 export const PREFERENCES = {

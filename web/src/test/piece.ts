@@ -62,6 +62,7 @@ export const PIECE: PieceAnswer = {
   targetLengthMm: 195.8,
   remainderMm: -149,
   draped: null,
+  weakest: { part: 0, staysOpenN: 9.82, wantedN: 30 },
   thickMm: 6,
   weightG: 2.4,
   wireMm: 168.6,

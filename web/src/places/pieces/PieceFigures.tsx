@@ -179,6 +179,20 @@ function Takes({ piece, units }: Props) {
         <span className="figure-name">weighs{piece.pair && ", each"}</span>
         <span className="figure-value">{mass(piece.weightG)}</span>
       </p>
+      {piece.weakest && (
+        <p className="figure-line">
+          <span className="figure-name">
+            {partAt(piece, piece.weakest.part)} gives first
+            <small>
+              {" "}
+              {piece.weakest.staysOpenN >= piece.weakest.wantedN
+                ? `${piece.weakest.wantedN} N is enough`
+                : `${piece.weakest.wantedN} N is wanted: solder such, or take thicker wire`}
+            </small>
+          </span>
+          <span className="figure-value">{piece.weakest.staysOpenN.toFixed(1)} N</span>
+        </p>
+      )}
       <p className="figure-line">
         <span className="figure-name">wire for its forms{piece.pair && ", both"}</span>
         <span className="figure-value">{wireLength(piece.wireMm, units)}</span>

@@ -25,6 +25,7 @@ import { PieceExports } from "./PieceExports";
 import { PieceFigures } from "./PieceFigures";
 import { PieceSentence } from "./PieceSentence";
 import type { Dropped } from "./dragged";
+import { WholeSize } from "./WholeSize";
 import { edited, usePiece, type Edited } from "./usePiece";
 
 export function PiecePlace() {
@@ -124,6 +125,7 @@ function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
         )}
         <Drawer at={part ? `the ${part.name}` : "the last part"} onPut={put} />
         <LineInput line={data.line} onLine={onLine} />
+        <WholeSize onEdit={onEdit} />
       </section>
       {piece && (
         <aside aria-label="Figures">

@@ -1,6 +1,6 @@
 import { useNavigate } from "react-router";
-import { useBodies } from "../../api/queries";
-import type { BodyPart, BodyView, Kept, PieceBody, PieceEdit, PieceJobData } from "../../api/types";
+import { useBodies, usePreferences } from "../../api/queries";
+import type { BodyPart, BodyView, Kept, Person, PieceBody, PieceEdit, PieceJobData } from "../../api/types";
 import type { Editor, SaveState } from "../../shared/kernel/editor";
 import { takeAway } from "../../shared/kernel/takeAway";
 import { NameHead } from "../../shared/shell/NameHead";
@@ -89,6 +89,8 @@ function Made({ pair, shape, onEdit }: Props) {
 function OnBody({ data, change }: Pick<Props, "data" | "change">) {
   const bodies = useBodies().data ?? [];
   const { body } = data;
+  const people = usePreferences().data?.data.people ?? [];
+  const somebody = people.findIndex((person) => body !== null && isOf(body, person));
   const view = bodies.find((one) => one.part === (body?.part ?? "WRIST"));
   const put = (next: PieceBody | null, tag: string) => change({ body: next }, tag);
   return (
@@ -96,9 +98,18 @@ function OnBody({ data, change }: Pick<Props, "data" | "change">) {
       <select
         className="word-select"
         aria-label="Worn on"
-        value={body ? (body.part ?? "WRIST") : ""}
-        onChange={(event) => put(usualBody(bodies, event.target.value), "body")}
+        value={somebody >= 0 ? `${PERSON}${somebody}` : body ? (body.part ?? "WRIST") : ""}
+        onChange={(event) => {
+          const { value } = event.target;
+          const person = value.startsWith(PERSON) ? people[Number(value.slice(PERSON.length))] : undefined;
+          put(person ? bodyOf(person) : usualBody(bodies, value), "body");
+        }}
       >
+        {people.map((person, i) => (
+          <option key={i} value={`${PERSON}${i}`}>
+            {person.name}, {BODY_WORDS[person.part]}
+          </option>
+        ))}
         <option value="">nobody yet</option>
         {bodies.map((one) => (
           <option key={one.part} value={one.part}>
@@ -124,6 +135,14 @@ function OnBody({ data, change }: Pick<Props, "data" | "change">) {
     </>
   );
 }
+
+/** Marks people among the parts of a body. */
+const PERSON = "person ";
+
+const bodyOf = ({ part, girthMm, easeMm }: Person): PieceBody => ({ part, girthMm, easeMm });
+
+const isOf = (body: PieceBody, { part, girthMm, easeMm }: Person) =>
+  (body.part ?? "WRIST") === part && body.girthMm === girthMm && body.easeMm === easeMm;
 
 function usualBody(bodies: readonly BodyView[], part: string): PieceBody | null {
   const view = bodies.find((one) => one.part === (part as BodyPart));

@@ -98,6 +98,43 @@ describe("a piece on its board", () => {
     await waitFor(() => expect(kept(asked)?.line).toBe("mended"));
   });
 
+  it("scales the whole of it", async () => {
+    const asked = open();
+    await screen.findByTestId("finished-length");
+    typeInto("All wire and lengths times", "80");
+    await waitFor(() => expect(edits(asked)[0]).toEqual({ line: PIECE_LINE, act: "SCALE", factor: 0.8 }));
+    await waitFor(() => expect(kept(asked)?.line).toBe("after SCALE"));
+  });
+
+  it("says how deep a necklace hangs, and draws it so", async () => {
+    const drawing = { ...PIECE.drawing!, draped: PIECE.drawing!.down, drapedShapeOf: PIECE.drawing!.shapeOf };
+    open({ drawing, draped: { neckRadiusMm: 57.3, depthMm: 113.2, pullN: 0.1 } });
+    fireEvent.click(await screen.findByLabelText("on the neck"));
+    expect(screen.getByText(/lowest part hangs about/).textContent).toContain("113 mm");
+    expect(screen.getByText("113.2 mm")).toBeTruthy();
+  });
+
+  it("says where nothing closes it, and what of a pair is wound the other way", async () => {
+    open({ pair: true, worn: { ...PIECE.worn!, closure: "NOTHING" } });
+    expect(await screen.findByText(/Nothing closes it/)).toBeTruthy();
+    expect(screen.getByText(/wind its bead link the other way round/)).toBeTruthy();
+  });
+
+  it("is made for somebody who was measured before", async () => {
+    const mate = { name: "Second mate", part: "WRIST", girthMm: 171, easeMm: 20 };
+    const { data } = PREFERENCES["GET /api/preferences"];
+    const asked = open(
+      {},
+      { "GET /api/preferences": { id: "p", version: 0, data: { ...data, people: [mate] } } },
+    );
+    await screen.findByText("Second mate, wrist");
+    fireEvent.change(screen.getByLabelText("Worn on"), { target: { value: "person 0" } });
+    await waitFor(() =>
+      expect(kept(asked)?.body).toEqual({ part: "WRIST", girthMm: 171, easeMm: 20 }),
+    );
+    expect((screen.getByLabelText("Worn on") as HTMLSelectElement).value).toBe("person 0");
+  });
+
   it("sets one thing of the part in hand; the core says what the piece is then", async () => {
     const asked = open();
     fireEvent.click(await chip("ring 4.0 mm"));

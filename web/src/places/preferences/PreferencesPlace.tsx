@@ -9,6 +9,7 @@ import { cuttingWord, rhythmWord } from "../../shared/words/formWords";
 import { windingWord } from "../../shared/words/words";
 import { Calibration } from "./Calibration";
 import { Choose } from "./Choose";
+import { People } from "./People";
 import { ThemeChoice } from "./ThemeChoice";
 
 interface Props {
@@ -44,6 +45,9 @@ function Sheet({ kept }: { kept: Kept<Choices> }) {
           <Winding data={data} change={change} />
           <Habits data={data} change={change} />
           <Forming data={data} change={change} />
+          <Question name="You make for" note="Pieces offer them by name, with their sizes.">
+            <People people={data.people} change={change} />
+          </Question>
           <Question name="Light">
             <ThemeChoice />
           </Question>

@@ -6,6 +6,7 @@ import { FigureRow, WhyNumber } from "../../shared/shell/Why";
 import { figureOf } from "../../shared/words/figures";
 import { AlsoRow } from "./AlsoRow";
 import { Exports } from "./Exports";
+import { IntoAPiece } from "./IntoAPiece";
 import type { ChangeForm } from "./FormSentence";
 import { InHand } from "./InHand";
 import { OwnLengthening, OwnLooseness, OwnTail } from "./OwnTail";
@@ -68,6 +69,7 @@ export function ShapeFigures({ kept, form, data, change }: Props) {
         notes={form.notes.filter((note) => note.severity === "GOOD" || note.severity === "INFO")}
         units={units}
       />
+      <IntoAPiece data={data} />
       <Exports kept={kept} form={form} />
     </>
   );

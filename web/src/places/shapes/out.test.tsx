@@ -6,6 +6,7 @@ import { BASE, FORM, JOB, KEPT, UNTAUGHT, WHOLE } from "../../test/form";
 import { Beside, BesideChoice } from "./Beside";
 import { CataloguePlace } from "./CataloguePlace";
 import { Exports } from "./Exports";
+import { IntoAPiece } from "./IntoAPiece";
 import { FormSentence } from "./FormSentence";
 import { Player } from "./Player";
 import { ShapeFigures } from "./ShapeFigures";
@@ -58,6 +59,34 @@ describe("what goes out", () => {
     await waitFor(() =>
       expect(asked.find((one) => one.method === "DELETE")?.path).toBe("/api/jobs/form/job-1?version=11"),
     );
+  });
+});
+
+describe("what goes on into a piece", () => {
+  it("is the form as it stands, for what the core says", async () => {
+    const asked = serve({
+      ...BASE,
+      "POST /api/pieces/begin": { line: "s-hook - ring 1/4", body: "WRIST" },
+      "GET /api/pieces/bodies": [
+        { part: "WRIST", usualGirthMm: 165, eases: [{ name: "comfortable", easeMm: 12 }] },
+      ],
+      "PUT /api/jobs/piece/": (body: unknown) => ({ id: "p", version: 0, ...(body as object) }),
+      "GET /api/jobs/piece": [],
+    });
+    show(<IntoAPiece data={JOB} />);
+    fireEvent.click(await screen.findByText("make a piece of it"));
+    await waitFor(() => expect(asked.some((one) => one.path.startsWith("/api/jobs/piece/"))).toBe(true));
+    const begun = asked.find((one) => one.path === "/api/pieces/begin")!.body as { formId: string };
+    expect(begun.formId).toBe(JOB.formId);
+    const kept = asked.find((one) => one.method === "PUT")!.body as { data: { line: string; body: unknown } };
+    expect(kept.data.line).toBe("s-hook - ring 1/4");
+    expect(kept.data.body).toEqual({ part: "WRIST", girthMm: 165, easeMm: 12 });
+  });
+
+  it("is not offered for what has rows of its own", () => {
+    serve(BASE);
+    show(<IntoAPiece data={{ ...JOB, parameters: { bends: [] } }} />);
+    expect(screen.queryByText("make a piece of it")).toBeNull();
   });
 });
 

@@ -2,7 +2,7 @@
 import { call } from "../../api/client";
 import { keepNew } from "./keepNew";
 import { queries } from "../../api/queries";
-import type { BodyView, Choices, PieceJobData, Starter } from "../../api/types";
+import type { BodyPart, BodyView, Choices, FormJobData, PieceJobData, Starter } from "../../api/types";
 
 /** A piece as the maker's preferences would have it; its body of a usual size until it is measured. */
 export function blankPiece(
@@ -41,11 +41,23 @@ export function pieceMeant(text: string): "yes" | "perhaps" | "no" {
   return BEGINS.test(text.trim()) || /^\d+ \* /.test(text.trim()) ? "perhaps" : "no";
 }
 
-/** A piece from the bench line, for a wrist until the maker says otherwise. */
-export async function takePieceLine(line: string, choices: Choices): Promise<string> {
-  const bodies = await queries.ensureQueryData({
+/** A piece of the form a job draws: a bracelet of it, a pair of drops, or a chain it closes. */
+export async function takeForm(form: FormJobData, choices: Choices): Promise<string> {
+  const { formId, wireDiameterMm, metal, temper, parameters } = form;
+  const question = { formId, wireDiameterMm, metal, temper, parameters };
+  const begun = await call<{ line: string; body: BodyPart }>("POST", "/api/pieces/begin", question);
+  const piece = blankPiece({ name: `A piece of ${form.name}`, metal, ...begun }, choices, await bodies());
+  return keepPiece({ ...piece, temper });
+}
+
+const bodies = () =>
+  queries.ensureQueryData({
     queryKey: ["pieces", "bodies"],
     queryFn: () => call<BodyView[]>("GET", "/api/pieces/bodies"),
   });
-  return keepPiece(blankPiece({ name: "New piece", line, metal: "copper", body: "WRIST" }, choices, bodies));
+
+/** A piece from the bench line, for a wrist until the maker says otherwise. */
+export async function takePieceLine(line: string, choices: Choices): Promise<string> {
+  const wrist = { name: "New piece", line, metal: "copper", body: "WRIST" as const };
+  return keepPiece(blankPiece(wrist, choices, await bodies()));
 }

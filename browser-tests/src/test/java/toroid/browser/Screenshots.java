@@ -39,6 +39,7 @@ class Screenshots extends BrowserTest {
         visit(DEMO + "/pieces");
         take("pieces", DEMO + "/pieces");
         String piece = form("Deckhand's bracelet, second mate");
+        String necklace = form("Figurehead chain, sea queen");
         visit(DEMO + piece);
         page.getByTestId("finished-length").waitFor();
         take("piece", DEMO + piece);
@@ -58,7 +59,9 @@ class Screenshots extends BrowserTest {
         take("making", DEMO + run);
         take("making-form", DEMO + formRun);
         open(768, 1024, ColorScheme.DARK);
-        take("piece-tablet-dark", DEMO + piece);
+        visit(DEMO + necklace);
+        page.getByText("on the neck").first().click();
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("piece-tablet-dark.png")));
     }
 
     private String form(String name) {

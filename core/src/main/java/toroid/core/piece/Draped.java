@@ -43,7 +43,8 @@ public record Draped(double neckRadiusMm, double deepestMm, double pullN, List<S
     /** What bends is hung in steps of this, mm: a tenth changes a necklace's depth by less than 0.1 mm. */
     private static final double STEP_MM = 3;
 
-    private static final int MOST_STEPS = 600;
+    /** A row longer than so many steps is hung in longer ones. */
+    private static final int MOST_STEPS = 1000;
 
     /** How far the neck's back is higher than its front, drawn so; of a grown person's, about. From memory. */
     private static final double BACK_UP_DEGREES = 35;
@@ -171,14 +172,14 @@ public record Draped(double neckRadiusMm, double deepestMm, double pullN, List<S
 
     private static List<Bit> row(PieceWork work) {
         double[] carries = Hanging.carriesG(work);
+        double step = Math.max(STEP_MM, work.lengthMm() / MOST_STEPS);
         var row = new ArrayList<Bit>();
         for (int i : work.row()) {
             PartWork part = work.parts().get(i);
-            int steps =
-                    part.isSupple() ? (int) Math.min(MOST_STEPS, Math.max(1, Math.ceil(part.spanMm() / STEP_MM))) : 1;
+            int steps = part.isSupple() ? Math.max(1, (int) Math.ceil(part.spanMm() / step)) : 1;
             List<Load> loads = loads(work, i, carries);
-            for (int step = 0; step < steps; step++) {
-                row.add(bit(part, i, step, steps, loads));
+            for (int n = 0; n < steps; n++) {
+                row.add(bit(part, i, n, steps, loads));
             }
         }
         return row;

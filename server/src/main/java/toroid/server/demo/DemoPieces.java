@@ -12,6 +12,10 @@ import toroid.core.piece.BodyPart;
 import toroid.core.work.PiecePlan;
 import toroid.server.piece.PieceJobData;
 import toroid.server.piece.PieceQuestion;
+import toroid.server.preference.Choices;
+import toroid.server.preference.Person;
+import toroid.server.preference.Preferences;
+import toroid.server.store.Edit;
 import toroid.server.store.Kept;
 import toroid.server.work.PieceKind;
 import toroid.server.work.RunData;
@@ -25,8 +29,11 @@ class DemoPieces {
     private final DemoRuns runs;
     private final Clock clock;
 
-    DemoPieces(PieceKind kind, DemoRuns runs, Clock clock) {
+    private final Preferences preferences;
+
+    DemoPieces(PieceKind kind, DemoRuns runs, Preferences preferences, Clock clock) {
         this.kind = kind;
+        this.preferences = preferences;
         this.runs = runs;
         this.clock = clock;
     }
@@ -73,9 +80,14 @@ class DemoPieces {
                     0,
                     NOT_BEGUN));
 
+    private static final List<Person> PEOPLE = List.of(
+            new Person("Second mate", BodyPart.WRIST, 168, 12), new Person("Sea queen", BodyPart.NECK, 344, 30));
+
     void load() {
         Instant began = clock.instant().minus(Duration.ofDays(12));
         PIECES.forEach(piece -> job(piece, began));
+        Kept<Choices> usual = preferences.current();
+        preferences.put(usual.id(), new Edit<>(null, usual.data().madeFor(PEOPLE)));
     }
 
     private void job(DemoPiece demo, Instant began) {

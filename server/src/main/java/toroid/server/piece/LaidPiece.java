@@ -8,6 +8,9 @@ import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Solid;
 import toroid.core.metal.Metal;
+import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.piece.Laid;
 import toroid.core.piece.Piece;
 import toroid.core.piece.PieceLists;
@@ -51,10 +54,19 @@ public record LaidPiece(
         return new LaidPiece(piece, metal, work, lists, bodies, parts);
     }
 
+    private static final int MOST_PLACES = 400_000;
+
     /** A wire where it is in the piece. */
     public record Wire(String metal, double diameterMm, List<Vector3D> points, boolean closed) {}
 
+    /** @throws toroid.core.numeric.Refusal where they have more places than a drawing holds */
     public List<Wire> wires() {
+        long places = parts.stream()
+                .mapToLong(part -> bodies.get(part.body()).tubes().stream()
+                        .mapToInt(tube -> tube.points().size())
+                        .sum())
+                .sum();
+        Checks.within("line", places, 0, MOST_PLACES, Unit.POINTS, Remedy.MAKE_IT_IN_PARTS);
         return parts.stream()
                 .flatMap(part -> bodies.get(part.body()).tubes().stream()
                         .map(tube -> new Wire(

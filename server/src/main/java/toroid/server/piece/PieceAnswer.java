@@ -10,6 +10,7 @@ import toroid.core.piece.Joint;
 import toroid.core.piece.Mending;
 import toroid.core.piece.Piece;
 import toroid.core.piece.PieceFault;
+import toroid.core.piece.Weakest;
 import toroid.core.piece.Worn;
 import toroid.core.piece.part.PartWork;
 
@@ -28,6 +29,7 @@ import toroid.core.piece.part.PartWork;
  * @param canBeMade whether every joint can be made and all goes in
  * @param worn closed round the body; null where it goes round none
  * @param draped hung from the neck it is for; null where it goes round none, or hangs as close as it
+ * @param weakest what of its row gives first when it is pulled; null where nothing opens, or without a body
  * @param cures what would bring it nearer, the nearest first
  * @param mends what would make joints possible that are not
  * @param written its parts as they are written, with what can be set
@@ -49,6 +51,7 @@ public record PieceAnswer(
         @NotNull boolean canBeMade,
         @Schema(nullable = true) Worn worn,
         @Schema(nullable = true) DrapedView draped,
+        @Schema(nullable = true) Weakest weakest,
         @NotNull List<BodyFit.Cure> cures,
         @NotNull List<Mending.Mend> mends,
         @NotNull List<WrittenView> written,

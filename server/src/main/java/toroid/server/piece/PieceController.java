@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import toroid.core.piece.Begun;
 import toroid.core.piece.BodyPart;
 import toroid.core.piece.PieceEdit;
 import toroid.core.piece.PieceLine;
@@ -71,6 +72,19 @@ class PieceController {
     Changed edit(@RequestBody @Valid EditQuestion question) {
         PieceEdit.Edited edited = question.edited();
         return new Changed(PieceLine.write(edited.piece()), edited.at());
+    }
+
+    /** @param body what it is for */
+    record BegunView(@NotNull String line, @NotNull BodyPart body) {}
+
+    @Operation(
+            summary = "A piece begun from one form: a bracelet of it and rings, a pair of drops, or a chain it closes")
+    @PostMapping("/begin")
+    BegunView begin(@RequestBody @Valid BeginQuestion question) {
+        return efforts.answer(() -> {
+            Begun begun = workshop.begun(question);
+            return new BegunView(PieceLine.write(begun.piece()), begun.body());
+        });
     }
 
     @Operation(summary = "Pieces to begin from, one for each way they are built")

@@ -4,6 +4,7 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import toroid.core.form.Schools;
 import toroid.core.numeric.Refusal;
+import toroid.core.piece.Begun;
 import toroid.core.piece.BodyFit;
 import toroid.core.piece.Draped;
 import toroid.core.piece.Hanging;
@@ -14,6 +15,7 @@ import toroid.core.piece.PieceLine;
 import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceSolver;
 import toroid.core.piece.PieceWork;
+import toroid.core.piece.Weakest;
 import toroid.core.piece.Worn;
 import toroid.core.piece.part.PartMaker;
 import toroid.server.form.FormWorkshop;
@@ -82,6 +84,9 @@ public class PieceWorkshop {
                         ? null
                         : new PieceAnswer.DrapedView(
                                 draped.neckRadiusMm(), drapedLaid.depthMm(work, maker), draped.pullN()),
+                question.body() == null
+                        ? null
+                        : Weakest.of(work, question.body().where(), question.stuff(habits())),
                 fit == null ? List.of() : fit.cures(worked.piece(), work, maker, insides(question)),
                 Mending.of(worked.piece(), work, maker),
                 PieceViews.written(worked.piece(), work),
@@ -154,6 +159,12 @@ public class PieceWorkshop {
                 PieceLists.of(worked.work(), worked.piece().pair(), question.spare()),
                 round == null ? worked.hung() : round,
                 worked.maker());
+    }
+
+    /** A piece begun from one form. */
+    Begun begun(BeginQuestion question) {
+        var maker = new PartMaker(question.stuff().stuff(habits()), forms::work, weaves::woven);
+        return Begun.of(question.part(), maker);
     }
 
     /** What is asked about, as it would be kept under a name. */

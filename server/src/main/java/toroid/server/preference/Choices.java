@@ -1,11 +1,13 @@
 package toroid.server.preference;
 
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
 import java.util.UUID;
 import toroid.core.form.Schools;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 import toroid.core.numeric.Usual;
 import toroid.core.quantity.GaugeTable;
@@ -31,6 +33,7 @@ import toroid.server.store.Words;
  * @param rhythm how a batch of forms is run
  * @param plainFromMm plain loops are trusted from this wire on, mm; 100 for always wrapped; null while no rule was chosen
  * @param wraps on a wrapped loop
+ * @param people whom pieces are made for
  */
 public record Choices(
         @NotNull Units units,
@@ -46,14 +49,18 @@ public record Choices(
         @NotNull Schools.Cutting formCutting,
         @NotNull FormJobData.Rhythm rhythm,
         Double plainFromMm,
-        @NotNull Integer wraps) {
+        @NotNull Integer wraps,
+        @NotNull List<Person> people) {
     private static final int THREE = 3;
+
+    private static final int MOST_PEOPLE = 200;
 
     /** Choices kept before forms were known lack theirs: the usual ones stand in. */
     public Choices {
         formCutting = formCutting == null ? Schools.Cutting.PRE_CUT : formCutting;
         rhythm = rhythm == null ? FormJobData.Rhythm.BATCH : rhythm;
         wraps = wraps == null ? THREE : wraps;
+        people = people == null ? List.of() : List.copyOf(people);
     }
 
     /** Which tongue comes first; the other always stands beside it. */
@@ -109,7 +116,28 @@ public record Choices(
                 null,
                 null,
                 null,
+                null,
                 null);
+    }
+
+    /** The same, for those people. */
+    public Choices madeFor(List<Person> whom) {
+        return new Choices(
+                units,
+                bareGauge,
+                convention,
+                winding,
+                cutMethod,
+                kerfMm,
+                sparePercent,
+                leadMm,
+                tailMm,
+                spoiltTurnsPerEnd,
+                formCutting,
+                rhythm,
+                plainFromMm,
+                wraps,
+                whom);
     }
 
     void check() {
@@ -117,6 +145,8 @@ public record Choices(
         Checks.within("sparePercent", sparePercent, 0, 100, Unit.PERCENT, Usual.about(5, Unit.PERCENT));
         Schools.checkPlainFrom(plainFromMm);
         Checks.within("wraps", wraps, 1, 20, Unit.WRAPS, Usual.between(2, 3, Unit.WRAPS));
+        Checks.within("people", people.size(), 0, MOST_PEOPLE, Unit.TIMES, Remedy.LEAVE_SOME_OUT);
+        people.forEach(Person::check);
         new CoilAllowances(leadMm, tailMm, spoiltTurnsPerEnd, 100, CoilAllowances.CARRIED_FEED_MM);
         new toroid.server.ring.CutData(cutMethod, kerfMm, null, null).toCore(1);
     }

@@ -183,4 +183,29 @@ class PieceApiTest extends ApiTest {
                         .asText())
                 .isEqualTo("missing");
     }
+
+    /** A bracelet of bead links that can be joined and reaches round; a pair where the form only ends a row. */
+    @Test
+    void aPieceIsBegunFromOneForm() {
+        Answer links = tell(
+                "/api/pieces/begin",
+                Map.of("formId", "bead-link", "wireDiameterMm", 0.7, "parameters", Map.of("bead", 7)));
+        assertThat(links.status()).as("%s", links.body()).isEqualTo(200);
+        assertThat(links.at("/line").asText())
+                .contains("bead-link wire=0.7 bead=7")
+                .startsWith("s-hook");
+        assertThat(links.at("/body").asText()).isEqualTo("WRIST");
+        JsonNode piece = solved(Map.of("line", links.at("/line").asText(), "body", Map.of("girthMm", 165)));
+        assertThat(piece.get("canBeMade").asBoolean()).isTrue();
+        assertThat(piece.get("remainderMm").asDouble()).isCloseTo(0, within(15.0));
+        assertThat(tell("/api/pieces/begin", Map.of("formId", "beaded-dangle"))
+                        .at("/line")
+                        .asText())
+                .isEqualTo("pair fish-hook - beaded-dangle");
+        Answer rows = tell(
+                "/api/pieces/begin",
+                Map.of("formId", "outline", "parameters", Map.of("bends", List.of(Map.of("feedMm", 3)))));
+        assertThat(rows.status()).isEqualTo(400);
+        assertThat(rows.at("/code").asText()).isNotBlank();
+    }
 }

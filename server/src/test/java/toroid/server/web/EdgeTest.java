@@ -111,6 +111,8 @@ class EdgeTest extends ApiTest {
                         "/api/weaves/shelf",
                         "/api/weaves/{id}/attempt",
                         "/api/weaves/{id}/bend",
+                        "/api/pieces/begin",
+                        "/api/pieces/export/{format}",
                         "/api/weaves/{id}/composition",
                         "/api/weaves/{id}/composition/export/{format}",
                         "/api/weaves/{id}/count",

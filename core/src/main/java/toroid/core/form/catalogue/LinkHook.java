@@ -68,7 +68,15 @@ public final class LinkHook implements Form {
         wire.bend(m.mm("hook"), 170);
         double rest = m.mm("long") - d - Math.toRadians(170) * (m.mm("hook") + d) / 2;
         wire.leave("side", Math.max(0.1, rest)).towards(new Vector3D(0, -way, 0));
-        wire.step(Kind.LOOP, "foot of the link").bend(m.mm("link"), 90 - Math.toDegrees(0.02));
+        wire.step(Kind.LOOP, "foot of the link");
+        // in a short wide link the tip that is turned up lies over its foot
+        if (way > 0 && rest > m.mm("link") + 2 * d) {
+            Vector3D here = wire.here().position();
+            Vector3D middle = new Vector3D(here.getX(), 0, here.getZ());
+            // what it hangs in goes on before its ends are soldered
+            wire.port("foot", middle, wire.here().binormal(), m.mm("link"), Opening.WHILE_MADE);
+        }
+        wire.bend(m.mm("link"), 90 - Math.toDegrees(0.02));
         return wire.end(EndState.FILED).tail(1);
     }
 }

@@ -248,7 +248,7 @@ public final class LineWords {
         return value == usual ? "" : " " + name + "=" + plain(value);
     }
 
-    static String plain(double mm) {
+    public static String plain(double mm) {
         return new BigDecimal(String.format(Locale.ROOT, "%.6f", mm))
                 .stripTrailingZeros()
                 .toPlainString();

@@ -1,0 +1,132 @@
+import { useState } from "react";
+import { useBodies } from "../../api/queries";
+import type { BodyPart, Choices, Person } from "../../api/types";
+import { NumberInput } from "../../shared/shell/NumberInput";
+import { BODY_WORDS } from "../../shared/words/pieceWords";
+
+interface Props {
+  people: readonly Person[];
+  change: (patch: Partial<Choices>, tag: string) => void;
+}
+
+/** Whom pieces are made for, as measured once: a name, where, how far round, how much longer they like it. */
+export function People({ people, change }: Props) {
+  const put = (next: readonly Person[], tag: string) => change({ people: [...next] }, tag);
+  const set = (at: number, patch: Partial<Person>) =>
+    put(
+      people.map((one, i) => (i === at ? { ...one, ...patch } : one)),
+      `person ${at}`,
+    );
+  return (
+    <>
+      {people.length > 0 && (
+        <ul className="people">
+          {people.map((person, i) => (
+            <Row
+              key={i}
+              person={person}
+              onSet={(patch) => set(i, patch)}
+              onRemove={() =>
+                put(
+                  people.filter((_, k) => k !== i),
+                  "people",
+                )
+              }
+            />
+          ))}
+        </ul>
+      )}
+      <Another onAdd={(person) => put([...people, person], "people")} />
+    </>
+  );
+}
+
+function Row({
+  person,
+  onSet,
+  onRemove,
+}: {
+  person: Person;
+  onSet: (patch: Partial<Person>) => void;
+  onRemove: () => void;
+}) {
+  return (
+    <li>
+      <strong>{person.name}</strong>
+      <span className="soft">{BODY_WORDS[person.part]}</span>
+      <NumberInput
+        label={`${person.name}, girth`}
+        decimals={0}
+        step={1}
+        minimum={30}
+        value={person.girthMm}
+        onChange={(girthMm) => onSet({ girthMm })}
+      />
+      <span className="soft">longer by</span>
+      <NumberInput
+        label={`${person.name}, longer by`}
+        decimals={0}
+        step={1}
+        minimum={-50}
+        value={person.easeMm}
+        onChange={(easeMm) => onSet({ easeMm })}
+      />
+      <button className="quiet small" aria-label={`Leave ${person.name} out`} onClick={onRemove}>
+        leave out
+      </button>
+    </li>
+  );
+}
+
+const ROUND: readonly BodyPart[] = ["WRIST", "NECK", "ANKLE", "WAIST"];
+
+/** A name and what was measured; the sizes are usual ones until they are typed over. */
+function Another({ onAdd }: { onAdd: (person: Person) => void }) {
+  const bodies = useBodies().data ?? [];
+  const [name, setName] = useState("");
+  const [part, setPart] = useState<BodyPart>("WRIST");
+  const view = bodies.find((one) => one.part === part);
+  const add = () => {
+    if (view && name.trim()) {
+      onAdd({
+        name: name.trim(),
+        part,
+        girthMm: view.usualGirthMm,
+        easeMm: (view.eases[1] ?? view.eases[0])?.easeMm ?? 0,
+      });
+      setName("");
+    }
+  };
+  return (
+    <form
+      className="people-another"
+      onSubmit={(event) => {
+        event.preventDefault();
+        add();
+      }}
+    >
+      <input
+        aria-label="Name of somebody"
+        placeholder="a name"
+        maxLength={120}
+        value={name}
+        onChange={(event) => setName(event.target.value)}
+      />
+      <select
+        className="word-select"
+        aria-label="What was measured"
+        value={part}
+        onChange={(event) => setPart(event.target.value as BodyPart)}
+      >
+        {ROUND.map((one) => (
+          <option key={one} value={one}>
+            {BODY_WORDS[one]}
+          </option>
+        ))}
+      </select>
+      <button className="quiet" disabled={!name.trim()}>
+        put down
+      </button>
+    </form>
+  );
+}
