@@ -230,7 +230,7 @@ export type WrittenPart = Omit<Received<Schemas["WrittenView"]>, "fields"> & {
 };
 export type PieceAnswer = Omit<
   Received<Schemas["PieceAnswer"]>,
-  "assemblyOrder" | "faults" | "cures" | "mends" | "bought" | "written" | "worn" | "drawing"
+  "assemblyOrder" | "faults" | "cures" | "mends" | "bought" | "written" | "worn" | "weakest" | "drawing"
 > & {
   assemblyOrder: PieceStep[];
   faults: PieceFault[];
@@ -239,6 +239,7 @@ export type PieceAnswer = Omit<
   bought: Bought[];
   written: WrittenPart[];
   worn: Whole<Schemas["Worn"]> | null;
+  weakest: Whole<Schemas["Weakest"]> | null;
   drawing: PieceDrawing | null;
 };
 export type PieceEdit = Omit<Schemas["EditQuestion"], "line" | "value"> & { value?: unknown };

@@ -129,10 +129,8 @@ describe("a piece on its board", () => {
     );
     await screen.findByText("Second mate, wrist");
     fireEvent.change(screen.getByLabelText("Worn on"), { target: { value: "person 0" } });
-    await waitFor(() =>
-      expect(kept(asked)?.body).toEqual({ part: "WRIST", girthMm: 171, easeMm: 20 }),
-    );
-    expect((screen.getByLabelText("Worn on") as HTMLSelectElement).value).toBe("person 0");
+    await waitFor(() => expect(kept(asked)?.body).toEqual({ part: "WRIST", girthMm: 171, easeMm: 20 }));
+    expect(screen.getByLabelText<HTMLSelectElement>("Worn on").value).toBe("person 0");
   });
 
   it("sets one thing of the part in hand; the core says what the piece is then", async () => {

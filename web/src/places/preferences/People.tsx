@@ -108,6 +108,7 @@ function Another({ onAdd }: { onAdd: (person: Person) => void }) {
       <input
         aria-label="Name of somebody"
         placeholder="a name"
+        required
         maxLength={120}
         value={name}
         onChange={(event) => setName(event.target.value)}
@@ -124,7 +125,7 @@ function Another({ onAdd }: { onAdd: (person: Person) => void }) {
           </option>
         ))}
       </select>
-      <button className="quiet" disabled={!name.trim()}>
+      <button className="quiet">
         put down
       </button>
     </form>
