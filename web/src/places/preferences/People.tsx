@@ -125,9 +125,7 @@ function Another({ onAdd }: { onAdd: (person: Person) => void }) {
           </option>
         ))}
       </select>
-      <button className="quiet">
-        put down
-      </button>
+      <button className="quiet">put down</button>
     </form>
   );
 }
