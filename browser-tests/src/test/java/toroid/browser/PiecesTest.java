@@ -169,4 +169,22 @@ class PiecesTest extends BrowserTest {
         length().waitFor();
         takeAway();
     }
+
+    /** From a shape into a piece of it, hung on a neck. */
+    @Test
+    void aShapeBecomesANecklace() {
+        visit(EMPTY + "/shapes/new/bead-link");
+        page.getByTestId("to-cut").first().waitFor();
+        button("make a piece of it").click();
+        page.waitForURL(Pattern.compile(".*/pieces/[0-9a-f-]{36}"));
+        length().waitFor();
+        assertThat(page.getByText(Pattern.compile("^It goes together in"))).isVisible();
+        field("Worn on").selectOption("NECK");
+        assertThat(page.getByText(Pattern.compile("too short"))).isVisible();
+        page.locator("[role=radiogroup]").getByText("closed").click();
+        type("All wire and lengths times", "250");
+        page.getByText("on the neck").first().click();
+        assertThat(page.getByText(Pattern.compile("lowest part hangs about"))).isVisible();
+        takeAway();
+    }
 }

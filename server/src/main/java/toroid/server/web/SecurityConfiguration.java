@@ -30,7 +30,12 @@ class SecurityConfiguration {
         "/api/forms/*/scale",
         "/api/forms/*/from-wire",
         "/api/forms/*/export/*",
-        "/api/pieces/**",
+        "/api/pieces/begin",
+        "/api/pieces/edit",
+        "/api/pieces/export/*",
+        "/api/pieces/hang",
+        "/api/pieces/solve",
+        "/api/pieces/worn",
         "/api/weaves/*/**",
         "/api/weaves/shelf",
         "/api/spools/weigh"
