@@ -52,6 +52,7 @@ class RingsPlaceTest extends BrowserTest {
         line("titanium 1.2 ar 5");
         assertThat(inner()).hasValue("6.00");
         assertThat(field("Outer diameter")).hasValue("8.40");
+        saved();
         String rod = field("Rod").inputValue();
         set("Outer diameter", "9");
         assertThat(inner()).hasValue("6.60");

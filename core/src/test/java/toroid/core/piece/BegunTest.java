@@ -46,7 +46,9 @@ class BegunTest {
                     .max()
                     .orElseThrow();
             assertThat(fit.remainderMm(work)).isCloseTo(0, within(0.5 * longest + 6));
-            assertThat(Worn.of(work, BodyPart.WRIST, 165).closure()).as(PieceLine.write(begun.piece())).isEqualTo(Closure.HOOK);
+            assertThat(Worn.of(work, BodyPart.WRIST, 165).closure())
+                    .as(PieceLine.write(begun.piece()))
+                    .isEqualTo(Closure.HOOK);
         } else {
             assertThat(begun.piece().pair()).isTrue();
         }
