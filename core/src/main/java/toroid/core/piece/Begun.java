@@ -2,6 +2,7 @@ package toroid.core.piece;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import toroid.core.form.Family;
 import toroid.core.form.Form;
 import toroid.core.form.Forms;
@@ -32,24 +33,39 @@ public record Begun(Piece piece, BodyPart body) {
     public static Begun of(FormPart part, PartMaker parts) {
         PartWork work = parts.of(part);
         String written = part.written();
+        Form form = Forms.byId(part.formId());
+        Begun begun;
+        if (form.hooks()) {
+            begun = closing(written, parts);
+        } else if (form.info().family() == Family.EAR_FINDINGS) {
+            begun = begun("pair %s - %s".formatted(written, DROP), BodyPart.EAR, parts);
+        } else if (work.goesOn()) {
+            begun = withRings(work, ring -> bracelet(written, ring, parts));
+        } else {
+            begun = begun("pair %s - %s".formatted(EAR_WIRE, written), BodyPart.EAR, parts);
+            begun = begun != null
+                    ? begun
+                    : withRings(
+                            work,
+                            ring -> begun(
+                                    "pair %s - ring %s - %s".formatted(EAR_WIRE, ring, written), BodyPart.EAR, parts));
+        }
+        if (begun == null) {
+            throw Refusal.of(RefusalCode.PIECE_CANNOT_BE_JOINED, "piece", part.formId());
+        }
+        return begun;
+    }
+
+    /** The first that comes of these rings; null where none does. */
+    private static Begun withRings(PartWork work, Function<String, Begun> begin) {
         for (String ring : rings(work)) {
             Effort.check();
-            Begun begun;
-            Form form = Forms.byId(part.formId());
-            if (form.hooks()) {
-                begun = closing(written, CHAIN, parts);
-            } else if (form.info().family() == Family.EAR_FINDINGS) {
-                begun = begun("pair %s - %s".formatted(written, DROP), BodyPart.EAR, parts);
-            } else if (work.goesOn()) {
-                begun = bracelet(written, ring, parts);
-            } else {
-                begun = drops(written, ring, parts);
-            }
+            Begun begun = begin.apply(ring);
             if (begun != null) {
                 return begun;
             }
         }
-        throw Refusal.of(RefusalCode.PIECE_CANNOT_BE_JOINED, "piece", part.formId());
+        return null;
     }
 
     /** Wire and inside, as a line writes them: the form's own wire before the usual ones, the smallest inside first. */
@@ -80,21 +96,14 @@ public record Begun(Piece piece, BodyPart body) {
                 "%s - ring %s - %d * (%s - ring %s)".formatted(HOOK, ring, count, part, ring), BodyPart.WRIST, parts);
     }
 
-    private static Begun closing(String hook, String ring, PartMaker parts) {
-        PieceWork one = made("%s - 2 * ring %s".formatted(hook, ring), parts);
+    private static Begun closing(String hook, PartMaker parts) {
+        PieceWork one = made("%s - 2 * ring %s".formatted(hook, CHAIN), parts);
         if (one == null) {
             return null;
         }
         double more = one.parts().get(1).spanMm();
         long count = Math.max(1, Math.round((wanted(one) - one.parts().get(0).spanMm()) / more));
-        return begun("%s - %d * ring %s".formatted(hook, count, ring), BodyPart.WRIST, parts);
-    }
-
-    private static Begun drops(String part, String ring, PartMaker parts) {
-        Begun straight = begun("pair %s - %s".formatted(EAR_WIRE, part), BodyPart.EAR, parts);
-        return straight != null
-                ? straight
-                : begun("pair %s - ring %s - %s".formatted(EAR_WIRE, ring, part), BodyPart.EAR, parts);
+        return begun("%s - %d * ring %s".formatted(hook, count, CHAIN), BodyPart.WRIST, parts);
     }
 
     private static double wanted(PieceWork work) {

@@ -13,9 +13,9 @@ import toroid.core.piece.part.PartWork;
 import toroid.core.quantity.Force;
 
 /**
- * A necklace on a neck: behind it lies on half the girth, its two ends in the middle of that; before it hangs from both sides of the neck as
- * {@link Sag} has it, each part with the weight of all that hangs from it, slid round until both sides carry alike. The neck is taken as round and its sides as of one height, skin
- * and cloth as without friction, the breast as upright: what is told of it is within about a centimetre (our estimate).
+ * A necklace on a neck: behind it lies on half the girth; before it hangs from both sides of the neck as {@link Sag} has it, each part with the
+ * weight of all that hangs from it, slid round until both sides carry alike. The neck is taken as round and its sides as of one height, skin and
+ * cloth as without friction, the breast as upright: what is told of it is within about a centimetre (our estimate).
  *
  * @param neckRadiusMm of the circle it lies on
  * @param deepestMm how far its row hangs below the sides of the neck, to its lowest bearing point

@@ -128,6 +128,23 @@ class DrapedTest {
         }
     }
 
+    /** Whatever is hung on whatever neck: its figures are numbers, no deeper than all of it hung straight down. */
+    @ParameterizedTest
+    @ValueSource(doubles = {120, 180, 250, 300, 360, 420})
+    void everyStarterHangsOnEveryNeckOrNotAtAll(double girth) {
+        int hung = 0;
+        for (Starters.Starter starter : Starters.all()) {
+            PieceWork work = PartsTest.solve(starter.line());
+            Draped draped = Draped.of(work, girth);
+            if (draped != null) {
+                hung++;
+                assertThat(draped.deepestMm()).as(starter.id()).isBetween(0.0, (work.lengthMm() - girth / 2) / 2 + 60);
+                assertThat(draped.pullN()).as(starter.id()).isPositive().isFinite();
+            }
+        }
+        assertThat(hung).isPositive();
+    }
+
     @Test
     void whatIsAsCloseAsTheNeckDoesNotHang() {
         assertThat(Draped.of(PartsTest.solve("80 * ring 0.6/4"), NECK)).isNull();
