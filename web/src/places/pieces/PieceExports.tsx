@@ -1,28 +1,16 @@
 import type { Kept, PieceJobData } from "../../api/types";
-import { takeFile } from "../../shared/kernel/takeAway";
+import { ExportButtons } from "../../shared/shell/ExportButtons";
 
-const FORMATS: readonly (readonly [string, string])[] = [
+const FORMATS = [
   ["pdf", "bench sheet"],
   ["csv", "what it takes"],
   ["svg", "SVG"],
   ["gltf", "glTF"],
   ["stl", "STL"],
   ["json", "JSON"],
-];
+] as const;
 
 /** Out of the workshop: on paper beside the bench, to a shop, to another program. */
 export function PieceExports({ kept }: { kept: Kept<PieceJobData> }) {
-  return (
-    <p className="exports small">
-      {FORMATS.map(([format, name]) => (
-        <button
-          key={format}
-          className="quiet small"
-          onClick={() => void takeFile("jobs/piece", kept, format)}
-        >
-          {name}
-        </button>
-      ))}
-    </p>
-  );
+  return <ExportButtons path="jobs/piece" kept={kept} formats={FORMATS} />;
 }

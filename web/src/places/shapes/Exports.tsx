@@ -1,6 +1,7 @@
 import { useNavigate } from "react-router";
 import type { FormAnswer, FormJobData, Kept } from "../../api/types";
-import { takeAway, takeFile } from "../../shared/kernel/takeAway";
+import { takeAway } from "../../shared/kernel/takeAway";
+import { AwayButton, ExportButtons } from "../../shared/shell/ExportButtons";
 
 const FORMATS: [string, string][] = [
   ["pdf", "print sheet"],
@@ -17,15 +18,12 @@ export function Exports({ kept, form }: { kept: Kept<FormJobData>; form: FormAns
   const navigate = useNavigate();
   const bends = form.wires.length === 1 && !form.steps.some((step) => step.turns !== null);
   return (
-    <p className="exports small">
-      {FORMATS.filter(([format]) => format !== "csv" || bends).map(([format, name]) => (
-        <button key={format} className="quiet small" onClick={() => void takeFile("jobs/form", kept, format)}>
-          {name}
-        </button>
-      ))}
-      <button className="quiet small" onClick={() => void takeAway("jobs/form", kept, "/shapes", navigate)}>
-        take away
-      </button>
-    </p>
+    <ExportButtons
+      path="jobs/form"
+      kept={kept}
+      formats={FORMATS.filter(([format]) => format !== "csv" || bends)}
+    >
+      <AwayButton onAway={() => void takeAway("jobs/form", kept, "/shapes", navigate)} />
+    </ExportButtons>
   );
 }

@@ -5,11 +5,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -87,32 +84,17 @@ class FormExportController {
 
     private ResponseEntity<byte[]> file(String id, String format, FormWork work) {
         byte[] body = switch (format) {
-            case "svg" -> utf8(FormSvg.of(work));
+            case "svg" -> ExportFile.utf8(FormSvg.of(work));
             case "pdf" -> printed(work);
-            case "dxf" -> utf8(FormDxf.of(work));
+            case "dxf" -> ExportFile.utf8(FormDxf.of(work));
             case "stl" -> FormStl.of(work);
-            case "gltf" -> utf8(FormGltf.of(work));
-            case "csv" -> utf8(BendCsv.of(work));
-            case "json" -> utf8(json.of(work));
+            case "gltf" -> ExportFile.utf8(FormGltf.of(work));
+            case "csv" -> ExportFile.utf8(BendCsv.of(work));
+            case "json" -> ExportFile.utf8(json.of(work));
             default -> throw Refusal.of(ServerCode.UNKNOWN_FORMAT_OF_FORMS, "format", format);
         };
-        String name = id + "." + format;
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(TYPES.get(format)))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(body);
+        return ExportFile.of(id, format, body);
     }
-
-    private static final Map<String, String> TYPES = Map.of(
-            "svg", "image/svg+xml",
-            "pdf", "application/pdf",
-            "dxf", "image/vnd.dxf",
-            "stl", "model/stl",
-            "gltf", "model/gltf+json",
-            "csv", "text/csv;charset=UTF-8",
-            "json", "application/json");
 
     private static byte[] printed(FormWork work) {
         try {
@@ -120,9 +102,5 @@ class FormExportController {
         } catch (IOException never) {
             throw new UncheckedIOException(never);
         }
-    }
-
-    private static byte[] utf8(String text) {
-        return text.getBytes(StandardCharsets.UTF_8);
     }
 }

@@ -1,6 +1,5 @@
 package toroid.server.export;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -14,17 +13,15 @@ import toroid.core.bend.program.ScrewRun;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Forms;
-import toroid.core.numeric.Code;
 import toroid.core.numeric.Refusal;
-import toroid.core.numeric.RefusalCode;
 import toroid.server.form.FormQuestion;
 import toroid.server.store.ServerCode;
 
 /** A form's definition as JSON, version 1: which form, in which wire, with which parameters; the program for whoever reads on. */
 @Component
 class FormJson {
-    static final String FORMAT = "toroid-form";
-    static final int VERSION = 1;
+    private static final OwnFile FILE =
+            new OwnFile("toroid-form", 1, ServerCode.NO_FORM_DEFINITION, ServerCode.FORM_OF_OTHER_VERSION);
 
     private final ObjectMapper mapper;
 
@@ -33,8 +30,7 @@ class FormJson {
     }
 
     String of(FormWork work) {
-        ObjectNode root = mapper.createObjectNode();
-        root.put("format", FORMAT).put("version", VERSION);
+        ObjectNode root = FILE.begun(mapper);
         root.put("form", work.info().id());
         root.put("wireDiameterMm", work.request().wireDiameterMm());
         root.put("metal", work.request().metal().id());
@@ -74,17 +70,7 @@ class FormJson {
 
     /** @throws Refusal with the reason, when it is not what it says */
     Read read(String text) {
-        JsonNode root = parsed(text);
-        if (!FORMAT.equals(root.path("format").asText())) {
-            throw wrong(
-                    ServerCode.NO_FORM_DEFINITION, "format", root.path("format").asText());
-        }
-        if (root.path("version").asInt() != VERSION) {
-            throw wrong(
-                    ServerCode.FORM_OF_OTHER_VERSION,
-                    "version",
-                    root.path("version").asText());
-        }
+        JsonNode root = FILE.opened(mapper, text);
         Forms.byId(root.path("form").asText(null));
         Map<String, Object> parameters = mapper.convertValue(
                 root.path("parameters"),
@@ -101,21 +87,5 @@ class FormJson {
                 null,
                 null);
         return new Read(root.path("form").asText(), question);
-    }
-
-    private JsonNode parsed(String text) {
-        try {
-            JsonNode root = mapper.readTree(text);
-            if (root != null && root.isObject()) {
-                return root;
-            }
-        } catch (JsonProcessingException broken) {
-            // said below, in words a maker can use
-        }
-        throw wrong(RefusalCode.FILE_IS_NO_JSON, "file", null);
-    }
-
-    private static Refusal wrong(Code code, String field, String value) {
-        return Refusal.of(code, field, value);
     }
 }

@@ -4,11 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.Map;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -65,23 +61,15 @@ class PieceExportController {
 
     private ResponseEntity<byte[]> file(String format, PieceJobData job) {
         byte[] body = switch (format) {
-            case "svg" -> utf8(PieceExports.svg(laid(job)));
+            case "svg" -> ExportFile.utf8(PieceExports.svg(laid(job)));
             case "pdf" -> printed(job);
             case "stl" -> PieceExports.stl(laid(job));
-            case "gltf" -> utf8(PieceExports.gltf(laid(job)));
-            case "csv" -> utf8(PieceExports.csv(laid(job)));
-            case "json" -> utf8(json.of(job));
+            case "gltf" -> ExportFile.utf8(PieceExports.gltf(laid(job)));
+            case "csv" -> ExportFile.utf8(PieceExports.csv(laid(job)));
+            case "json" -> ExportFile.utf8(json.of(job));
             default -> throw Refusal.of(ServerCode.UNKNOWN_FORMAT_OF_PIECES, "format", format);
         };
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(TYPES.get(format)))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("piece." + format)
-                                .build()
-                                .toString())
-                .body(body);
+        return ExportFile.of("piece", format, body);
     }
 
     private LaidPiece laid(PieceJobData job) {
@@ -94,17 +82,5 @@ class PieceExportController {
         } catch (IOException never) {
             throw new UncheckedIOException(never);
         }
-    }
-
-    private static final Map<String, String> TYPES = Map.of(
-            "svg", "image/svg+xml",
-            "pdf", "application/pdf",
-            "stl", "model/stl",
-            "gltf", "model/gltf+json",
-            "csv", "text/csv;charset=UTF-8",
-            "json", "application/json");
-
-    private static byte[] utf8(String text) {
-        return text.getBytes(StandardCharsets.UTF_8);
     }
 }

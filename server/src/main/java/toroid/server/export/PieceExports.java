@@ -101,13 +101,11 @@ final class PieceExports {
     /** From its front at true size, the far stretches first, with a line to check the printer by. SVG 1.1. */
     static String svg(LaidPiece piece) {
         var marks = new ArrayList<Mark>();
-        var box = new Box();
+        LaidPiece.Box box = piece.box();
         for (LaidPiece.Wire wire : piece.wires()) {
-            wire.points().forEach(point -> box.holds(point, wire.diameterMm() / 2));
             strokes(marks, wire);
         }
         for (Solid solid : piece.solids()) {
-            solid.outline().forEach(point -> box.holds(point, 0));
             marks.add(new Mark(
                     solid.centre().getZ(),
                     say(
@@ -115,33 +113,19 @@ final class PieceExports {
                             solid.kind().name().toLowerCase(Locale.ROOT), LINE, line(solid.outline()))));
         }
         marks.sort(Comparator.comparingDouble(Mark::depth));
-        double width = Math.max(CHECK, box.right - box.left) + 2 * MARGIN;
-        double height = box.top - box.low + 3 * MARGIN;
+        double width = Math.max(CHECK, box.width()) + 2 * MARGIN;
+        double height = box.height() + 3 * MARGIN;
         var svg = new StringBuilder(say(
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" version=\"1.1\" width=\"%.3fmm\" height=\"%.3fmm\""
                         + " viewBox=\"0 0 %.3f %.3f\">%n<title>piece</title>%n"
                         + "<g id=\"piece\" transform=\"translate(%.4f %.4f)\" fill=\"none\" stroke-linejoin=\"round\">%n",
-                width, height, width, height, MARGIN - box.left, MARGIN + box.top));
+                width, height, width, height, MARGIN - box.left(), MARGIN + box.top()));
         marks.forEach(mark -> svg.append(mark.text()).append('\n'));
         return svg.append(say(
                         "</g>%n<path id=\"check\" fill=\"none\" stroke=\"#1d2227\" stroke-width=\"0.2\" d=\"M%.3f %.3fh%.3fm0 -1.5v3m-%.3f 0v-3\"/>%n"
                                 + "<text x=\"%.3f\" y=\"%.3f\" font-size=\"3\" font-family=\"sans-serif\">50 mm</text>%n</svg>%n",
                         MARGIN, height - MARGIN, CHECK, CHECK, MARGIN, height - MARGIN + 4.5))
                 .toString();
-    }
-
-    private static final class Box {
-        private double left = Double.MAX_VALUE;
-        private double right = -Double.MAX_VALUE;
-        private double low = Double.MAX_VALUE;
-        private double top = -Double.MAX_VALUE;
-
-        private void holds(Vector3D point, double reach) {
-            left = Math.min(left, point.getX() - reach);
-            right = Math.max(right, point.getX() + reach);
-            low = Math.min(low, point.getY() - reach);
-            top = Math.max(top, point.getY() + reach);
-        }
     }
 
     /** A wire in stretches, each no deeper than a quarter of it, so that it passes over itself where it does. */

@@ -77,6 +77,32 @@ public record LaidPiece(
                 .toList();
     }
 
+    /** What it takes on paper, from its front: left, right, lowest, top; mm. */
+    public record Box(double left, double right, double low, double top) {
+        public double width() {
+            return right - left;
+        }
+
+        public double height() {
+            return top - low;
+        }
+    }
+
+    /** @throws toroid.core.numeric.Refusal as {@link #wires} */
+    public Box box() {
+        double[] box = {Double.MAX_VALUE, -Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE};
+        wires().forEach(wire -> wire.points().forEach(point -> hold(box, point, wire.diameterMm() / 2)));
+        solids().forEach(solid -> solid.outline().forEach(point -> hold(box, point, 0)));
+        return new Box(box[0], box[1], box[2], box[3]);
+    }
+
+    private static void hold(double[] box, Vector3D point, double reach) {
+        box[0] = Math.min(box[0], point.getX() - reach);
+        box[1] = Math.max(box[1], point.getX() + reach);
+        box[2] = Math.min(box[2], point.getY() - reach);
+        box[3] = Math.max(box[3], point.getY() + reach);
+    }
+
     public List<Solid> solids() {
         return parts.stream()
                 .flatMap(part -> bodies.get(part.body()).solids().stream()

@@ -31,7 +31,7 @@ public final class PieceSheetPrint {
                             "%s, %d parts%s: %.1f mm from end to end, %.2f g%s",
                             piece.metal().name(),
                             work.parts().size(),
-                            piece.piece().pair() ? ", made twice" : "",
+                            piece.piece().pair() ? ", made twice, the second the mirror image" : "",
                             work.lengthMm(),
                             work.massG(),
                             piece.piece().pair() ? " each" : ""),
@@ -53,10 +53,6 @@ public final class PieceSheetPrint {
     }
 
     private static void drawn(Paper paper, LaidPiece piece) throws IOException {
-        double left = Double.MAX_VALUE;
-        double right = -Double.MAX_VALUE;
-        double low = Double.MAX_VALUE;
-        double top = -Double.MAX_VALUE;
         var lines = new ArrayList<Strand>();
         for (LaidPiece.Wire wire : piece.wires()) {
             var points = new ArrayList<>(wire.points());
@@ -70,17 +66,10 @@ public final class PieceSheetPrint {
             outline.add(outline.get(0));
             lines.add(new Strand(outline, OUTLINE_MM));
         }
-        for (Strand line : lines) {
-            for (Vector3D point : line.points()) {
-                left = Math.min(left, point.getX() - line.widthMm() / 2);
-                right = Math.max(right, point.getX() + line.widthMm() / 2);
-                low = Math.min(low, point.getY() - line.widthMm() / 2);
-                top = Math.max(top, point.getY() + line.widthMm() / 2);
-            }
-        }
-        var corner = new Vector3D(left, low, 0);
+        LaidPiece.Box box = piece.box();
+        var corner = new Vector3D(box.left(), box.low(), 0);
         List<Paper.Line> flat = lines.stream().map(line -> line.from(corner)).toList();
-        if (!paper.drawn(flat, (float) (right - left), (float) (top - low))) {
+        if (!paper.drawn(flat, (float) box.width(), (float) box.height())) {
             paper.line("Larger than this sheet: the drawing is cut off. Take the SVG for a larger one.", 9);
         }
     }
