@@ -130,70 +130,8 @@ public final class PieceEdit {
     public static Edited shifted(Piece piece, int at, boolean on) {
         demand(piece, at);
         Piece.One moving = one(piece, at);
-        var out = new Piece.One[1];
-        List<Piece.Element> row = shifted(piece.elements(), moving, on, new boolean[1], out);
-        // out of the whole row there is nowhere to go
-        Piece moved = out[0] == null ? new Piece(row, piece.shape(), piece.pair()) : piece;
+        Piece moved = PieceShift.shifted(piece, moving, on);
         return new Edited(moved, numberOf(moved, moving));
-    }
-
-    /** @param out what left a bracket and is still to be put beside it */
-    private static List<Piece.Element> shifted(
-            List<Piece.Element> row, Piece.One moving, boolean on, boolean[] done, Piece.One[] out) {
-        var all = new ArrayList<Piece.Element>();
-        int index = identity(row, moving);
-        int to = index + (on ? 1 : -1);
-        if (index >= 0) {
-            done[0] = true;
-            all.addAll(row);
-            all.remove(index);
-            if (to < 0 || to >= row.size()) {
-                out[0] = moving;
-            } else {
-                all.add(to, moving);
-            }
-            return all;
-        }
-        for (Piece.Element element : row) {
-            if (done[0]) {
-                all.add(element);
-            } else if (element instanceof Piece.Repeat repeat) {
-                List<Piece.Element> inner = shifted(repeat.elements(), moving, on, done, out);
-                Piece.One left = out[0];
-                out[0] = null;
-                if (left != null && !on) {
-                    all.add(left);
-                }
-                if (!inner.isEmpty()) {
-                    all.add(new Piece.Repeat(repeat.count(), inner));
-                }
-                if (left != null && on) {
-                    all.add(left);
-                }
-            } else if (element instanceof Piece.One one) {
-                all.add(shiftedBelow(one, moving, on, done));
-            }
-        }
-        return all;
-    }
-
-    private static Piece.One shiftedBelow(Piece.One one, Piece.One moving, boolean on, boolean[] done) {
-        var hanging = new ArrayList<List<Piece.Element>>();
-        for (List<Piece.Element> hung : one.hanging()) {
-            var out = new Piece.One[1];
-            List<Piece.Element> inner = done[0] ? hung : shifted(hung, moving, on, done, out);
-            hanging.add(out[0] == null ? inner : hung);
-        }
-        return done[0] ? new Piece.One(one.part(), hanging) : one;
-    }
-
-    private static int identity(List<Piece.Element> row, Piece.One wanted) {
-        for (int i = 0; i < row.size(); i++) {
-            if (row.get(i) == wanted) {
-                return i;
-            }
-        }
-        return -1;
     }
 
     /** That part taken out with what hangs from it, and put before or behind another. */
