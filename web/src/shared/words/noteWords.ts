@@ -120,7 +120,7 @@ export const NOTES: Record<NoteCode, (at: Told) => string> = {
   "small-bead-large": (at) =>
     `Beads of ${at.mm("smallMm", 1)} make no arc over one of ${at.mm("beadMm", 1)}: up to ${at.mm("mostMm", 1)}.`,
   "turns-crowd": (at) =>
-    `${at.value("turns")} turns of ${at.mm("wireMm")} take ${at.mm("needMm", 1)}, a wave is ${at.mm("waveMm", 1)}: finer binding wire or longer waves.`,
+    `${at.value("turns")} turns of ${at.mm("wireMm")} take ${at.mm("needMm", 1)}, a wave holds ${at.mm("waveMm", 1)} of them: finer binding wire, or longer or lower waves.`,
   "beads-crowd": (at) =>
     `Beads of ${at.mm("beadMm", 1)} do not lie side by side in waves of ${at.mm("waveMm", 1)}: beads up to ${at.mm("waveMm", 1)}, or longer waves.`,
   "course-by-hand": (at) =>

@@ -84,6 +84,18 @@ public record Zigzag(double angle, double flankMm, double radiusMm) {
 
     private static final int STATIONS = 400;
 
+    /**
+     * Room for turns bound in a valley, mm along the wave: the whole wave, or where its flanks are steep only the round of the valley, as turns
+     * slide down flanks steeper than {@value #STEEP_DEGREES}° (our own figure: bright wire on bright wire holds to about half that by friction, the
+     * turns beside it hold the rest).
+     */
+    public double holdsTurnsMm(double waveMm) {
+        double steep = Math.toRadians(STEEP_DEGREES);
+        return angle <= steep ? waveMm : Math.min(waveMm, 2 * radiusMm * Math.sin(steep));
+    }
+
+    private static final double STEEP_DEGREES = 60;
+
     /** Half the wire as a cut straight across the run shows it: {@code d/2 / cos} of its slope there, mm. */
     public double halfAcrossMm(double wireMm, double alongMm) {
         double slope = Math.min(angle, Math.asin(Math.min(1, Math.abs(alongMm) / radiusMm)));

@@ -99,7 +99,7 @@ class CrimpedStripTest {
         }
     }
 
-    /** Straight wire between the two: as long as the strip, and each turn round it all is wider by its thickness twice. */
+    /** Straight wire between the two: as long as the strip, and each turn round it all is wider by its thickness twice, the way past a bead by up to 1 mm. */
     @ParameterizedTest
     @CsvSource({"0.3", "0.5", "0.7"})
     void theStraightWireIsBoundIn(double straight) {
@@ -114,7 +114,7 @@ class CrimpedStripTest {
         assertThat(EveryForm.inPieceMm(one, "straight")).isCloseTo(4 * 6 + 2 * (10 * pitch + 0.7), within(1e-9));
         double turns = 2 * 10 + 2 * 3 + 4;
         double wider = EveryForm.inPieceMm(one, "binding") - EveryForm.inPieceMm(other, "binding");
-        assertThat(wider).isBetween(turns * 2 * straight * 0.95, turns * 2 * straight * 1.1 + 2);
+        assertThat(wider).isBetween(turns * 2 * straight * 0.95, turns * 2 * straight * 1.1 + 4);
         assertThat(one.solids()).hasSize(4);
     }
 }

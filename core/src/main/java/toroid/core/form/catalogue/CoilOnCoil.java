@@ -16,6 +16,7 @@ import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Learnt;
+import toroid.core.form.Loops;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
@@ -90,8 +91,33 @@ public final class CoilOnCoil implements Form {
                                 d -> 0.1,
                                 d -> 2 * d,
                                 "Thinner than the coil's own wire lies well.")
-                        .when("groove=a fine wire"));
+                        .when("groove=a fine wire"),
+                Parameter.choice("link", "threaded on", "nothing", WRAPPED, PLAIN)
+                        .because("By itself it is a bead; on a wire with two loops it is a link."),
+                Parameter.length(
+                                "linkWire",
+                                "wire of the link",
+                                d -> 2 * d,
+                                d -> 0.3,
+                                d -> 6 * d,
+                                "It goes through the whole of it: thinner than the second rod.")
+                        .when(LINK + WRAPPED, LINK + PLAIN),
+                Parameter.length(
+                                "linkLoop",
+                                "its loops, inside",
+                                d -> 5 * d,
+                                d -> 1.2 * d,
+                                d -> 40 * d,
+                                "Wider than the second rod, or it slips in.")
+                        .when(LINK + WRAPPED, LINK + PLAIN));
     }
+
+    private static final String LINK = "link=";
+    private static final String WRAPPED = "a wire, wrapped loops";
+    private static final String PLAIN = "a wire, plain loops";
+
+    /** Wraps of a link's loops. Common practice: three. */
+    private static final int WRAPS = 3;
 
     /** Every length of it, mm. */
     private record Sizes(
@@ -164,6 +190,9 @@ public final class CoilOnCoil implements Form {
         core(m, around, sizes);
         if (m.is("groove", "a fine wire")) {
             groove(m, around, sizes.thick(), m.mm("grooveWire"));
+        }
+        if (!m.is("link", "nothing")) {
+            link(m, around, sizes);
         }
     }
 
@@ -251,6 +280,44 @@ public final class CoilOnCoil implements Form {
                 (s.highShare() - s.share()) * one / m.request().schools().tailFactor();
         m.done(core.tail(CORE_TAIL + loosest).end(EndState.TUCKED), 30, EndState.TUCKED);
     }
+
+    /**
+     * A wire through the whole, from its middle to a loop at either end. It has room in it: pulled, the coil rests against the loops.
+     *
+     * @throws Refusal where the wire is too thick to go through, or its loops so small that they do
+     */
+    private static void link(FormMaker m, CoilSize around, Sizes s) {
+        double wire = m.mm("linkWire");
+        double loop = m.mm("linkLoop");
+        if (wire > s.second() - PLAY_MM) {
+            throw Refusal.outOfRange("linkWire", wire, 0.3, s.second() - PLAY_MM, Unit.MM, Remedy.MEASURE_IT);
+        }
+        double least = s.second() - 2 * wire + PLAY_MM;
+        if (loop < Math.max(least, 1.2 * wire)) {
+            throw Refusal.outOfRange(
+                    "linkLoop", loop, Math.max(least, 1.2 * wire), 40 * s.d(), Unit.MM, Remedy.MEASURE_IT);
+        }
+        double coiled = around.pitchMm() * around.turns();
+        double half = coiled / 2 + s.thick() / 2 + (s.plain() + 1) * s.core() + PLAY_MM;
+        var middle = new Vector3D(0, 0, coiled / 2);
+        WireMaker first = m.wire("link", wire, new Frame(middle, Vector3D.MINUS_K, Vector3D.PLUS_I));
+        WireMaker second = m.wire("link", wire, new Frame(middle, Vector3D.PLUS_K, Vector3D.PLUS_I));
+        int end = 0;
+        for (WireMaker one : List.of(first, second)) {
+            String part = end++ == 0 ? "first loop" : "second loop";
+            one.leave(part + ", through the coil", half);
+            if (m.is("link", WRAPPED)) {
+                Loops.wrapped(one, loop, WRAPS, part);
+            } else {
+                Loops.plain(one, loop, part);
+            }
+        }
+        first.does(Kind.THREAD, "the coil on coil");
+        m.secondEndLast(first, second);
+    }
+
+    /** So much a wire must be thinner than what it goes through, mm. Common practice: 0.2. */
+    private static final double PLAY_MM = 0.2;
 
     private static void groove(FormMaker m, CoilSize around, double outer, double f) {
         double up = Math.sqrt(Math.pow((outer + f) / 2, 2) - outer * outer / 4);

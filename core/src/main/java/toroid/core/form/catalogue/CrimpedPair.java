@@ -28,6 +28,7 @@ import toroid.core.quantity.NoteCode;
 @AutoService(Form.class)
 public final class CrimpedPair implements Form {
     static final String COILED = "coiled away";
+    static final String LOOPED = "loops of the upper wire";
     static final String FOLDED = "one length, folded";
     private static final String BRIDGING = "bridge the valleys";
     private static final String ON_A_WIRE = "on a straight wire";
@@ -59,7 +60,7 @@ public final class CrimpedPair implements Form {
                         .because("Folded it begins with an eye of its own."),
                 Parameter.length("fold", "eye at the fold, inside", d -> 3, d -> 1.5 * d, d -> 20 * d, "For its ring.")
                         .when("made=" + FOLDED),
-                Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> 0.6, "{0.3} is usual."),
+                Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> Math.min(0.6, d), "{0.3} is usual."),
                 Parameter.choice("beads", "beads", BRIDGING, ON_A_WIRE)
                         .because("Over the valleys, or between the waves on a wire of their own."),
                 Parameter.fixed("bead", "bead", 3, 1, 10, "Small ones bridge the valleys or fill the waves."),
@@ -68,7 +69,9 @@ public final class CrimpedPair implements Form {
                 Parameter.length("hole", "its hole", d -> 0.8, d -> 0.2, d -> 5, "Try it with the straight wire.")
                         .asMeasured()
                         .when("beads=" + ON_A_WIRE),
-                Parameter.choice("ends", "ends", "cut", COILED).because("Coiled away they catch on nothing."),
+                Parameter.choice("ends", "ends", "cut", COILED, LOOPED)
+                        .because("Coiled away they catch on nothing; a loop joins it on."),
+                Parameter.loop("loop", "end loops, inside", 2.5).when("ends=" + LOOPED),
                 Parameter.length("coilTurns", "turns of a coiled end", d -> 1.75, d -> 1, d -> 5, "Count them alike.")
                         .when("ends=" + COILED),
                 Parameter.count("endTurns", "turns at each end", 10, 2, 40, "About ten."),
@@ -123,11 +126,12 @@ public final class CrimpedPair implements Form {
     private static void room(FormMaker m) {
         int most = beadTurns(m) + Math.max(m.count("valleyTurns"), m.count("centreTurns"));
         double turns = most * pitch(m);
-        if (turns > m.mm("wave")) {
+        double room = Zigzag.of(m).holdsTurnsMm(m.mm("wave"));
+        if (turns > room) {
             m.note(new Note(
                     NoteCode.TURNS_CROWD,
                     Note.Severity.STOP,
-                    Map.of("turns", most, "needMm", turns, "waveMm", m.mm("wave"), "wireMm", m.mm("fine"))));
+                    Map.of("turns", most, "needMm", turns, "waveMm", room, "wireMm", m.mm("fine"))));
         }
         if (!onAWire(m) && m.mm("bead") > m.mm("wave") && m.count("waves") > 2) {
             m.note(new Note(
@@ -159,6 +163,7 @@ public final class CrimpedPair implements Form {
         var zigzag = Zigzag.of(m);
         lash(m, binding, "first end, " + ends + " turns", -end, ends, x -> apart);
         for (int i = 1; i < m.count("waves"); i++) {
+            pastBead(m, binding, i - 0.5, apart);
             boolean centre = i == m.count("waves") / 2;
             int before = m.count(centre ? "centreTurns" : "valleyTurns");
             lash(
@@ -175,9 +180,21 @@ public final class CrimpedPair implements Form {
                 Beads.beside(m, place, Vector3D.PLUS_I, m.mm("bead"), 1);
             }
         }
+        pastBead(m, binding, m.count("waves") - 0.5, apart);
         lash(m, binding, "second end, " + ends + " turns", length + end, ends, x -> apart);
         m.done(binding.follows().tail(20).end(EndState.TUCKED), 20, EndState.TUCKED);
     }
+
+    /** Past a bead that lies in a wave it goes on in front of the lower wire, which lies outside the bead. */
+    private static void pastBead(FormMaker m, WireMaker binding, double wave, double apart) {
+        if (onAWire(m)) {
+            double crest = apart / 2 + m.mm("height");
+            binding.to(new Vector3D(wave * m.mm("wave"), -crest, PAST * radius(m)), Vector3D.PLUS_I);
+        }
+    }
+
+    /** Off the wire it goes past, in the reach of both. */
+    private static final double PAST = 1.3;
 
     private static void lash(
             FormMaker m, WireMaker wire, String part, double middle, int turns, DoubleUnaryOperator apart) {

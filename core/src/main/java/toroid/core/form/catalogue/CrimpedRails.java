@@ -50,14 +50,31 @@ final class CrimpedRails {
         m.later(EYE);
     }
 
-    /** Ends that are coiled away are coiled last, once all is bound. */
+    /** Ends that are coiled away or turned to loops come last, once all is bound. */
     void endsLast() {
+        if (m.is("ends", CrimpedPair.LOOPED)) {
+            m.later(FIRST_LOOP);
+            m.later(SECOND_LOOP);
+        }
         if (coiled()) {
             for (String name : List.of("upper", "lower")) {
                 m.later(name + ", first end, coiled away");
                 m.later(name + ", second end, coiled away");
             }
         }
+    }
+
+    private static final String FIRST_LOOP = "first end loop";
+    private static final String SECOND_LOOP = "second end loop";
+
+    private boolean looped(int side) {
+        return side > 0 && m.is("ends", CrimpedPair.LOOPED);
+    }
+
+    /** A loop at the end of the upper wire, clear of the lower one's end. */
+    private WireMaker loop(WireMaker wire, String part) {
+        Loops.plain(wire.leave("upper, neck", m.d()).towards(Vector3D.MINUS_J), m.mm("loop"), part);
+        return wire;
     }
 
     private boolean coiled() {
@@ -72,6 +89,13 @@ final class CrimpedRails {
     private void length(int side) {
         String name = name(side);
         Frame stem = Loops.stem(-endMm, side * apartMm / 2, 1, side);
+        if (looped(side)) {
+            WireMaker first = loop(m.wire(name, Loops.stem(-endMm, apartMm / 2, -1, side)), FIRST_LOOP);
+            WireMaker second = m.wire(name, stem);
+            crimped(second, name);
+            m.secondEndLast(first, loop(second, SECOND_LOOP));
+            return;
+        }
         if (!coiled()) {
             WireMaker wire = m.wire(name, stem);
             crimped(wire, name);
@@ -125,6 +149,9 @@ final class CrimpedRails {
         wire.step(Kind.FORM, EYE).bend(m.mm("fold"), 90 + opened).bend(2 * out - m.d(), -opened);
         wire.towards(new Vector3D(0, side, 0));
         crimped(wire, name(side));
+        if (looped(side)) {
+            return loop(wire, SECOND_LOOP);
+        }
         return coiled() ? away(wire, side) : wire.tail(8).end(EndState.FILED);
     }
 

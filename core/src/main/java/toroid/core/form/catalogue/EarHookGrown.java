@@ -12,7 +12,8 @@ import toroid.core.form.Spirals;
 import toroid.core.form.WireMaker;
 
 /**
- * An ear wire grown out of the piece: here a spiral whose wire goes on over the ear.
+ * An ear wire grown out of the piece: here a spiral whose wire goes on over the ear, bent square to the spiral so that this looks out from the
+ * lobe.
  */
 @AutoService(Form.class)
 public final class EarHookGrown implements Form {
@@ -53,6 +54,7 @@ public final class EarHookGrown implements Form {
         EarWires.check(m);
         WireMaker front = m.wire("ear wire", EarWires.start(-1)).leave("rise", m.mm("rise"));
         Spirals.centred(front, Spirals.ofWidth(m.d(), m.mm("width"), m.d()), "spiral");
-        m.secondEndLast(front, EarWires.over(m, m.wire("ear wire", EarWires.start(1))));
+        m.secondEndLast(
+                front, EarWires.over(m, m.wire("ear wire", EarWires.start(1)).roll(90)));
     }
 }

@@ -58,8 +58,12 @@ public final class LashedBeads implements Form {
                         "{0.3} is usual; up to the strand's own."),
                 Parameter.choice("arcs", "arcs", IN_TURN, ONE_SIDE).because("One side makes a rim, in turn a band."),
                 Parameter.choice("second", "every second bead", WITH_ARC, BARE)
-                        .because("Bare, the wire goes over it without small beads."));
+                        .because("Bare, the wire goes over it without small beads."),
+                Parameter.choice("ends", "strand's ends", "cut", LOOPED).because("Loops join it on."),
+                Parameter.loop("loop", "end loops, inside", 2.5).when("ends=" + LOOPED));
     }
+
+    private static final String LOOPED = "plain loops";
 
     private static final String SIZES = "sizes=";
     private static final String ALIKE = "alike";
@@ -88,14 +92,16 @@ public final class LashedBeads implements Form {
         List<Big> row = laid(m, bigOnes(m));
         double beyond = Math.max(gapSide(m, row.get(0)), gapSide(m, row.get(row.size() - 1)));
         double half = -row.get(0).x() + gapSide(m, row.get(0)) + beyond;
-        WireMaker strand = m.wire("strand", Loops.stem(-half, 0, 1, 1)).leave("strand", 2 * half);
-        m.done(strand.tail(20).end(EndState.FILED), 20, EndState.FILED);
+        strand(m, half);
         for (Big big : row) {
             Beads.along(m, big.x(), big.bigMm(), big.holeMm());
             big.arc().ifPresent(arc -> arc.places().forEach(place -> small(m, arc, big.x(), big.up(), place)));
             checkSmall(m, big.bigMm());
         }
         lash(m, row);
+        if (m.is("ends", LOOPED)) {
+            m.later(SECOND_LOOP);
+        }
         Beads.checkHole(m, WIDEST_HOLE * m.mm("small"), 1, m.mm("fine"));
         List<Integer> each = row.stream()
                 .flatMap(big -> big.arc().stream())
@@ -108,6 +114,27 @@ public final class LashedBeads implements Form {
                         "least", each.stream().mapToInt(n -> n).min().orElse(0),
                         "all", each.stream().mapToInt(n -> n).sum())));
     }
+
+    private static final String SECOND_LOOP = "second loop";
+
+    /** What carries the big beads: cut, or from its middle to a loop at either end, clear of the lashing's last rounds. */
+    private static void strand(FormMaker m, double half) {
+        if (!m.is("ends", LOOPED)) {
+            WireMaker strand = m.wire("strand", Loops.stem(-half, 0, 1, 1)).leave("strand", 2 * half);
+            m.done(strand.tail(20).end(EndState.FILED), 20, EndState.FILED);
+            return;
+        }
+        double neck = half + ROUNDS * m.mm("fine") + m.d();
+        WireMaker first = m.wire("strand", Loops.stem(0, 0, -1, 1)).leave("strand", neck);
+        Loops.plain(first, m.mm("loop"), "first loop");
+        first.does(Kind.THREAD, "the big beads");
+        WireMaker second = m.wire("strand", Loops.stem(0, 0, 1, 1)).leave("strand", neck);
+        Loops.plain(second, m.mm("loop"), SECOND_LOOP);
+        m.secondEndLast(first, second);
+    }
+
+    /** Room for the rounds before the first bead and after the last, in lashing wires. */
+    private static final double ROUNDS = 6;
 
     /** The big beads in order, as they were measured. */
     private static List<StackItem> bigOnes(FormMaker m) {

@@ -15,13 +15,14 @@ import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.HullWrap;
+import toroid.core.form.Loops;
 import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
 
 /**
  * A coil of as many turns as petals and one to spare, cut at a whole turn, fanned, bound with finer wire diagonally each way at
- * every petal; one end trimmed, the other grown into an ear wire.
+ * every petal; one end trimmed, the other grown into an ear wire or turned to a loop.
  */
 @AutoService(Form.class)
 public final class Rosette implements Form {
@@ -42,11 +43,13 @@ public final class Rosette implements Form {
                         d -> 60,
                         "The cylinder itself: turns are counted on it."),
                 Parameter.length("fine", "binding wire", d -> 0.3, d -> 0.15, d -> d, "{0.3} is usual."),
-                Parameter.fixed("stem", "end for the ear wire", 35, 0, 80, "About {35} makes an ear wire."),
-                Parameter.choice("end", "that end", "left straight", "bent over the ear")
-                        .because("Straight, it can be bent later."),
+                Parameter.fixed("stem", "end for the ear wire", 35, 0, 80, "About {35} makes an ear wire.")
+                        .when("end=left straight", "end=bent over the ear"),
+                Parameter.choice("end", "that end", "left straight", "bent over the ear", LOOPED)
+                        .because("Straight, it can be bent later; a loop hangs it from anything."),
                 Parameter.fixed("over", "bend over the ear, inside", 9, 4, 25, "{8..10} is usual.")
-                        .when("end=bent over the ear"));
+                        .when("end=bent over the ear"),
+                Parameter.loop("loop", "loop, inside", 2.5).when("end=" + LOOPED));
     }
 
     @Override
@@ -70,18 +73,31 @@ public final class Rosette implements Form {
         }
         BendProgram wound = coil.program();
         grow(m, coil);
-        m.done(coil.tail(2).end(EndState.FILED), Math.PI * 2 * wide, EndState.FLUSH);
+        m.done(coil, Math.PI * 2 * wide, EndState.FLUSH);
         bind(m, wound, petals);
         m.doesBefore("petal 1, first way across", Kind.TWIST, "fanned, petals even");
+        m.later(LOOP);
     }
 
-    /** The end that is not trimmed: straight, or bent to an ear wire. */
+    private static final String LOOPED = "turned to a loop";
+    private static final String LOOP = "loop";
+
+    /** A loop stands this far off its petal, in wires, so that the pliers get behind it. Our own figure. */
+    private static final double NECK = 4;
+
+    /** The end that is not trimmed: straight, bent to an ear wire, or turned to a loop once all is bound. */
     private static void grow(FormMaker m, WireMaker coil) {
+        if (m.is("end", LOOPED)) {
+            Loops.plain(coil.leave("neck", NECK * m.d()).towards(Vector3D.PLUS_I), m.mm("loop"), LOOP);
+            return;
+        }
+        coil.tail(2).end(EndState.FILED);
         if (m.is("end", "left straight")) {
             coil.leave("end for the ear wire", m.mm("stem"));
             return;
         }
-        coil.leave("rise", RISE * m.mm("stem")).port("over the ear", m.mm("over"), 180, Opening.WORN);
+        // square to the petals, so that these look out from the lobe
+        coil.leave("rise", RISE * m.mm("stem")).roll(90).port("over the ear", m.mm("over"), 180, Opening.WORN);
         coil.step(Kind.FORM, "over the ear").bend(m.mm("over"), 180);
         coil.leave("tail", (1 - RISE) * m.mm("stem"));
         EarWires.check(m);
