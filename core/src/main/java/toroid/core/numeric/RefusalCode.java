@@ -52,6 +52,7 @@ public enum RefusalCode implements Code {
     NOT_A_SHEET,
     NOT_FLAT,
     NOT_IN_A_LINE,
+    BEAD_ON_SOLDERED,
     NOT_IN_ONE_ROW,
     NOT_SOLDERED,
     NO_ARMS_OF_SO_MANY_ROWS,

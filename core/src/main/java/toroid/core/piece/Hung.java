@@ -22,7 +22,8 @@ record Hung(boolean turned, Port in, Port onward, List<Port> drops, Vector3D pul
      * @param first of the whole row
      */
     static Hung of(PartWork part, boolean turned, boolean first, boolean goesOn, boolean carries) {
-        if (!first && !goesOn && carries && part.goesOn() && part.middles().size() == 1) {
+        boolean isLast = !first && !goesOn && carries;
+        if (isLast && !part.isSupple() && part.goesOn() && part.middles().size() == 1) {
             List<Port> three =
                     apexFirst(List.of(part.first(), part.last(), part.middles().get(0)));
             Port apex = three.get(0);

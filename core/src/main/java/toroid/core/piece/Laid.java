@@ -35,6 +35,18 @@ public record Laid(List<Place> places) {
             return at.add(turn.applyTo(bent));
         }
 
+        /** A direction of the piece at a place of the part, in the part's own coordinates. */
+        Vector3D own(Vector3D place, Vector3D way) {
+            Vector3D unbent = turn.applyInverseTo(way);
+            if (bend == null) {
+                return unbent;
+            }
+            return new Vector3D(
+                    unbent.dotProduct(bend.direction(place, Vector3D.PLUS_I)),
+                    unbent.dotProduct(bend.direction(place, Vector3D.PLUS_J)),
+                    unbent.dotProduct(bend.direction(place, Vector3D.PLUS_K)));
+        }
+
         /** Its body as it is before it is turned and put in its place: bent where it is bent. */
         public Body own(Body body) {
             return bend == null ? body : bent(body, bend);
@@ -110,19 +122,19 @@ public record Laid(List<Place> places) {
         }
     }
 
-    /** What is supple and lies along x bent to the right about a circle of that radius, mm: as long along its middle as before. */
+    /** What is supple and lies along x bent to the right about a circle of that radius, mm: as long along its row as before, what is below the row outside. */
     public record Arc(double radiusMm) implements Bend {
         @Override
         public Vector3D of(Vector3D own) {
             double angle = own.getX() / radiusMm;
-            double out = radiusMm + own.getY();
-            return new Vector3D(out * Math.sin(angle), out * Math.cos(angle) - radiusMm, own.getZ());
+            double out = radiusMm - own.getY();
+            return new Vector3D(out * Math.sin(angle), out * Math.cos(angle) - radiusMm, -own.getZ());
         }
 
         @Override
         public Vector3D direction(Vector3D own, Vector3D way) {
             return new Rotation(Vector3D.PLUS_K, -own.getX() / radiusMm, RotationConvention.VECTOR_OPERATOR)
-                    .applyTo(way);
+                    .applyTo(new Vector3D(way.getX(), -way.getY(), -way.getZ()));
         }
     }
 
@@ -256,7 +268,7 @@ public record Laid(List<Place> places) {
     private static Vector3D bearing(PieceWork work, int part, List<Place> places, Vector3D pull) {
         Joint joint = work.hangsBy(part);
         Place parent = places.get(joint.a());
-        Vector3D own = parent.turn().applyInverseTo(pull);
+        Vector3D own = parent.own(joint.portA().centre(), pull);
         List<Joint> beside = work.joints().stream()
                 .filter(other -> other.a() == joint.a()
                         && other.portA() == joint.portA()

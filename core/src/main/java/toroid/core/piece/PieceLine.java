@@ -15,9 +15,10 @@ import toroid.core.piece.part.PartKinds;
  * row    = item {"-" item}                     each hangs in the one before
  * item   = [count "*"] (one | "(" row ")")
  * one    = part {"[" row "]"}                  rows in square brackets hang from the part besides
- * part   = "ring" wire "/" inside [turns=] ["soldered"]
+ * part   = "ring" wire "/" inside [turns=] [hammered=] [bead=] ["soldered"]
  *        | "chain" pitch "/" wire [links=] [inside=] ["soldered"]
  *        | "weave" id wire "/" inside {"," inside} [units=]
+ *        | "sheet" id wire "/" inside {"," inside} [rows=] [columns=] [grow=]
  *        | "strand" wire [strands=] [loop=] "(" [count "*"] "bead" length "/" hole [width=] {"-" …} ")"
  *        | "cord" diameter [length=] [wire=]
  *        | "stone" length "/" hole [width=] [thick=] [edge=] [density=]
@@ -25,7 +26,8 @@ import toroid.core.piece.part.PartKinds;
  *        | form[":" half] {name "=" value}     a form's id, its wire as wire=0.8, its parameters by their ids
  * </pre>
  *
- * <p>Lengths are mm. A value with blanks stands in quotes: {@code second='wrapped loop'}. Within a repeat a size may be a range,
+ * <p>Lengths are mm. A value with blanks stands in quotes: {@code second='wrapped loop'}; so do several, such as {@code row='2 bead 6/6/1, spacer
+ * 4/1/0.8'}. Within a repeat a size may be a range,
  * {@code bead=4..8}: from its first to its last. Example: {@code mirror s-hook - ring 1/4 - 6 * (bead-link bead=4..8 - ring 1/3.5) - ring
  * 1.2/6 soldered [ring 0.8/3 - bead-link]}.
  */
@@ -88,7 +90,7 @@ public final class PieceLine {
         return row;
     }
 
-    /** The line that {@link #read} reads as that piece; rows and stacks of a form are not written in lines, and refused. */
+    /** The line that {@link #read} reads as that piece; an outline of hundreds of rows is not written in a line, and refused. */
     public static String write(Piece piece) {
         String shape = switch (piece.shape()) {
             case ROW -> "";

@@ -18,10 +18,12 @@ import toroid.core.ring.Spare;
 public record PieceLists(List<Rings> rings, List<Lengths> cuts, List<PartWork.Bought> bought) {
     /**
      * @param turns each is wound round so often
+     * @param hammeredMm thickness each is hammered flat to, mm; null for round wire
      * @param preClosed of {@code count}, which may be closed beforehand
      * @param spare to make besides, for those that fail
      */
-    public record Rings(Ring ring, int turns, boolean soldered, int count, int preClosed, int spare) {}
+    public record Rings(
+            Ring ring, int turns, boolean soldered, Double hammeredMm, int count, int preClosed, int spare) {}
 
     /** @param form what it becomes */
     public record Lengths(String form, PartWork.Cut cut, int count) {}
@@ -40,7 +42,7 @@ public record PieceLists(List<Rings> rings, List<Lengths> cuts, List<PartWork.Bo
     }
 
     /** Rings of one size that are one thing in a list. */
-    private record Size(Ring ring, int turns, boolean soldered) {}
+    private record Size(Ring ring, int turns, boolean soldered, Double hammeredMm) {}
 
     /** Bought things that are one thing in a list. */
     private record Ware(PartWork.Bought.Kind kind, String name, List<Double> sizesMm) {}
@@ -55,8 +57,8 @@ public record PieceLists(List<Rings> rings, List<Lengths> cuts, List<PartWork.Bo
             PartWork part = work.parts().get(i);
             int closed = part.isRing() && !work.isOpened(i) ? 1 : 0;
             for (PartWork.Rings one : part.takes().rings()) {
-                int[] counts =
-                        rings.computeIfAbsent(new Size(one.ring(), one.turns(), one.soldered()), any -> new int[2]);
+                int[] counts = rings.computeIfAbsent(
+                        new Size(one.ring(), one.turns(), one.soldered(), one.hammeredMm()), any -> new int[2]);
                 counts[0] += each * one.count();
                 counts[1] += each * (one.preClosed() + closed);
             }
@@ -69,7 +71,13 @@ public record PieceLists(List<Rings> rings, List<Lengths> cuts, List<PartWork.Bo
         }
         var ringList = new ArrayList<Rings>();
         rings.forEach((size, counts) -> ringList.add(new Rings(
-                size.ring(), size.turns(), size.soldered(), counts[0], counts[1], Spare.of(counts[0], sparePercent))));
+                size.ring(),
+                size.turns(),
+                size.soldered(),
+                size.hammeredMm(),
+                counts[0],
+                counts[1],
+                Spare.of(counts[0], sparePercent))));
         var lengths = new ArrayList<Lengths>();
         cuts.forEach((cut, count) -> lengths.add(new Lengths(cut.getKey(), cut.getValue(), count)));
         var wares = new ArrayList<PartWork.Bought>();

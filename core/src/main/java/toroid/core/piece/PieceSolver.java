@@ -47,7 +47,7 @@ public final class PieceSolver {
                 joints,
                 Assembly.of(parts, joints),
                 Fitting.faults(parts, joints),
-                facing(parts, hung, joints));
+                facing(parts, hung, joints, inTheEar(parts, works) ? QUARTER : 0));
     }
 
     /** A hook's mouth is at the end of its row; a part with one port looks inward from either end. */
@@ -76,10 +76,18 @@ public final class PieceSolver {
         return goesOn;
     }
 
+    /**
+     * An ear wire goes through the lobe from its front to its back, so that whoever looks at the lobe sees it from its edge. What it is by itself,
+     * a hoop or a form its wire grows out of, is looked at as it is.
+     */
+    private static boolean inTheEar(List<PartWork> parts, PartMaker works) {
+        return parts.size() > 1 && parts.get(0).spec().isEarWire(works);
+    }
+
     /** Hung the other way round a part twists by the same hand: seen from its other end a screw is the same screw. */
-    private static List<Double> facing(List<PartWork> parts, List<Hung> hung, List<Joint> joints) {
+    private static List<Double> facing(List<PartWork> parts, List<Hung> hung, List<Joint> joints, double first) {
         var facing = new ArrayList<Double>();
-        facing.add(0.0);
+        facing.add(first);
         for (int i = 1; i < parts.size(); i++) {
             Joint joint = joints.get(i - 1);
             PartWork parent = parts.get(joint.a());

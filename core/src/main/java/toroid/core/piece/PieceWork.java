@@ -13,8 +13,8 @@ import toroid.core.piece.part.PartWork;
  * @param joints between each and what it hangs in, in the order of the parts; last the one that closes a round piece
  * @param steps the order it is put together in; without the joints that cannot be made
  * @param faults what does not fit
- * @param facingDegrees how far each part's face is turned against the first one's about the pull, 0 up to 180: its port's plane where it
- *     comes in. Every contact turns it by a quarter, every part by its own twist
+ * @param facingDegrees how far each part's face is turned against the front about the pull, 0 up to 180: its port's plane where it
+ *     comes in. The front is the first part's, of an ear wire that of the lobe it goes through. Every contact turns it by a quarter, every part by its own twist
  */
 public record PieceWork(
         List<Piece.Placed> placed,
@@ -61,14 +61,17 @@ public record PieceWork(
     }
 
     /**
-     * Parts of the row that hands make and that hang edge-on to the first of them, by place: turned against it by more than 45°, and told only
-     * where some are and some are not.
+     * Parts of the row that hands make and that hang edge-on, by place: turned by more than 45° against the first of them, under an ear wire
+     * against the lobe.
      */
     public List<Integer> edgeOn() {
         List<Integer> made =
                 row().stream().filter(i -> parts.get(i).spec().isMade()).toList();
+        boolean inTheEar = facingDegrees.get(0) > 0;
+        double front = inTheEar || made.isEmpty() ? 0 : facingDegrees.get(made.get(0));
         return made.stream()
-                .filter(i -> apart(facingDegrees.get(i), facingDegrees.get(made.get(0))) > EDGE_ON_DEGREES)
+                .filter(i -> i > 0 || !inTheEar)
+                .filter(i -> apart(facingDegrees.get(i), front) > EDGE_ON_DEGREES)
                 .toList();
     }
 

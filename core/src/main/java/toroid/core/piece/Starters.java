@@ -44,13 +44,27 @@ public final class Starters {
                     "copper",
                     "s-hook wire=1.4 - ring 1.4/6 - 4 * (interleaved-coils - ring 1.2/5)"),
             new Starter(
+                    "thrift-earrings",
+                    "Thrift flowers",
+                    "a bound rosette each, its own wire grown into the ear wire",
+                    BodyPart.EAR,
+                    "yellow-brass",
+                    "pair rosette end='bent over the ear'"),
+            new Starter(
                     "lighthouse-necklace",
                     "Lighthouse necklace",
-                    "graded bead links and rings about the middle, a pendant that hooks on and off",
+                    "coil-on-coil links and hammered rings, a pendant that hooks on and off",
                     BodyPart.NECK,
                     "yellow-brass",
-                    "mirror hook-curled wire=1.2 - ring 1.2/5 - 8 * (bead-link bead=5..10 - ring 1.2/5) - ring 1.4/7"
-                            + " [finding pendant-on-a-bail]"),
+                    "mirror hook-curled wire=1.2 - ring 1.2/5 - 5 * (coil-on-coil link='a wire, wrapped loops'"
+                            + " - ring 1.4/7 hammered=1) - ring 1.4/7 hammered=1 [finding pendant-on-a-bail]"),
+            new Starter(
+                    "tide-line",
+                    "Tide line",
+                    "graded bead links about the middle",
+                    BodyPart.NECK,
+                    "copper",
+                    "mirror hook-curled wire=1.2 - ring 1.2/5 - 9 * (bead-link bead=5..10 - ring 1.2/5)"),
             new Starter(
                     "cuff-and-post",
                     "Bosun's cuff and post",
@@ -85,7 +99,7 @@ public final class Starters {
                     "a frame with two side drops, in the middle one of two parts",
                     BodyPart.EAR,
                     "yellow-brass",
-                    "pair fish-hook - ring 0.8/3 - horseshoe-frame [ring 0.8/3 - beaded-dangle] [ring 0.8/3 - beaded-dangle]"
+                    "pair fish-hook - horseshoe-frame [ring 0.8/3 - beaded-dangle] [ring 0.8/3 - beaded-dangle]"
                             + " [ring 0.8/3 - bead-link first=plain second=plain - beaded-dangle bead=8]"),
             new Starter(
                     "kelp-lariat",
@@ -108,8 +122,25 @@ public final class Starters {
                     "a beaded bar on two lengths of chain",
                     BodyPart.NECK,
                     "yellow-brass",
-                    "finding clasp - ring 0.8/3 - chain 3/0.6 links=65 - ring 0.8/3 - curved-bar carries='a row' - ring 0.8/3"
-                            + " - chain 3/0.6 links=65 - ring 0.8/3"),
+                    "finding clasp - ring 0.8/3 - chain 3/0.6 links=65 - ring 0.8/3 - curved-bar wire=0.9 long=44 former=60 carries='a row'"
+                            + " row='bead 3/3/1.2, bead 6/6/1.5, bead 3/3/1.2, bead 6/6/1.5, bead 3/3/1.2, bead 6/6/1.5, bead 3/3/1.2'"
+                            + " - ring 0.8/3 - chain 3/0.6 links=65 - ring 0.8/3"),
+            new Starter(
+                    "foam-bar",
+                    "Foam bar",
+                    "large beads with small ones lashed below, on two lengths of chain",
+                    BodyPart.NECK,
+                    "sterling-silver",
+                    "finding clasp - ring 0.8/3 - chain 3/0.6 links=60 - ring 0.8/3"
+                            + " - lashed-beads ends='plain loops' arcs='all on one side' beads=5 - ring 0.8/3"
+                            + " - chain 3/0.6 links=60 - ring 0.8/3"),
+            new Starter(
+                    "surf-band",
+                    "Surf band",
+                    "two crimped wires bound with beads, a toggle",
+                    BodyPart.WRIST,
+                    "copper",
+                    "toggle:ring - 3 * (ring 1/4 - crimped-pair ends='loops of the upper wire' waves=6) - ring 1/4 - toggle:bar"),
             new Starter(
                     "harbour-cross",
                     "Harbour cross",
@@ -159,26 +190,27 @@ public final class Starters {
             new Starter(
                     "figurehead-chain",
                     "Figurehead chain",
-                    "figure-eights and bead links with a toggle, a pendant bead in the middle",
+                    "figure-eights and bead links with a toggle, a folded crimped strip and a bead in the middle",
                     BodyPart.NECK,
                     "yellow-brass",
                     "toggle:ring - 7 * (figure-eight - bead-link first=plain second=plain bead=8 - ring 1/4) - ring 1.2/6"
-                            + " [beaded-dangle bead=12] - 7 * (ring 1/4 - bead-link first=plain second=plain bead=8 - figure-eight)"
+                            + " [crimped-pair made='one length, folded' ends='loops of the upper wire' waves=4 - ring 0.8/3.5"
+                            + " - beaded-dangle bead=12] - 7 * (ring 1/4 - bead-link first=plain second=plain bead=8 - figure-eight)"
                             + " - ring 1/4 - toggle:bar"),
             new Starter(
                     "rope-cord",
                     "Rope cord",
-                    "cord with coiled ends and a clasp",
+                    "cord with coiled ends, a fixed pendant and a clasp",
                     BodyPart.NECK,
                     "copper",
-                    "finding clasp - ring 0.8/3.5 - cord 2 length=380 - ring 0.8/3.5"),
+                    "finding clasp - ring 0.8/3.5 - cord 2 length=380 [ring 1.2/5 - stone 22/1.5] - ring 0.8/3.5"),
             new Starter(
                     "mast-hoops",
                     "Mast hoops",
                     "five graded bars on a hoop, a ring of three turns",
                     BodyPart.EAR,
                     "yellow-brass",
-                    "pair fish-hook loop=2.8 - ring 0.8/3.5 turns=3 - ring 1.2/24 [paddle-dangle long=16] [paddle-dangle long=20]"
+                    "pair fish-hook - ring 0.8/4 - ring 0.8/4 turns=3 - ring 1.2/24 [paddle-dangle long=16] [paddle-dangle long=20]"
                             + " [paddle-dangle long=24] [paddle-dangle long=20] [paddle-dangle long=16]"),
             new Starter(
                     "winged-cuff",
@@ -188,12 +220,19 @@ public final class Starters {
                     "sterling-silver",
                     "winged-cuff [ring 0.8/3 - beaded-dangle bead=4]"),
             new Starter(
+                    "harbour-net",
+                    "Harbour net",
+                    "a collar of rings, four in one, its rows growing shorter, a clasp",
+                    BodyPart.NECK,
+                    "copper",
+                    "finding clasp - ring 1.2/5 - sheet european-4-in-1 1/5 rows=7 columns=65 grow=-1 - ring 1.2/5"),
+            new Starter(
                     "mail-belt",
                     "Boarding belt",
-                    "lengths of weave between large rings, a hook",
+                    "lengths of weave between large rings with captive beads, a hook",
                     BodyPart.WAIST,
                     "phosphor-bronze",
-                    "hook-curled wire=2 - 10 * (ring 2/9 - weave byzantine 1.2/4.5 units=9) - ring 2/9"));
+                    "hook-curled wire=2 - 10 * (ring 1.6/9 bead=6 - weave byzantine 1.2/4.5 units=9) - ring 2/9"));
 
     private Starters() {}
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
@@ -18,12 +19,45 @@ import toroid.core.numeric.Refusal;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
 import toroid.core.weave.WovenLength;
+import toroid.core.weave.circle.Circle;
+import toroid.core.weave.patch.PatchShape;
 
 /** Every kind of part by itself, and pieces with branches, runs and pairs. */
 class PartsTest {
-    /** A weave as long as it is told, of twelve rings a unit. */
-    private static final PartMaker.Weaves WEAVES = (weave, wire, insides, units, metal) -> new WovenLength(
-            weave, 10 * units + 2 * wire, 3 * wire, units, List.of(12 * units), List.of(6 * units), List.of());
+    /** A weave as long as it is told, of twelve rings a unit; a sheet of rings a radius and a half apart, flat. */
+    private static final PartMaker.Weaves WEAVES = (weave, wire, insides, shape, metal) -> {
+        if (shape instanceof PatchShape.Rows rows) {
+            return sheet(weave, wire, insides.get(0), rows.counts());
+        }
+        int units = ((PatchShape.Cells) shape).cells();
+        return WovenLength.length(
+                weave, 10 * units + 2 * wire, 3 * wire, units, List.of(12 * units), List.of(6 * units), List.of());
+    };
+
+    private static WovenLength sheet(String weave, double wire, double inside, List<Integer> counts) {
+        double radius = (inside + wire) / 2;
+        var circles = new ArrayList<Circle>();
+        for (int row = 0; row < counts.size(); row++) {
+            for (int column = 0; column < counts.get(row); column++) {
+                double x = inside / 2 + 1.5 * radius * (column + (counts.get(0) - counts.get(row)) / 2.0);
+                circles.add(new Circle(new Vector3D(x, -1.5 * radius * row, 0), Vector3D.PLUS_K, radius));
+            }
+        }
+        int first = counts.get(0);
+        int last = circles.size() - counts.get(counts.size() - 1) / 2 - 1;
+        int rings = circles.size();
+        return new WovenLength(
+                weave,
+                1.5 * radius * (first - 1) + inside + 2 * wire,
+                2 * wire,
+                0.1 * rings,
+                List.of(rings),
+                List.of(rings / 2),
+                circles,
+                List.of(circles.get(0), circles.get(first - 1)),
+                circles.get(last),
+                circles.get(rings / 2).centre());
+    }
 
     static PartMaker parts() {
         var copper = new PartMaker.Stuff(Metals.byId("copper"), Temper.HALF_HARD, Schools.USUAL);
@@ -68,6 +102,22 @@ class PartsTest {
                         PartWork.Bought.Kind.BEAD, PartWork.Bought.Kind.BEADING_WIRE, PartWork.Bought.Kind.CRIMP);
         assertThat(lists(line).bought().get(0).amount()).isEqualTo(12);
         assertThat(solve(line + " - ring 0.8/3 soldered").joints().get(0).way()).isEqualTo(Joint.Way.CLOSED_ROUND);
+    }
+
+    /** A bead of 6 on a ring of 1.6/9: opened for it, it takes its hole of wire and a twentieth, and hangs inside nothing. */
+    @ParameterizedTest
+    @CsvSource({"6, true", "9, true", "9.5, false"})
+    void aRingTakesABeadNoWiderThanItself(double bead, boolean goes) {
+        String line = "ring 1.6/9 bead=" + bead;
+        if (!goes) {
+            assertThatThrownBy(() -> solve(line)).isInstanceOf(Refusal.class);
+            return;
+        }
+        assertThat(solve(line).lengthMm()).isEqualTo(9);
+        assertThat(solve(line).massG()).isGreaterThan(solve("ring 1.6/9").massG());
+        assertThat(lists(line).bought().get(0).sizesMm()).isEqualTo(List.of(bead, bead, 1.68));
+        // it is on before the ring is closed, so a soldered ring has none
+        assertThatThrownBy(() -> solve(line + " soldered")).isInstanceOf(Refusal.class);
     }
 
     /** Common practice (4.3): a 2×2 tube takes 0.019 in out and back; a 3×3 three strands doubled. */

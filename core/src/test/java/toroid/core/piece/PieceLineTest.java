@@ -76,6 +76,9 @@ class PieceLineTest {
             "chain 4/0.8 inside=2.5",
             "weave byzantine 0.9/3.4 units=12",
             "weave captive 0.9/3.4,2.5",
+            "ring 1.6/9 bead=6",
+            "sheet european-4-in-1 1.2/6 rows=5 columns=40 grow=-2",
+            "ring 1/6 hammered=0.7 soldered",
             "strand 0.48 (12 * bead 6/1 - bead 10/1.4 width=8 - 12 * bead 6/1)",
             "strand 0.25 loop=2 strands=3 (bead 4/1)",
             "cord 2 length=380",
@@ -83,7 +86,10 @@ class PieceLineTest {
             "stone 20/1 width=12 thick=5 edge=2 density=2.7",
             "finding clasp",
             "finding toggle-bar length=6 mass=1.5",
-            "toggle:bar wire=1.2 ring=12");
+            "toggle:bar wire=1.2 ring=12",
+            "curved-bar carries='a row' row='2 bead 6/6/1, spacer 4/1/0.8, coil 0.3/4'",
+            "outline bends='12/0/90/3, 8.5/-90/-45/2, 10/0/0/0'",
+            "bead-link also='anneal, solder' metals='wraps=fine-silver'");
 
     static PartSpec part(Random chance) {
         if (chance.nextInt(4) == 0) {

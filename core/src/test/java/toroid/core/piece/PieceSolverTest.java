@@ -40,7 +40,7 @@ class PieceSolverTest {
     @Test
     void everySecondRingOfAChainMayBeClosedBeforehand() {
         assertThat(PieceLists.of(solve("9 * ring 1/5"), false, 5).rings())
-                .containsExactly(new PieceLists.Rings(new toroid.core.ring.Ring(1, 5), 1, false, 9, 5, 0));
+                .containsExactly(new PieceLists.Rings(new toroid.core.ring.Ring(1, 5), 1, false, null, 9, 5, 0));
         assertThat(PieceLists.of(solve("4 * (bead-link first=plain second=plain - ring 0.8/3)"), false, 0)
                         .rings()
                         .get(0)
@@ -185,16 +185,45 @@ class PieceSolverTest {
         Piece piece = PieceLine.read(line);
         var wrist = new BodyFit(170, 12);
         double off = Math.abs(wrist.remainderMm(solve(line)));
-        List<BodyFit.Cure> cures = wrist.cures(piece, solve(line), parts(), List.of(3.5, 4.5, 5.0));
+        List<Cure> cures = Cures.of(piece, solve(line), wrist, parts(), List.of(3.5, 4.5, 5.0));
         assertThat(cures).isNotEmpty();
         double before = 0;
-        for (BodyFit.Cure cure : cures) {
+        for (Cure cure : cures) {
             PieceWork changed = solve(cure.line());
             assertThat(changed.lengthMm()).isCloseTo(cure.lengthMm(), within(1e-9));
             assertThat(wrist.remainderMm(changed)).isCloseTo(cure.offMm(), within(1e-9));
             assertThat(Math.abs(cure.offMm())).isBetween(before, off);
             before = Math.abs(cure.offMm());
         }
-        assertThat(cures).extracting(BodyFit.Cure::change).contains(BodyFit.Change.OTHER_RING);
+        assertThat(cures).extracting(Cure::change).contains(Cure.Change.OTHER_RING);
+    }
+
+    /** What is sold or woven by the length is made longer by as many links as are wanting; a hook gets an extender or another hook does. */
+    @Test
+    void curesCountLinksAndUnits() {
+        var neck = new BodyFit(360, 60);
+        String line = "hook-curled wire=1.2 - ring 0.8/4 - chain 3/0.6 links=115 - ring 0.8/4";
+        Piece piece = PieceLine.read(line);
+        List<Cure> cures = Cures.of(piece, solve(line), neck, parts(), List.of());
+        assertThat(cures).extracting(Cure::change).contains(Cure.Change.COUNT, Cure.Change.EXTENDER);
+        Cure first = cures.get(0);
+        assertThat(Math.abs(first.offMm())).isLessThanOrEqualTo(3);
+        Cure extender = cures.stream()
+                .filter(cure -> cure.change() == Cure.Change.EXTENDER)
+                .findFirst()
+                .orElseThrow();
+        PieceWork longer = solve(extender.line());
+        assertThat(longer.canBeMade()).isTrue();
+        // the hook goes into any link of it
+        assertThat(longer.parts().get(longer.parts().size() - 1).last().insideMm())
+                .isGreaterThan(longer.hung().get(0).in().wireMm());
+        String beads = "hook-curled wire=1.2 - 8 * (bead-link bead=8 - ring 0.8/3)";
+        assertThat(Cures.of(PieceLine.read(beads), solve(beads), new BodyFit(215, 12), parts(), List.of()))
+                .extracting(Cure::change)
+                .contains(Cure.Change.OTHER_SIZE, Cure.Change.EXTENDER, Cure.Change.REPEATS);
+        String clasp = beads.replace("hook-curled wire=1.2", "finding clasp");
+        assertThat(Cures.of(PieceLine.read(clasp), solve(clasp), new BodyFit(215, 12), parts(), List.of()))
+                .extracting(Cure::what)
+                .contains("hook, curled tip");
     }
 }

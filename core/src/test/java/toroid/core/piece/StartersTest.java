@@ -26,7 +26,7 @@ class StartersTest {
         assertThat(work.faults()).as(starter.id()).noneMatch(PieceFault::stops);
         assertThat(work.joints()).as(starter.id()).noneMatch(joint -> joint.way() == Joint.Way.IMPOSSIBLE);
         boolean drawnAsTold =
-                work.parts().stream().noneMatch(part -> part.spec().written().startsWith("weave"));
+                work.parts().stream().noneMatch(part -> part.spec().written().matches("(weave|sheet) .*"));
         if (starter.body() != BodyPart.EAR && drawnAsTold) {
             var fit = new BodyFit(
                     starter.body().usualGirthMm(), starter.body().eases().get(1).mm());

@@ -188,7 +188,7 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
                 "strand",
                 first,
                 last,
-                List.of(),
+                List.of(Ends.along("between its middle beads", middleGapMm(used), wires)),
                 Vector3D.PLUS_I,
                 new Vector3D(span / 2, 0, 0),
                 span,
@@ -196,6 +196,40 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
                 wide,
                 takes(span, used),
                 notes(tube));
+    }
+
+    /** Between the two beads nearest its middle, mm from its first end. */
+    private double middleGapMm(Tube used) {
+        double beaded = beads.stream()
+                .mapToDouble(bead -> bead.count() * bead.lengthMm())
+                .sum();
+        double at = 0;
+        double nearest = 0;
+        for (Beaded bead : beads) {
+            for (int i = 0; i < bead.count(); i++) {
+                at += bead.lengthMm();
+                nearest = Math.abs(at - beaded / 2) < Math.abs(nearest - beaded / 2) ? at : nearest;
+            }
+        }
+        return loopMm + used.lengthMm + SLACK * beaded / 2 + nearest;
+    }
+
+    /** Of the kind there are most of. */
+    @Override
+    public BeadStrand longer(int by) {
+        int most = 0;
+        for (int i = 1; i < beads.size(); i++) {
+            most = beads.get(i).count() > beads.get(most).count() ? i : most;
+        }
+        var changed = new ArrayList<>(beads);
+        Beaded one = beads.get(most);
+        changed.set(most, new Beaded(one.count() + by, one.lengthMm(), one.holeMm(), one.widthMm()));
+        return new BeadStrand(wireMm, strands, loopMm, changed);
+    }
+
+    @Override
+    public boolean isSupple() {
+        return true;
     }
 
     /** Its beads as a line writes them. */

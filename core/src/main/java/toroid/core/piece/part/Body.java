@@ -34,16 +34,27 @@ public record Body(List<Tube> tubes, List<Solid> solids) {
 
     /** A ring in the plane square to an axis. */
     static Tube ring(Vector3D centre, Vector3D axis, double meanRadiusMm, double wireMm) {
-        return oval(centre, axis, axis.orthogonal(), meanRadiusMm, meanRadiusMm, wireMm);
+        return ring(centre, axis, meanRadiusMm, wireMm, CIRCLE);
+    }
+
+    /** @param pieces straight ones that draw it */
+    static Tube ring(Vector3D centre, Vector3D axis, double meanRadiusMm, double wireMm, int pieces) {
+        return oval(centre, axis, axis.orthogonal(), new double[] {meanRadiusMm, meanRadiusMm}, wireMm, pieces);
     }
 
     /** An oval whose longer half lies along a direction. */
     static Tube oval(Vector3D centre, Vector3D axis, Vector3D along, double halfMm, double acrossMm, double wireMm) {
+        return oval(centre, axis, along, new double[] {halfMm, acrossMm}, wireMm, CIRCLE);
+    }
+
+    private static Tube oval(
+            Vector3D centre, Vector3D axis, Vector3D along, double[] halves, double wireMm, int pieces) {
         Vector3D across = axis.crossProduct(along);
         var points = new ArrayList<Vector3D>();
-        for (int i = 0; i < CIRCLE; i++) {
-            double angle = 2 * Math.PI * i / CIRCLE;
-            points.add(new Vector3D(1, centre, halfMm * Math.cos(angle), along, acrossMm * Math.sin(angle), across));
+        for (int i = 0; i < pieces; i++) {
+            double angle = 2 * Math.PI * i / pieces;
+            points.add(
+                    new Vector3D(1, centre, halves[0] * Math.cos(angle), along, halves[1] * Math.sin(angle), across));
         }
         return new Tube(null, wireMm, points, true);
     }

@@ -65,6 +65,11 @@ public record BoughtChain(double pitchMm, double wireMm, int links, double insid
     }
 
     @Override
+    public boolean isSupple() {
+        return true;
+    }
+
+    @Override
     public List<Field> fields() {
         return List.of(
                 new Field("pitch", pitchMm),
@@ -84,6 +89,11 @@ public record BoughtChain(double pitchMm, double wireMm, int links, double insid
             case "soldered" -> new BoughtChain(pitchMm, wireMm, links, insideMm, LineWords.yes(field, value));
             default -> throw LineWords.refused(field, value);
         };
+    }
+
+    @Override
+    public BoughtChain longer(int by) {
+        return new BoughtChain(pitchMm, wireMm, links + by, insideMm, soldered);
     }
 
     /** Across goes with it where it was as usual. */
@@ -109,6 +119,16 @@ public record BoughtChain(double pitchMm, double wireMm, int links, double insid
         return new Body(tubes, List.of());
     }
 
+    /** With fewer links its middle one is an end. */
+    private static final int LEAST_ABOUT = 3;
+
+    /** The link nearest the middle that faces the front. */
+    private Port middle(Opening opens) {
+        int link = links / 2 - links / 2 % 2;
+        var centre = new Vector3D((link + 0.5) * pitchMm, 0, 0);
+        return new Port("middle link", "middle link", centre, Vector3D.PLUS_K, insideMm, wireMm, 0, opens);
+    }
+
     /** More links than these are a line to the eye. */
     private static final int MOST_DRAWN = 300;
 
@@ -126,7 +146,7 @@ public record BoughtChain(double pitchMm, double wireMm, int links, double insid
         double mass = links * Math.PI / 4 * wireMm * wireMm * link / 1000 * with.density();
         var bought =
                 new PartWork.Bought(PartWork.Bought.Kind.CHAIN, "chain", List.of(pitchMm, insideMm, wireMm), length);
-        return PartWork.plain(
+        PartWork plain = PartWork.plain(
                 this,
                 "chain",
                 first,
@@ -135,5 +155,6 @@ public record BoughtChain(double pitchMm, double wireMm, int links, double insid
                 mass,
                 insideMm + 2 * wireMm,
                 PartWork.Takes.bought(List.of(bought)));
+        return links < LEAST_ABOUT ? plain : plain.carrying(List.of(middle(opens)));
     }
 }

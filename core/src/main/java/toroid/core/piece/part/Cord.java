@@ -56,6 +56,11 @@ public record Cord(double diameterMm, double lengthMm, double wireMm) implements
     }
 
     @Override
+    public boolean isSupple() {
+        return true;
+    }
+
+    @Override
     public List<Field> fields() {
         return List.of(new Field("cord", diameterMm), new Field("length", lengthMm), new Field("wire", wireMm));
     }
@@ -124,13 +129,14 @@ public record Cord(double diameterMm, double lengthMm, double wireMm) implements
         var cord =
                 new PartWork.Bought(PartWork.Bought.Kind.CORD, "cord", List.of(diameterMm), lengthMm + 2 * SEALED_MM);
         return PartWork.plain(
-                this,
-                "cord",
-                first,
-                last,
-                span,
-                mass,
-                diameterMm + 2 * wireMm,
-                new PartWork.Takes(cuts, List.of(), List.of(cord)));
+                        this,
+                        "cord",
+                        first,
+                        last,
+                        span,
+                        mass,
+                        diameterMm + 2 * wireMm,
+                        new PartWork.Takes(cuts, List.of(), List.of(cord)))
+                .carrying(List.of(Ends.along("middle of the cord", span / 2, diameterMm)));
     }
 }

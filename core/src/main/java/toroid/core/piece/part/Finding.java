@@ -100,6 +100,11 @@ public record Finding(Kind kind, double lengthMm, double insideMm, double wireMm
     }
 
     @Override
+    public boolean isEarWire(PartMaker with) {
+        return kind == Kind.EAR_WIRE;
+    }
+
+    @Override
     public PartWork work(PartMaker with) {
         Port loop = Ends.at("loop", lengthMm, 1, insideMm, wireMm, kind.loop);
         Port mouth = kind.mouth == null ? null : Ends.at("mouth", 0, -1, mouthMm(), wireMm, kind.mouth);

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.form.Also;
 import toroid.core.form.Form;
 import toroid.core.form.FormRequest;
 import toroid.core.form.FormStep;
@@ -18,6 +19,7 @@ import toroid.core.form.Forms;
 import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.Port;
+import toroid.core.form.WireMetals;
 import toroid.core.metal.FlowEstimate;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
@@ -45,7 +47,7 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
         String[] id = words.next().split(":");
         Map<String, Object> values = words.values();
         Double wire = words.taken(values, "wire");
-        return new FormPart(id[0], id.length > 1 ? id[1] : null, wire, values);
+        return new FormPart(id[0], id.length > 1 ? id[1] : null, wire, ListedWords.told(id[0], values));
     }
 
     @Override
@@ -79,6 +81,9 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
         scaled.replaceAll((id, value) -> {
             boolean length = form.parameters().stream()
                     .anyMatch(one -> one.id().equals(id) && one.kind() == Parameter.Kind.LENGTH);
+            if (value instanceof List<?> list) {
+                return ListedWords.scaled(list, factor);
+            }
             if (length && value instanceof Value range) {
                 return range.scaled(factor);
             }
@@ -123,11 +128,18 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
                         stuff.schools()));
     }
 
-    /** Its wire, and what of it is not as usual. */
+    /** Its wire, what of it is not as usual, and its rows. */
     @Override
     public List<Field> fields() {
+        Form form = Forms.byId(formId);
         var fields = new ArrayList<Field>();
-        fields.add(new Field("wire", wireMm == null ? Forms.byId(formId).info().usualWireMm() : wireMm));
+        fields.add(new Field("wire", wireMm == null ? form.info().usualWireMm() : wireMm));
+        for (Parameter one : form.parameters()) {
+            List<?> usual = ListedWords.usual(form, one);
+            if (usual != null && !values.containsKey(one.id())) {
+                fields.add(new Field(one.id(), usual));
+            }
+        }
         values.forEach((id, value) -> fields.add(new Field(id, value)));
         return fields;
     }
@@ -137,17 +149,24 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
         if (field.equals("wire")) {
             return new FormPart(formId, half, value == null ? null : LineWords.number(field, value), values);
         }
-        if (Forms.byId(formId).parameters().stream().noneMatch(one -> one.id().equals(field))) {
+        if (!BESIDES.contains(field)
+                && Forms.byId(formId).parameters().stream()
+                        .noneMatch(one -> one.id().equals(field))) {
             throw LineWords.refused(field, value);
         }
         Map<String, Object> changed = new TreeMap<>(values);
-        if (value == null) {
+        Object told = value == null || value instanceof List<?> ? value : LineWords.told(field, value);
+        told = ListedWords.told(formId, field, told);
+        if (told == null || ListedWords.isUsual(formId, field, told)) {
             changed.remove(field);
         } else {
-            changed.put(field, LineWords.told(field, value));
+            changed.put(field, told);
         }
         return new FormPart(formId, half, wireMm, changed);
     }
+
+    /** What any form takes besides its own parameters. */
+    private static final Set<String> BESIDES = Set.of(Also.ID, WireMetals.ID);
 
     /** A hook is there once: at the other end is what it hooks into. Of a clasp of two halves the other one is. */
     @Override
@@ -168,6 +187,12 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
     public boolean isHanded(PartMaker with) {
         return formed(Forms.byId(formId), with).steps().stream()
                 .anyMatch(step -> WOUND.contains(step.kind()) && isOurs(step.wire()));
+    }
+
+    @Override
+    public boolean isEarWire(PartMaker with) {
+        return formed(Forms.byId(formId), with).ports().stream()
+                .anyMatch(port -> isOurs(port.wire()) && port.opens() == Opening.WORN);
     }
 
     private static final Set<FormStep.Kind> WOUND =

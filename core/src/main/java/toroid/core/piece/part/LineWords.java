@@ -229,13 +229,16 @@ public final class LineWords {
         return Refusal.of(RefusalCode.UNREADABLE_PIECE, named, value == null ? named : field + "=" + value);
     }
 
-    /** @throws Refusal for what no line can hold, such as the rows of an outline */
+    /** @throws Refusal for what no line can hold, such as an outline of hundreds of rows */
     static String written(String id, Object value) {
         if (value instanceof Number number) {
             return plain(number.doubleValue());
         }
         if (value instanceof Value range) {
             return range.written();
+        }
+        if (value instanceof List<?> list) {
+            return ListedWords.written(id, list);
         }
         if (value instanceof String word && word.indexOf('\'') < 0) {
             return PLAIN_WORD.matcher(word).matches() ? word : "'" + word + "'";

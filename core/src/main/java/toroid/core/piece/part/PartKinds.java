@@ -10,6 +10,7 @@ public final class PartKinds {
             "chain", BoughtChain::read,
             "stone", Stone::read,
             "weave", WeaveLength::read,
+            "sheet", WeaveSheet::read,
             "strand", BeadStrand::read,
             "cord", Cord::read,
             "finding", Finding::read);

@@ -12,6 +12,7 @@ import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 import toroid.core.weave.WovenLength;
+import toroid.core.weave.patch.PatchShape;
 
 /** Works the parts of a piece out, each once. */
 public final class PartMaker {
@@ -32,13 +33,13 @@ public final class PartMaker {
     public interface Weaves {
         /**
          * @param insidesMm one for each ring size of the weave
-         * @throws Refusal for a weave nobody knows, or rings it cannot be made of
+         * @throws Refusal for a weave nobody knows, rings it cannot be made of, or rows of what is no sheet
          */
-        WovenLength woven(String weave, double wireMm, List<Double> insidesMm, int units, Metal metal);
+        WovenLength woven(String weave, double wireMm, List<Double> insidesMm, PatchShape shape, Metal metal);
     }
 
     /** Without weaves: a piece that has some is refused. */
-    public static final Weaves NO_WEAVES = (weave, wire, insides, units, metal) -> {
+    public static final Weaves NO_WEAVES = (weave, wire, insides, shape, metal) -> {
         throw Refusal.of(RefusalCode.UNREADABLE_PIECE, "line", "weave " + weave);
     };
 
@@ -47,7 +48,7 @@ public final class PartMaker {
     private final Weaves weaves;
     private final Map<PartSpec, PartWork> worked = new HashMap<>();
     private final Map<FormPart, FormWork> formed = new HashMap<>();
-    private final Map<WeaveLength, WovenLength> woven = new HashMap<>();
+    private final Map<Map.Entry<WeaveSizes, PatchShape>, WovenLength> woven = new HashMap<>();
 
     public PartMaker(Stuff stuff, Forms forms, Weaves weaves) {
         this.stuff = stuff;
@@ -79,11 +80,11 @@ public final class PartMaker {
         return known;
     }
 
-    WovenLength woven(WeaveLength length) {
-        WovenLength known = woven.get(length);
+    WovenLength woven(WeaveSizes of, PatchShape shape) {
+        WovenLength known = woven.get(Map.entry(of, shape));
         if (known == null) {
-            known = weaves.woven(length.weave(), length.wireMm(), length.insidesMm(), length.units(), stuff.metal());
-            woven.put(length, known);
+            known = weaves.woven(of.weave(), of.wireMm(), of.insidesMm(), shape, stuff.metal());
+            woven.put(Map.entry(of, shape), known);
         }
         return known;
     }

@@ -4,7 +4,7 @@ import java.util.List;
 
 /** A part of a piece, as it is asked for. One class for each kind; {@link PartKinds} knows them by their first word. */
 public sealed interface PartSpec
-        permits BeadStrand, BoughtChain, Cord, Finding, FormPart, RingPart, Stone, WeaveLength {
+        permits BeadStrand, BoughtChain, Cord, Finding, FormPart, RingPart, Stone, WeaveLength, WeaveSheet {
     /** As a line writes it; what is written is read back the same. */
     String written();
 
@@ -21,6 +21,25 @@ public sealed interface PartSpec
      * and is not; which wire lies above at a crossing is not looked at.
      */
     default boolean isHanded(PartMaker with) {
+        return false;
+    }
+
+    /** Whether it bends to what it lies on, however long it is. */
+    default boolean isSupple() {
+        return false;
+    }
+
+    /**
+     * What is sold, woven or strung by the length: the same, so many of its links, units, rings or beads longer.
+     *
+     * @return null for what has no such count
+     */
+    default PartSpec longer(int by) {
+        return null;
+    }
+
+    /** Whether it goes through an ear's lobe and stands square to it. */
+    default boolean isEarWire(PartMaker with) {
         return false;
     }
 

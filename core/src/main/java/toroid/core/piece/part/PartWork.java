@@ -74,9 +74,14 @@ public record PartWork(
      * Jump rings of one size.
      *
      * @param turns wound round so often; 1 for a plain ring
+     * @param hammeredMm thickness it is hammered flat to, mm; null for round wire
      * @param preClosed of {@code count}, which are closed beforehand whatever they join; a single ring's are found with its joints
      */
-    public record Rings(Ring ring, int turns, boolean soldered, int count, int preClosed) {}
+    public record Rings(Ring ring, int turns, boolean soldered, Double hammeredMm, int count, int preClosed) {
+        static Rings round(Ring ring, int count, int preClosed) {
+            return new Rings(ring, 1, false, null, count, preClosed);
+        }
+    }
 
     /**
      * Bought ready.
@@ -125,6 +130,21 @@ public record PartWork(
                 spec, name, first, last, List.of(), Vector3D.PLUS_I, middle, spanMm, massG, thickMm, takes, List.of());
     }
 
+    /** The same, and things hang from it on its way besides. */
+    PartWork carrying(List<Port> along) {
+        return new PartWork(spec, name, first, last, along, pull, middle, spanMm, massG, thickMm, takes, notes);
+    }
+
+    /** The same, with something to say of it. */
+    PartWork saying(List<PartNote> said) {
+        return new PartWork(spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, said);
+    }
+
+    /** The same, its mass elsewhere. */
+    PartWork about(Vector3D centreOfMass) {
+        return new PartWork(spec, name, first, last, middles, pull, centreOfMass, spanMm, massG, thickMm, takes, notes);
+    }
+
     /** A part with one port that hangs from it that way, as heavy on either side of its middle. */
     static PartWork hanging(
             PartSpec spec,
@@ -146,10 +166,7 @@ public record PartWork(
 
     /** Whether it bends to what it lies on, however long it is. */
     public boolean isSupple() {
-        return spec instanceof BoughtChain
-                || spec instanceof BeadStrand
-                || spec instanceof Cord
-                || spec instanceof WeaveLength;
+        return spec.isSupple();
     }
 
     /** Whether something can hang from it as well. */
