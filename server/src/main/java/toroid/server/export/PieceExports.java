@@ -21,6 +21,13 @@ import toroid.server.piece.LaidPiece;
 
 /** A whole piece in open formats. Lengths mm. */
 final class PieceExports {
+    private static String how(PieceLists.Rings row) {
+        if (row.hammeredMm() != null) {
+            return say("hammered to %.2f mm", row.hammeredMm());
+        }
+        return row.turns() > 1 ? row.turns() + " turns" : "";
+    }
+
     private static final int TRIANGLES = 1_600_000;
     private static final int FINE_SIDES = 16;
     private static final int LEAST_SIDES = 6;
@@ -187,7 +194,7 @@ final class PieceExports {
             for (PieceLists.Rings row : piece.lists().rings()) {
                 csv.printRecord(
                         row.soldered() ? "soldered ring" : "ring",
-                        row.turns() > 1 ? row.turns() + " turns" : "",
+                        how(row),
                         piece.metal().id(),
                         say("%.4f", row.ring().wireDiameterMm()),
                         say("%.4f", row.ring().innerDiameterMm()),

@@ -5,7 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import toroid.core.form.Opening;
 import toroid.core.piece.AssemblyStep;
-import toroid.core.piece.BodyFit;
+import toroid.core.piece.Cure;
 import toroid.core.piece.Joint;
 import toroid.core.piece.Mending;
 import toroid.core.piece.Piece;
@@ -52,7 +52,7 @@ public record PieceAnswer(
         @Schema(nullable = true) Worn worn,
         @Schema(nullable = true) DrapedView draped,
         @Schema(nullable = true) Weakest weakest,
-        @NotNull List<BodyFit.Cure> cures,
+        @NotNull List<Cure> cures,
         @NotNull List<Mending.Mend> mends,
         @NotNull List<WrittenView> written,
         @NotNull List<PartView> parts,
@@ -144,12 +144,16 @@ public record PieceAnswer(
         }
     }
 
-    /** @param spare to make besides */
+    /**
+     * @param hammeredMm thickness each is hammered flat to; null for round wire
+     * @param spare to make besides
+     */
     record RingsView(
             @NotNull double wireDiameterMm,
             @NotNull double innerDiameterMm,
             @NotNull int turns,
             @NotNull boolean soldered,
+            @Schema(nullable = true) Double hammeredMm,
             @NotNull int count,
             @NotNull int preClosed,
             @NotNull int spare) {}

@@ -92,6 +92,7 @@ final class PieceViews {
                         one.ring().innerDiameterMm(),
                         one.turns(),
                         one.soldered(),
+                        one.hammeredMm(),
                         one.count(),
                         one.preClosed(),
                         one.spare()))

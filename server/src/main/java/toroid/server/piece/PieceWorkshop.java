@@ -6,6 +6,7 @@ import toroid.core.form.Schools;
 import toroid.core.numeric.Refusal;
 import toroid.core.piece.Begun;
 import toroid.core.piece.BodyFit;
+import toroid.core.piece.Cures;
 import toroid.core.piece.Draped;
 import toroid.core.piece.Hanging;
 import toroid.core.piece.Laid;
@@ -87,7 +88,7 @@ public class PieceWorkshop {
                 question.body() == null
                         ? null
                         : Weakest.of(work, question.body().where(), question.stuff(habits())),
-                fit == null ? List.of() : fit.cures(worked.piece(), work, maker, insides(question)),
+                fit == null ? List.of() : Cures.of(worked.piece(), work, fit, maker, insides(question)),
                 Mending.of(worked.piece(), work, maker),
                 PieceViews.written(worked.piece(), work),
                 PieceViews.parts(work, maker),

@@ -92,10 +92,11 @@ public final class PieceSheetPrint {
                     List.of(
                             row.count() + " + " + row.spare(),
                             say(
-                                    "rings, %.2f mm inside, %.2f mm wire%s%s; %s",
+                                    "rings, %.2f mm inside, %.2f mm wire%s%s%s; %s",
                                     row.ring().innerDiameterMm(),
                                     row.ring().wireDiameterMm(),
                                     row.turns() > 1 ? ", " + row.turns() + " turns" : "",
+                                    row.hammeredMm() == null ? "" : say(", hammered to %.2f mm", row.hammeredMm()),
                                     row.soldered() ? ", soldered" : "",
                                     say("%d closed first, %d opened", row.preClosed(), row.count() - row.preClosed()))),
                     0,

@@ -30,6 +30,7 @@ import toroid.core.weave.patch.Colouring;
 import toroid.core.weave.patch.Patch;
 import toroid.core.weave.patch.PatchRing;
 import toroid.core.weave.patch.PatchShape;
+import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.solve.Pose;
 import toroid.server.store.Recent;
 
@@ -171,14 +172,21 @@ public class PatchWorkshop {
     }
 
     /**
-     * A length of chain or tube as part of something larger.
+     * A length or a sheet as part of something larger.
      *
-     * @throws Refusal for a weave nobody knows, a sheet, or rings that it cannot be woven of
+     * @throws Refusal for a weave nobody knows, rows of what is no sheet, or rings that it cannot be woven of
      */
-    public WovenLength woven(String id, double wireMm, List<Double> insidesMm, int units, Metal metal) {
+    public WovenLength woven(String id, double wireMm, List<Double> insidesMm, PatchShape shape, Metal metal) {
         WeaveFiles.Filed weave = files.byId(id);
+        boolean sheet = weave.pattern().lattice().kind() == Lattice.Kind.SHEET;
+        if (sheet != (shape instanceof PatchShape.Rows)) {
+            throw Refusal.of(sheet ? RefusalCode.A_SHEET : RefusalCode.NOT_A_SHEET, "piece", id)
+                    .with("weave", weave.pattern().name());
+        }
+        Integer units = shape instanceof PatchShape.Cells cells ? cells.cells() : null;
+        List<Integer> rows = shape instanceof PatchShape.Rows counted ? counted.counts() : null;
         var question = new PatchQuestion(
-                wireMm, insidesMm, metal.id(), null, units, null, null, null, null, null, null, null, null, null);
+                wireMm, insidesMm, metal.id(), null, units, null, null, rows, null, null, null, null, null, null);
         Laid laid = laid(weave, question);
         var cell = new Cell(weave, rings(question));
         if (cell.taut() == null) {
