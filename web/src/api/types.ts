@@ -226,7 +226,7 @@ export type PieceCure = Whole<Schemas["Cure"]>;
 export type PieceMend = Whole<Schemas["Mend"]>;
 export type Bought = Whole<Schemas["Bought"]>;
 export type WrittenPart = Omit<Received<Schemas["WrittenView"]>, "fields"> & {
-  fields: { id: string; value: number | string | boolean }[];
+  fields: { id: string; value: number | string | boolean | StackItem[] | OutlineRow[] }[];
 };
 export type PieceAnswer = Omit<
   Received<Schemas["PieceAnswer"]>,

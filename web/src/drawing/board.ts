@@ -92,12 +92,38 @@ export function bothOf(parts: readonly PlacedPart[]): PlacedPart[] {
   return [...parts, ...mirroredParts(parts, box.x + box.width + APART_MM / 2)];
 }
 
-/** Every part where it is; null for a way the piece does not lie. */
-export function placedParts(drawing: DrawnPiece, way: Way): PlacedPart[] | null {
-  const places = drawing[way];
+/** Where every part is and which shape it has, as it lies that way; laid out where it does not lie so. */
+export function placesOf(drawing: DrawnPiece, way: Way) {
   const bent = way === "round" ? drawing.roundShapeOf : drawing.drapedShapeOf;
   const shapeOf = way === "round" || way === "draped" ? bent : drawing.shapeOf;
-  if (!places || !shapeOf) {
+  const places = drawing[way];
+  return places && shapeOf ? { places, shapeOf } : { places: drawing.along, shapeOf: drawing.shapeOf };
+}
+
+/** How far an ear wire's picture is turned aside, degrees: from before it is a line, a little from beside it is seen. */
+export const ASIDE_DEGREES = 32;
+
+/** The same turned about the upright by so much. */
+export function seenAside(parts: readonly PlacedPart[], degrees: number): PlacedPart[] {
+  const [c, s] = [Math.cos((Math.PI * degrees) / 180), Math.sin((Math.PI * degrees) / 180)];
+  const turn = (values: readonly number[]) => {
+    const out: number[] = [];
+    for (let i = 0; i + 2 < values.length; i += 3) {
+      out.push(c * values[i]! + s * values[i + 2]!, values[i + 1]!, c * values[i + 2]! - s * values[i]!);
+    }
+    return out;
+  };
+  return parts.map(({ wires, solids }) => {
+    const own = wires.map((wire) => ({ ...wire, points: turn(wire.points) }));
+    const seen = solids.map((solid) => ({ ...solid, centre: turn(solid.centre), axis: turn(solid.axis) }));
+    return { wires: own, solids: seen, box: partBox(own, seen) };
+  });
+}
+
+/** Every part where it is; null for a way the piece does not lie. */
+export function placedParts(drawing: DrawnPiece, way: Way): PlacedPart[] | null {
+  const { places, shapeOf } = placesOf(drawing, way);
+  if (places !== drawing[way]) {
     return null;
   }
   return shapeOf.map((shape, part) => {

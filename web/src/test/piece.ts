@@ -78,6 +78,7 @@ export const PIECE: PieceAnswer = {
   cures: [
     {
       change: "REPEATS",
+      what: "",
       from: 0,
       by: 3,
       line: "ring 1/4 - 5 * (bead-link bead=6 - ring 1/4)",
@@ -150,6 +151,7 @@ export const PIECE: PieceAnswer = {
       innerDiameterMm: 4,
       turns: 1,
       soldered: false,
+      hammeredMm: null,
       count: 3,
       preClosed: 0,
       spare: 1,

@@ -1,6 +1,14 @@
 import { useMemo } from "react";
 import type { PieceAnswer } from "../../api/types";
-import { fitted, placedParts, wholeBox, type PlacedPart, type Way } from "../../drawing/board";
+import {
+  ASIDE_DEGREES,
+  fitted,
+  placedParts,
+  seenAside,
+  wholeBox,
+  type PlacedPart,
+  type Way,
+} from "../../drawing/board";
 import { outlineOf } from "../../drawing/solids";
 import { line, seenWire, type Box } from "../../drawing/wire";
 import { sizeText, type Units } from "../../quantity/format";
@@ -29,10 +37,11 @@ const LARGEST = 11;
 /** The piece to scale: its parts to be pressed, its length against what is wanted, or closed on the body. */
 export function Board({ piece, metal, way, girthMm, units, chosen, onChoose, onDropped, trueScale }: Props) {
   const { ref, width, height } = useSize<HTMLDivElement>();
-  const parts = useMemo(
-    () => (piece.drawing ? (placedParts(piece.drawing, way) ?? placedParts(piece.drawing, "along")) : null),
-    [piece.drawing, way],
-  );
+  const aside = way === "down" && trueScale === null && girthMm === null;
+  const parts = useMemo(() => {
+    const laid = piece.drawing && (placedParts(piece.drawing, way) ?? placedParts(piece.drawing, "along"));
+    return laid && aside ? seenAside(laid, ASIDE_DEGREES) : laid;
+  }, [piece.drawing, way, aside]);
   if (!parts) {
     return <div ref={ref} className="board" />;
   }

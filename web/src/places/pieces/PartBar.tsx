@@ -1,7 +1,9 @@
-import { useCatalogue } from "../../api/queries";
-import type { ParameterView, PieceEdit, WrittenPart } from "../../api/types";
+import { useCatalogue, usePreferences } from "../../api/queries";
+import type { OutlineRow, ParameterView, PieceEdit, StackItem, WrittenPart } from "../../api/types";
 import { CountInput } from "../../shared/shell/CountInput";
 import { NumberInput } from "../../shared/shell/NumberInput";
+import { OutlineTable } from "../../shared/shell/OutlineTable";
+import { StackTable } from "../../shared/shell/StackTable";
 import { fieldWord, isCount } from "./fields";
 
 interface Props {
@@ -31,9 +33,11 @@ export function PartBar({ part, at, last, onEdit, onClose }: Props) {
       </div>
       <div className="part-fields">
         {part.form === null ? (
-          part.fields.map((field) => (
-            <Field key={field.id} {...field} onValue={(value) => set(field.id, value)} />
-          ))
+          part.fields.map(({ id, value }) =>
+            Array.isArray(value) ? null : (
+              <Field key={id} id={id} value={value} onValue={(next) => set(id, next)} />
+            ),
+          )
         ) : (
           <FormFields part={part} form={part.form} onValue={set} />
         )}
@@ -137,7 +141,7 @@ function FormFields({
   const own = new Map(part.fields.map((field) => [field.id, field.value]));
   const wire = Number(own.get("wire") ?? 1);
   const entry = useCatalogue(wire).data?.find((one) => one.id === form);
-  const shown = (entry?.parameters ?? []).filter((one) => one.kind !== "ROWS" && one.kind !== "STACK");
+  const shown = entry?.parameters ?? [];
   const value = (one: ParameterView) => own.get(one.id) ?? usual(one);
   const counts = (one: ParameterView): boolean =>
     one.onlyWhen.length === 0 ||
@@ -150,13 +154,20 @@ function FormFields({
     <>
       <Field id="wire" value={wire} onValue={(next) => onValue("wire", next)} />
       {shown.filter(counts).map((one) =>
-        one.kind === "CHOICE" ? (
+        one.kind === "STACK" || one.kind === "ROWS" ? (
+          <Several
+            key={one.id}
+            parameter={one}
+            value={own.get(one.id)}
+            onValue={(next) => onValue(one.id, next)}
+          />
+        ) : one.kind === "CHOICE" ? (
           <label key={one.id} className="part-field">
             <span className="soft">{one.name}</span>
             <select
               className="word-select"
               aria-label={one.name}
-              value={String(value(one))}
+              value={typeof own.get(one.id) === "string" ? (own.get(one.id) as string) : one.choices[0]}
               onChange={(event) => onValue(one.id, event.target.value)}
             >
               {one.choices.map((choice) => (
@@ -177,6 +188,31 @@ function FormFields({
   );
 }
 
+/** What a form takes several of: what is threaded on it, or the rows of an outline. */
+function Several({
+  parameter,
+  value,
+  onValue,
+}: {
+  parameter: ParameterView;
+  value: WrittenPart["fields"][number]["value"] | undefined;
+  onValue: (value: unknown) => void;
+}) {
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  if (!Array.isArray(value)) {
+    return null;
+  }
+  return (
+    <div className="part-several">
+      {parameter.kind === "STACK" ? (
+        <StackTable items={value as StackItem[]} reason={parameter.reason} units={units} onItems={onValue} />
+      ) : (
+        <OutlineTable rows={value as OutlineRow[]} reason={parameter.reason} onRows={onValue} />
+      )}
+    </div>
+  );
+}
+
 const usual = (one: ParameterView): number | string => (one.kind === "CHOICE" ? one.choices[0]! : one.usual);
 
 function FormNumber({
@@ -185,9 +221,12 @@ function FormNumber({
   onValue,
 }: {
   parameter: ParameterView;
-  value: number | string | boolean;
+  value: WrittenPart["fields"][number]["value"];
   onValue: (value: unknown) => void;
 }) {
+  if (Array.isArray(value)) {
+    return null;
+  }
   if (typeof value !== "number") {
     return <Field id={parameter.name} value={value} onValue={onValue} />;
   }

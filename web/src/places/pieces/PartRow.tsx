@@ -109,7 +109,7 @@ function Chip({
 /** The one or two sizes a part is told apart by. */
 function sizesOf(part: WrittenPart, units: Units): string {
   const value = (id: string) => part.fields.find((field) => field.id === id)?.value;
-  const said = (found: number | string | boolean | undefined) =>
+  const said = (found: ReturnType<typeof value>) =>
     typeof found === "number" ? sizeText(found, units, 1) : typeof found === "string" ? found : null;
   const words = [
     value("soldered") === true ? "soldered" : null,

@@ -209,7 +209,9 @@ function RingsTable({ piece, units }: TableProps) {
       <caption>rings{piece.pair && ", for both"}</caption>
       <tbody>
         {piece.rings.map((ring) => (
-          <tr key={`${ring.wireDiameterMm}/${ring.innerDiameterMm}/${ring.turns}/${ring.soldered}`}>
+          <tr
+            key={`${ring.wireDiameterMm}/${ring.innerDiameterMm}/${ring.turns}/${ring.soldered}/${ring.hammeredMm}`}
+          >
             <th scope="row" className="figures">
               {ring.count}
               <small> + {ring.spare}</small>
@@ -217,6 +219,7 @@ function RingsTable({ piece, units }: TableProps) {
             <td>
               {sizeText(ring.innerDiameterMm, units)} inside, {sizeText(ring.wireDiameterMm, units)} wire
               {ring.turns > 1 && `, ${ring.turns} turns`}
+              {ring.hammeredMm && `, hammered to ${sizeText(ring.hammeredMm, units)}`}
               <span className="soft"> {closing(ring)}</span>
             </td>
           </tr>
@@ -274,8 +277,9 @@ function Twin({ piece }: Props) {
 function Faces({ piece }: Props) {
   return piece.edgeOn.length === 0 ? null : (
     <p className="note">
-      {many(piece.edgeOn.length, "part")} of the row hang edge-on to the first. One ring more, or one fewer,
-      between them turns the face back.
+      {many(piece.edgeOn.length, "part")} of the row {piece.edgeOn.length === 1 ? "hangs" : "hang"} edge-on to{" "}
+      {piece.facing[0] === 90 ? "whoever looks at the ear" : "the first"}. One ring more, or one fewer,
+      between turns the face back.
     </p>
   );
 }

@@ -1,4 +1,4 @@
-import { useRef, useState } from "react";
+import { lazy, Suspense, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { call } from "../../api/client";
 import { changed, useBodies, usePieceJobs, usePreferences, useStarters } from "../../api/queries";
@@ -27,6 +27,13 @@ import { PieceSentence } from "./PieceSentence";
 import type { Dropped } from "./dragged";
 import { WholeSize } from "./WholeSize";
 import { edited, usePiece, type Edited } from "./usePiece";
+
+const InTheRound = lazy(async () => ({ default: (await import("./InTheRound")).InTheRound }));
+
+/** Whether this browser draws in the round. */
+function canDraw(): boolean {
+  return typeof WebGL2RenderingContext !== "undefined";
+}
 
 export function PiecePlace() {
   const { id } = useParams();
@@ -156,6 +163,8 @@ function Shown({ piece, data, chosen, onChoose, onDropped, units }: ShownProps) 
   const hangs = data.body?.part === "EAR" || data.body === null;
   const [look, setLook] = useState<Look | null>(null);
   const now = look ?? (hangs ? "down" : "along");
+  const [solid, setSolid] = useState(false);
+  const inTheRound = solid && now !== "order" && now !== "true";
   const scale = usePixelsPerMm();
   const girthMm = data.body && data.body.part !== "EAR" ? data.body.girthMm : null;
   return (
@@ -165,9 +174,15 @@ function Shown({ piece, data, chosen, onChoose, onDropped, units }: ShownProps) 
         onLook={setLook}
         closes={piece.drawing?.round !== null}
         drapes={piece.draped !== null}
+        solid={piece.drawing === null || !canDraw() ? null : solid}
+        onSolid={setSolid}
       />
       {now === "order" ? (
         <Order piece={piece} metal={data.metal} ways={hangs ? HUNG : LAID} />
+      ) : inTheRound ? (
+        <Suspense fallback={<div className="board" />}>
+          <InTheRound {...{ piece, chosen, onChoose }} metal={data.metal} way={now} />
+        </Suspense>
       ) : (
         <Board
           {...{ piece, units, chosen, girthMm, onChoose, onDropped }}

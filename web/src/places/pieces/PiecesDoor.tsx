@@ -77,6 +77,7 @@ function OwnPiece({ job, units }: { job: Kept<PieceJobData>; units: Units }) {
               {...(piece.pair && { pair: "both" as const })}
               metal={data.metal}
               ways={hangs ? HUNG : CLOSED}
+              aside={hangs}
             />
           )}
         </span>

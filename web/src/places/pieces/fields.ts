@@ -4,6 +4,7 @@ const WORDS: Record<string, string> = {
   inside: "inside",
   turns: "turns",
   soldered: "soldered",
+  hammered: "hammered to, 0: round",
   pitch: "pitch",
   links: "links",
   length: "length",
@@ -13,6 +14,10 @@ const WORDS: Record<string, string> = {
   edge: "hole to edge",
   density: "density, g/cm³",
   units: "units",
+  bead: "bead on it, 0: none",
+  rows: "rows",
+  columns: "rings in the first row",
+  grow: "more in each next row",
   strands: "strands",
   loop: "loop, inside",
   beads: "beads",
@@ -23,4 +28,4 @@ const WORDS: Record<string, string> = {
 export const fieldWord = (id: string): string =>
   WORDS[id] ?? id.replace(/^inside(\d)$/, "inside, ring size $1");
 
-export const isCount = (id: string): boolean => ["turns", "links", "units", "strands"].includes(id);
+export const isCount = (id: string): boolean => ["turns", "links", "units", "strands", "rows", "columns", "grow"].includes(id);

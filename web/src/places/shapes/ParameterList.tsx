@@ -4,8 +4,8 @@ import type { FormAnswer, FormJobData, OutlineRow, ParameterView, StackItem } fr
 import { plain, sizeText, type Units } from "../../quantity/format";
 import { NumberInput } from "../../shared/shell/NumberInput";
 import type { ChangeForm } from "./FormSentence";
-import { OutlineTable } from "./OutlineTable";
-import { StackTable } from "./StackTable";
+import { OutlineTable } from "../../shared/shell/OutlineTable";
+import { StackTable } from "../../shared/shell/StackTable";
 
 interface Props {
   form: FormAnswer;

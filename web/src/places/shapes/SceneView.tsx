@@ -2,6 +2,7 @@ import { useEffect, useRef } from "react";
 import type { FormShape, FormSolid } from "../../api/types";
 import { toneOf } from "../../drawing/metals";
 import { WireScene } from "../../scene/wireScene";
+import { themeColour } from "../../shared/kernel/themeColour";
 import { LOOKS, turnByKeys } from "../../shared/kernel/turnKeys";
 import { useSize } from "../../shared/kernel/useSize";
 import type { ViewWire } from "./view";
@@ -20,12 +21,11 @@ function useScene(metal: string) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const scene = useRef<WireScene | null>(null);
   useEffect(() => {
-    const style = getComputedStyle(document.documentElement);
     const made = new WireScene(
       canvas.current!,
       toneOf(metal),
-      hex(style.getPropertyValue("--color-primary"), "#233f93"),
-      hex(style.getPropertyValue("--color-secondary"), "#535c63"),
+      themeColour("--color-primary", "#233f93"),
+      themeColour("--color-secondary", "#535c63"),
     );
     scene.current = made;
     return () => {
@@ -84,10 +84,4 @@ export function SceneView({ wires, solids, metal, name, room }: Props) {
       </span>
     </div>
   );
-}
-
-/** A theme colour as the scene wants it. */
-function hex(value: string, otherwise: string): string {
-  const trimmed = value.trim();
-  return /^#[0-9a-f]{3,8}$/i.test(trimmed) ? trimmed : otherwise;
 }

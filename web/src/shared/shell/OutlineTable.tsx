@@ -1,5 +1,5 @@
 import type { OutlineRow } from "../../api/types";
-import { NumberInput } from "../../shared/shell/NumberInput";
+import { NumberInput } from "./NumberInput";
 import { RowsTable } from "./RowsTable";
 
 const NEW_ROW: OutlineRow = { feedMm: 10, rotateDegrees: 0, bendDegrees: 30, insideRadiusMm: 1 };

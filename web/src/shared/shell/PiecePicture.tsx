@@ -1,6 +1,14 @@
 import { useMemo } from "react";
 import type { PieceDrawing } from "../../api/types";
-import { bothOf, mirroredParts, placedParts, wholeBox, type Way } from "../../drawing/board";
+import {
+  ASIDE_DEGREES,
+  bothOf,
+  mirroredParts,
+  placedParts,
+  seenAside,
+  wholeBox,
+  type Way,
+} from "../../drawing/board";
 import { PaintedPicture } from "./PaintedPicture";
 
 interface Props {
@@ -12,6 +20,8 @@ interface Props {
   only?: ReadonlySet<number>;
   /** Both of a pair; or the second of it alone. */
   pair?: "both" | "second";
+  /** Seen a little from beside, so that an ear wire is more than a line. */
+  aside?: boolean;
   /** Whether what is drawn fills the picture; else there is room for the whole piece. */
   near?: boolean;
   label?: string;
@@ -19,14 +29,16 @@ interface Props {
 }
 
 /** A piece small, in its metal. Fills its place. */
-export function PiecePicture({ drawing, ways, metal, only, near = false, pair, label, className }: Props) {
+export function PiecePicture(props: Props) {
+  const { drawing, ways, metal, only, near = false, aside = false, pair, label, className } = props;
   const parts = useMemo(() => {
-    const laid = ways.map((way) => placedParts(drawing, way)).find((found) => found !== null) ?? [];
+    const straight = ways.map((way) => placedParts(drawing, way)).find((found) => found !== null) ?? [];
+    const laid = aside ? seenAside(straight, ASIDE_DEGREES) : straight;
     if (!pair || laid.length === 0) {
       return laid;
     }
     return pair === "both" ? bothOf(laid) : mirroredParts(laid, 0);
-  }, [drawing, ways, pair]);
+  }, [drawing, ways, pair, aside]);
   const shown = useMemo(() => (only ? parts.filter((_, i) => only.has(i)) : parts), [parts, only]);
   const wires = useMemo(() => shown.flatMap((part) => part.wires), [shown]);
   const solids = useMemo(() => shown.flatMap((part) => part.solids), [shown]);

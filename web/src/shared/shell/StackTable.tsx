@@ -1,7 +1,7 @@
 import type { StackItem } from "../../api/types";
 import { size, type Units } from "../../quantity/format";
-import { CountInput } from "../../shared/shell/CountInput";
-import { NumberInput } from "../../shared/shell/NumberInput";
+import { CountInput } from "./CountInput";
+import { NumberInput } from "./NumberInput";
 import { RowsTable } from "./RowsTable";
 
 const WORDS: Record<StackItem["kind"], string> = {

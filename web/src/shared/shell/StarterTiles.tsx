@@ -47,6 +47,7 @@ function StarterTile({ starter }: { starter: Starter }) {
               {...(piece.pair && { pair: "both" as const })}
               metal={starter.metal}
               ways={starter.body === "EAR" ? HUNG : CLOSED}
+              aside={starter.body === "EAR"}
             />
           )}
         </span>

@@ -39,10 +39,16 @@ describe("words about a piece", () => {
 
   it("say what would help", () => {
     expect(
-      cureWords({ change: "OTHER_RING", from: 4, by: 5, line: "", lengthMm: 180, offMm: 0 }, "MILLIMETRES"),
+      cureWords(
+        { change: "OTHER_RING", what: "", from: 4, by: 5, line: "", lengthMm: 180, offMm: 0 },
+        "MILLIMETRES",
+      ),
     ).toBe("rings of 4.00 mm made 5.00 mm: 180.0 mm, just right");
     expect(
-      cureWords({ change: "REPEATS", from: 0, by: -1, line: "", lengthMm: 180, offMm: 2 }, "MILLIMETRES"),
+      cureWords(
+        { change: "REPEATS", what: "", from: 0, by: -1, line: "", lengthMm: 180, offMm: 2 },
+        "MILLIMETRES",
+      ),
     ).toBe("1 repeat fewer: 180.0 mm, 2.0 mm over");
     expect(mendWords({ change: "RING_BETWEEN", joint: 0, line: "", stillImpossible: 2, lengthMm: 1 })).toBe(
       "put a jump ring between; 2 joints left",

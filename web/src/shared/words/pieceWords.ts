@@ -81,6 +81,10 @@ export function cureWords(cure: PieceCure, units: Units): string {
     REPEATS: `${many(count, "repeat")} ${cure.by > 0 ? "more" : "fewer"}`,
     WITHOUT_THE_LAST: "without the last part",
     OTHER_RING: `rings of ${sizeText(cure.from, units)} made ${sizeText(cure.by, units)}`,
+    COUNT: `${cure.what} by ${count} ${cure.by > 0 ? "more" : "fewer"}`,
+    OTHER_SIZE: `${cure.what} round a bead of ${sizeText(cure.by, units, 1)} instead of ${sizeText(cure.from, units, 1)}`,
+    OTHER_CLASP: `with a ${cure.what}`,
+    EXTENDER: `${many(count, "link")} of chain behind for the hook`,
   }[cure.change];
   return `${change}: ${sizeText(cure.lengthMm, units, 1)}, ${offWords(cure.offMm, units)}`;
 }

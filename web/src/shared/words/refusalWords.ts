@@ -74,6 +74,8 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
   "piece-cannot-be-joined": () =>
     "One of its joints cannot be made, or something does not go in. Open the piece: it says which, and what would help.",
   "not-in-one-row": () => "The two are not in one row. Choose parts that hang in each other.",
+  "bead-on-soldered": () =>
+    "A bead goes on before a ring is closed, and does not stand the torch. Leave the ring unsoldered, or the bead out.",
   "not-in-a-line": (said) => `${said.what()} cannot be written in a line. Leave it as it usually is.`,
   "part-cannot-be-made": (said) =>
     `The ${said.text("form")} cannot be made with these sizes. Open it in Shapes: it says why.`,
