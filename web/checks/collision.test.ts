@@ -5,7 +5,7 @@
  */
 import Module, { type Manifold } from "manifold-3d";
 import { beforeAll, describe, expect, it } from "vitest";
-import { solve } from "./server";
+import { solve, solvePiece, type PieceSolved } from "./server";
 
 let solids: Awaited<ReturnType<typeof Module>>;
 beforeAll(async () => {
@@ -133,3 +133,70 @@ it("agrees with the core on outlines that cross themselves: lifted, in their pla
     expect(overlap(points, 1, 1.8)).toBeGreaterThan(0.2);
   }
 });
+
+/**
+ * Whole pieces: every part where it hangs, laid out or goes round, as closed meshes. What is joined touches at its bearing points and no more;
+ * what is not joined keeps apart, but for what the core says comes into each other.
+ */
+describe("parts of a piece", () => {
+  it.each([
+    ["rings and an S-hook", "s-hook wire=1.2 - 5 * ring 1.2/5.5"],
+    ["bead links and rings", "hook-curled wire=1.2 - ring 1/4 - 2 * (bead-link bead=6 - ring 1/4)"],
+    ["a mobile", "fish-hook - horseshoe-frame [ring 0.8/3 - beaded-dangle] [ring 0.8/3 - beaded-dangle]"],
+    ["wings", "fish-hook - winged-link"],
+    ["tears", "ring 1.2/5 - 3 * teardrop-link - ring 1.2/5"],
+    [
+      "hammered rings",
+      "ring 1.4/7 hammered=1 - coil-on-coil link='a wire, wrapped loops' - ring 1.4/7 hammered=1",
+    ],
+    ["a cord", "ring 0.8/3.5 - cord 2 length=60 [ring 1.2/5 - stone 22/1.5] - ring 0.8/3.5"],
+  ])("%s have no common volume, laid out or hung", async (_, line) => {
+    const answer = await solvePiece(line);
+    expect(answer.hangs?.touching ?? []).toEqual([]);
+    const thinnest = Math.min(
+      ...answer.drawing.shapes.flatMap((shape) => shape.tubes.map((wire) => wire.diameterMm)),
+    );
+    for (const way of ["along", "down"] as const) {
+      expect(common(answer, way, THINNED), `${way}: ${line}`).toBeLessThan(0.02 * thinnest ** 3);
+    }
+  });
+
+  it("lie in each other once they are made too thick", async () => {
+    const answer = await solvePiece("s-hook wire=1.2 - 5 * ring 1.2/5.5");
+    expect(common(answer, "along", 1.5)).toBeGreaterThan(0.1);
+  });
+});
+
+/** The largest volume two parts have in common, mm³, their wires that share of their thickness. */
+function common(answer: PieceSolved, way: "along" | "down", share: number): number {
+  const { shapes, shapeOf } = answer.drawing;
+  const parts = shapeOf.map((shape, part) =>
+    shapes[shape]!.tubes.map((wire) =>
+      tube(placed(wire.points, answer.drawing[way][part]!, wire.closed), (share * wire.diameterMm) / 2),
+    ),
+  );
+  let most = 0;
+  parts.forEach((own, a) =>
+    parts.slice(a + 1).forEach((other) => {
+      const volume = own.flatMap((one) => other.map((two) => one.intersect(two).volume()));
+      most = Math.max(
+        most,
+        volume.reduce((sum, own) => sum + own, 0),
+      );
+    }),
+  );
+  return most;
+}
+
+/** A mesh's chords and the core's own touch together. */
+const THINNED = 0.93;
+
+/** Points of a part where it is in the piece; a closed wire meets its beginning. */
+function placed(points: number[], place: number[], closed: boolean): number[][] {
+  const all: number[][] = [];
+  for (let i = 0; i + 2 < points.length; i += 3) {
+    const p = points.slice(i, i + 3);
+    all.push([0, 1, 2].map((k) => dot(place.slice(3 * k, 3 * k + 3), p) + place[9 + k]!));
+  }
+  return closed ? [...all, all[0]!, all[1]!] : all;
+}

@@ -78,3 +78,17 @@ export async function counted(
 ): Promise<{ total: number; rest: { lengthMm: number; widthMm: number; heightMm: number } }> {
   return (await ask(`/api/weaves/${weave}/count`, question)).json() as never;
 }
+
+export interface PieceSolved {
+  hangs: { touching: unknown[] } | null;
+  drawing: {
+    shapes: { tubes: { diameterMm: number; points: number[]; closed: boolean }[] }[];
+    shapeOf: number[];
+    along: number[][];
+    down: number[][];
+  };
+}
+
+export async function solvePiece(line: string): Promise<PieceSolved> {
+  return (await (await ask("/api/pieces/solve", { line, drawn: true })).json()) as PieceSolved;
+}

@@ -230,7 +230,16 @@ export type WrittenPart = Omit<Received<Schemas["WrittenView"]>, "fields"> & {
 };
 export type PieceAnswer = Omit<
   Received<Schemas["PieceAnswer"]>,
-  "assemblyOrder" | "faults" | "cures" | "mends" | "bought" | "written" | "worn" | "weakest" | "drawing"
+  | "assemblyOrder"
+  | "faults"
+  | "cures"
+  | "mends"
+  | "bought"
+  | "written"
+  | "worn"
+  | "weakest"
+  | "hangs"
+  | "drawing"
 > & {
   assemblyOrder: PieceStep[];
   faults: PieceFault[];
@@ -240,6 +249,7 @@ export type PieceAnswer = Omit<
   written: WrittenPart[];
   worn: Whole<Schemas["Worn"]> | null;
   weakest: Whole<Schemas["Weakest"]> | null;
+  hangs: { askew: Whole<Schemas["Askew"]>[]; touching: Whole<Schemas["Touching"]>[] } | null;
   drawing: PieceDrawing | null;
 };
 export type PieceEdit = Omit<Schemas["EditQuestion"], "line" | "value"> & { value?: unknown };

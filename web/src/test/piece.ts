@@ -159,6 +159,12 @@ export const PIECE: PieceAnswer = {
   ],
   cutList: [{ form: "bead link", wire: "link", diameterMm: 0.8, metal: "copper", lengthMm: 84.3, count: 2 }],
   bought: [{ kind: "BEAD", name: "bead", sizesMm: [6, 6, 1], amount: 2 }],
+  wires: [
+    { metal: "copper", diameterMm: 0.8, lengthMm: 168.6, spools: 1, lacksMm: 68.6, cost: 0.2 },
+    { metal: "copper", diameterMm: 1, lengthMm: 62.8, spools: 0, lacksMm: 62.8, cost: null },
+  ],
+  wireCost: null,
+  hangs: null,
   drawing: {
     shapes: [
       { tubes: [{ metal: null, diameterMm: 1, points: [0, 0, 0, 4, 0, 0], closed: false }], solids: [] },

@@ -12,6 +12,7 @@ const WANTED: readonly (readonly [string, readonly BodyPart[]])[] = [
   ["a bracelet", ["WRIST", "ANKLE"]],
   ["a necklace", ["NECK"]],
   ["earrings", ["EAR"]],
+  ["a finger ring", ["FINGER"]],
   ["a belt", ["WAIST"]],
 ];
 

@@ -1,3 +1,4 @@
+import { useMetals } from "../../api/queries";
 import type { PieceAnswer, PieceCure, PieceMend } from "../../api/types";
 import { mass, many, size, sizeText, wireLength, type Units } from "../../quantity/format";
 import { joiningSteps } from "../../shared/kernel/pieceOrder";
@@ -36,6 +37,7 @@ export function PieceFigures(props: Props) {
       <Joined {...props} />
       <WornWords {...props} />
       <DrapedWords {...props} />
+      <HangsWords {...props} />
       <Takes {...props} />
       <Faces {...props} />
       <Twin {...props} />
@@ -162,6 +164,30 @@ function DrapedWords({ piece, units }: Props) {
   ) : null;
 }
 
+/** What hangs askew, and what lies against what. */
+function HangsWords({ piece, units }: Props) {
+  const { hangs } = piece;
+  if (!hangs || (hangs.askew.length === 0 && hangs.touching.length === 0)) {
+    return null;
+  }
+  return (
+    <section aria-label="Hung">
+      {hangs.askew.slice(0, 3).map(({ part, degrees }) => (
+        <p key={part} className="note">
+          {partAt(piece, part)} hangs <strong>{degrees.toFixed(0)}°</strong> off straight, within some 15° by
+          friction.
+        </p>
+      ))}
+      {hangs.touching.slice(0, 3).map(({ a, b, depthMm }) => (
+        <p key={`${a} ${b}`} className="note care">
+          {partAt(piece, a)} and {partAt(piece, b)} come {sizeText(depthMm, units, 1)} into each other as they
+          hang: they push each other aside. Hang them further apart, or at other heights.
+        </p>
+      ))}
+    </section>
+  );
+}
+
 /** Rings to make, lengths to cut, what is bought. */
 function Takes({ piece, units }: Props) {
   return (
@@ -193,12 +219,43 @@ function Takes({ piece, units }: Props) {
           <span className="figure-value">{piece.weakest.staysOpenN.toFixed(1)} N</span>
         </p>
       )}
-      <p className="figure-line">
-        <span className="figure-name">wire for its forms{piece.pair && ", both"}</span>
-        <span className="figure-value">{wireLength(piece.wireMm, units)}</span>
-      </p>
+      {piece.wires.map((wire) => (
+        <WireLine key={`${wire.metal} ${wire.diameterMm}`} wire={wire} units={units} pair={piece.pair} />
+      ))}
     </section>
   );
+}
+
+/** A wire it takes in all, and whether the shelf has it. */
+function WireLine({
+  wire,
+  units,
+  pair,
+}: {
+  wire: PieceAnswer["wires"][number];
+  units: Units;
+  pair: boolean;
+}) {
+  const named = useMetals().data?.find((metal) => metal.id === wire.metal)?.name;
+  return (
+    <p className="figure-line">
+      <span className="figure-name">
+        {sizeText(wire.diameterMm, units)} {named ?? wire.metal} in all{pair && ", both"}
+        <small className={wire.lacksMm ? "care" : undefined}> {shelfWords(wire, units)}</small>
+      </span>
+      <span className="figure-value">{wireLength(wire.lengthMm, units)}</span>
+    </p>
+  );
+}
+
+function shelfWords(wire: PieceAnswer["wires"][number], units: Units): string {
+  if (wire.spools === 0) {
+    return "none on the shelf";
+  }
+  if (wire.lacksMm === null) {
+    return "on the shelf, length not known";
+  }
+  return wire.lacksMm > 0 ? `the shelf lacks ${wireLength(wire.lacksMm, units)}` : "on the shelf";
 }
 
 type TableProps = Pick<Props, "piece" | "units">;

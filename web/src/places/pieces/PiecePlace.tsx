@@ -24,6 +24,7 @@ import { PartRow } from "./PartRow";
 import { PieceExports } from "./PieceExports";
 import { PieceFigures } from "./PieceFigures";
 import { PieceSentence } from "./PieceSentence";
+import { SetBeside } from "./SetBeside";
 import type { Dropped } from "./dragged";
 import { WholeSize } from "./WholeSize";
 import { edited, usePiece, type Edited } from "./usePiece";
@@ -133,6 +134,7 @@ function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
         <Drawer at={part ? `the ${part.name}` : "the last part"} onPut={put} />
         <LineInput line={data.line} onLine={onLine} />
         <WholeSize onEdit={onEdit} />
+        {piece && <SetBeside {...{ data, piece }} onTake={(one) => change(one, "variant")} />}
       </section>
       {piece && (
         <aside aria-label="Figures">

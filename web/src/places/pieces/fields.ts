@@ -28,4 +28,5 @@ const WORDS: Record<string, string> = {
 export const fieldWord = (id: string): string =>
   WORDS[id] ?? id.replace(/^inside(\d)$/, "inside, ring size $1");
 
-export const isCount = (id: string): boolean => ["turns", "links", "units", "strands", "rows", "columns", "grow"].includes(id);
+export const isCount = (id: string): boolean =>
+  ["turns", "links", "units", "strands", "rows", "columns", "grow"].includes(id);

@@ -80,7 +80,28 @@ describe("a piece on its board", () => {
     const takes = within(await screen.findByLabelText("What it takes"));
     expect(takes.getByText("2 × 84.3 mm")).toBeTruthy();
     expect(takes.getByText(/4\.00 mm inside, 1\.00 mm wire/)).toBeTruthy();
+    expect(takes.getByText("the shelf lacks 69 mm")).toBeTruthy();
+    expect(takes.getByText("none on the shelf")).toBeTruthy();
     expect(takes.getByText("2 beads, 6.0 mm long, 6.0 mm across, hole 1.00 mm")).toBeTruthy();
+  });
+
+  it("says what hangs askew and what pushes what", async () => {
+    open({
+      hangs: { askew: [{ part: 1, degrees: 12.4 }], touching: [{ a: 0, b: 3, depthMm: 0.6 }] },
+    });
+    const hung = within(await screen.findByLabelText("Hung"));
+    expect(hung.getByText("12°")).toBeTruthy();
+    expect(hung.getByText(/come 0\.6 mm into each other/)).toBeTruthy();
+  });
+
+  it("keeps a variant beside it and takes it back", async () => {
+    const asked = open();
+    fireEvent.click(await screen.findByText("set this beside"));
+    fireEvent.click(screen.getByText("3 repeats more: 111.0 mm, 84.8 mm short"));
+    await waitFor(() => expect(kept(asked)?.line).toBe("ring 1/4 - 5 * (bead-link bead=6 - ring 1/4)"));
+    fireEvent.click(await screen.findByText("take this one"));
+    await waitFor(() => expect(kept(asked)?.line).toBe(PIECE_LINE));
+    expect(screen.queryByText("take this one")).toBeNull();
   });
 
   it("names a joint that cannot be made, and takes the change that makes it possible", async () => {

@@ -78,7 +78,7 @@ function Row({
   );
 }
 
-const ROUND: readonly BodyPart[] = ["WRIST", "NECK", "ANKLE", "WAIST"];
+const ROUND: readonly BodyPart[] = ["WRIST", "NECK", "ANKLE", "WAIST", "FINGER"];
 
 /** A name and what was measured; the sizes are usual ones until they are typed over. */
 function Another({ onAdd }: { onAdd: (person: Person) => void }) {

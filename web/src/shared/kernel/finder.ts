@@ -124,6 +124,7 @@ const WORN: Record<string, string> = {
   WRIST: "bracelet wrist",
   NECK: "necklace neck lariat pendant",
   ANKLE: "anklet ankle",
+  FINGER: "ring finger",
   WAIST: "belt waist",
   EAR: "earring earrings ear drops cuff hoops",
 };

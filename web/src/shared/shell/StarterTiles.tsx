@@ -10,6 +10,7 @@ const GROUPS: readonly (readonly [string, readonly BodyPart[]])[] = [
   ["round a wrist", ["WRIST", "ANKLE"]],
   ["round a neck", ["NECK"]],
   ["at the ear", ["EAR"]],
+  ["round a finger", ["FINGER"]],
   ["round a waist", ["WAIST"]],
 ];
 

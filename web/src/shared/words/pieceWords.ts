@@ -14,6 +14,7 @@ export const BODY_WORDS: Record<BodyPart, string> = {
   WRIST: "wrist",
   NECK: "neck",
   ANKLE: "ankle",
+  FINGER: "finger",
   WAIST: "waist",
   EAR: "ear",
 };

@@ -16,6 +16,11 @@ public enum BodyPart {
                     new Ease("to the breast", 190))),
     ANKLE(230, 5 / 4.0, 1.4, List.of(new Ease("snug", 6), new Ease("comfortable", 12), new Ease("loose", 22))),
     WAIST(760, 4 / 3.0, 1.35, List.of(new Ease("comfortable", 20), new Ease("on the hips", 120))),
+    /**
+     * Its girth is the ring's size by ISO 8653: the inside girth in mm of the gauge ring that goes over the knuckle and stays (from memory of the
+     * standard), so what is as wide goes over.
+     */
+    FINGER(54, 1, 1, List.of(new Ease("close", 0), new Ease("comfortable", 1), new Ease("a broad ring", 2.5))),
     /** It hangs: no girth to reach. */
     EAR(0, 1, 1, List.of());
 

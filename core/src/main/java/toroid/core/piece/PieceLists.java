@@ -1,6 +1,7 @@
 package toroid.core.piece;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,6 +40,36 @@ public record PieceLists(List<Rings> rings, List<Lengths> cuts, List<PartWork.Bo
         return cuts.stream()
                 .mapToDouble(one -> one.count() * one.cut().lengthMm())
                 .sum();
+    }
+
+    /**
+     * How much of one wire a piece takes.
+     *
+     * @param metal id of it
+     * @param lengthMm cut for its forms, and in its rings with their spare; what a saw takes between rings not counted
+     */
+    public record WireNeed(String metal, double diameterMm, double lengthMm) {}
+
+    /**
+     * Every wire it takes, the thickest first.
+     *
+     * @param metal id of what its rings are of
+     */
+    public List<WireNeed> wires(String metal) {
+        Map<Map.Entry<String, Double>, Double> wires = new LinkedHashMap<>();
+        for (Lengths one : cuts) {
+            PartWork.Cut cut = one.cut();
+            wires.merge(Map.entry(cut.metal(), cut.diameterMm()), one.count() * cut.lengthMm(), Double::sum);
+        }
+        for (Rings one : rings) {
+            double length =
+                    (one.count() + one.spare()) * one.turns() * one.ring().wireLengthMm();
+            wires.merge(Map.entry(metal, one.ring().wireDiameterMm()), length, Double::sum);
+        }
+        return wires.entrySet().stream()
+                .map(one -> new WireNeed(one.getKey().getKey(), one.getKey().getValue(), one.getValue()))
+                .sorted(Comparator.comparingDouble(WireNeed::diameterMm).reversed())
+                .toList();
     }
 
     /** Rings of one size that are one thing in a list. */

@@ -227,6 +227,13 @@ public final class Starters {
                     "copper",
                     "finding clasp - ring 1.2/5 - sheet european-4-in-1 1/5 rows=7 columns=65 grow=-1 - ring 1.2/5"),
             new Starter(
+                    "stowaway-ring",
+                    "Stowaway ring",
+                    "a chain of small rings round a finger, closed for good by its last",
+                    BodyPart.FINGER,
+                    "sterling-silver",
+                    "round 20 * ring 0.8/3"),
+            new Starter(
                     "mail-belt",
                     "Boarding belt",
                     "lengths of weave between large rings with captive beads, a hook",

@@ -58,7 +58,7 @@ public record Weakest(int part, double staysOpenN, double wantedN) {
     private static RingStrength.Use wanted(BodyPart worn) {
         return switch (worn) {
             case WRIST, ANKLE, WAIST -> RingStrength.Use.BRACELET;
-            case NECK -> RingStrength.Use.NECKLACE;
+            case NECK, FINGER -> RingStrength.Use.NECKLACE;
             case EAR -> RingStrength.Use.EARRING;
         };
     }

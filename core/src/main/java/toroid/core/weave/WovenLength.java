@@ -11,9 +11,9 @@ import toroid.core.weave.patch.PatchShape;
 import toroid.core.weave.solve.Pose;
 
 /**
- * A length or a sheet of weave as part of something larger: a length pulled taut, a sheet at rest. Lengths mm.
+ * A length or a sheet of weave as part of something larger: pulled taut, a sheet along its rows. Lengths mm.
  *
- * @param tautMm outside to outside
+ * @param tautMm outside to outside; of a sheet as it lies at rest
  * @param thickMm how far it stands off what it lies on: its lesser width
  * @param rings of each of its ring sizes
  * @param preClosed of those, closed beforehand in the order it is put together in

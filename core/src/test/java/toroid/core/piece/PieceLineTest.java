@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -14,6 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import toroid.core.form.Form;
 import toroid.core.form.Forms;
+import toroid.core.form.OutlineRow;
 import toroid.core.form.Parameter;
 import toroid.core.numeric.Refusal;
 import toroid.core.piece.part.FormPart;
@@ -175,9 +177,15 @@ class PieceLineTest {
     }
 
     @Test
-    void rowsOfAFormAreNotWrittenInALine() {
-        var part = new FormPart("outline", null, null, Map.of("bends", List.of(1, 2)));
-        assertThatThrownBy(() -> PieceLine.write(new Piece(List.of(new Piece.One(part)), Piece.Shape.ROW)))
+    void anOutlineOfHundredsOfRowsIsNotWrittenInALine() {
+        List<OutlineRow> few = List.of(new OutlineRow(12, 0, 90, 3), new OutlineRow(8.5, 90, -45, 2));
+        var row = new Piece(
+                List.of(new Piece.One(new FormPart("outline", null, null, Map.of("bends", few)))), Piece.Shape.ROW);
+        assertThat(PieceLine.write(row)).isEqualTo("outline bends='12/0/90/3, 8.5/90/-45/2'");
+        List<OutlineRow> many = Collections.nCopies(300, new OutlineRow(12, 0, 90, 3));
+        var outline = new Piece(
+                List.of(new Piece.One(new FormPart("outline", null, null, Map.of("bends", many)))), Piece.Shape.ROW);
+        assertThatThrownBy(() -> PieceLine.write(outline))
                 .isInstanceOfSatisfying(
                         Refusal.class, refusal -> assertThat(refusal.code()).isEqualTo("not-in-a-line"));
     }

@@ -10,6 +10,7 @@ import toroid.core.piece.Joint;
 import toroid.core.piece.Mending;
 import toroid.core.piece.Piece;
 import toroid.core.piece.PieceFault;
+import toroid.core.piece.Touching;
 import toroid.core.piece.Weakest;
 import toroid.core.piece.Worn;
 import toroid.core.piece.part.PartWork;
@@ -35,6 +36,9 @@ import toroid.core.piece.part.PartWork;
  * @param written its parts as they are written, with what can be set
  * @param facing of each part against the first, 0 up to 180
  * @param edgeOn parts of the row that hang edge-on to its first one
+ * @param wires every wire it takes against the shelf, the thickest first
+ * @param wireCost of all its wire at the dearest of the shelf's prices, in the workshop's money; null where a price is not known
+ * @param hangs how it hangs; null where it goes round something
  * @param drawing where its parts are; null where it was not asked for
  */
 public record PieceAnswer(
@@ -64,7 +68,37 @@ public record PieceAnswer(
         @NotNull List<RingsView> rings,
         @NotNull List<CutView> cutList,
         @NotNull List<PartWork.Bought> bought,
+        @NotNull List<NeedView> wires,
+        @Schema(nullable = true) Double wireCost,
+        @Schema(nullable = true) HangsView hangs,
         @Schema(nullable = true) PieceDrawing drawing) {
+    /**
+     * A wire it takes, and what the shelf has of it.
+     *
+     * @param lengthMm in its forms and its rings, spare rings too
+     * @param spools of that wire on the shelf
+     * @param lacksMm more than is on them; null where one of them is of unknown length
+     * @param cost of that length at the dearest of their prices, in the workshop's money; null where none is known
+     */
+    record NeedView(
+            @NotNull String metal,
+            @NotNull double diameterMm,
+            @NotNull double lengthMm,
+            @NotNull int spools,
+            @Schema(nullable = true) Double lacksMm,
+            @Schema(nullable = true) Double cost) {}
+
+    /**
+     * How it hangs by its first part, without friction.
+     *
+     * @param askew parts that hang off the way a pull goes through them by more than a few degrees
+     * @param touching parts that are not joined and come into each other
+     */
+    record HangsView(@NotNull List<Askew> askew, @NotNull List<Touching> touching) {}
+
+    /** @param degrees off the way a pull goes through it */
+    record Askew(@NotNull int part, @NotNull double degrees) {}
+
     /**
      * How a necklace hangs; within about a centimetre.
      *

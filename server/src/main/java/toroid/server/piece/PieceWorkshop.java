@@ -1,6 +1,7 @@
 package toroid.server.piece;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import toroid.core.form.Schools;
 import toroid.core.numeric.Refusal;
@@ -16,6 +17,7 @@ import toroid.core.piece.PieceLine;
 import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceSolver;
 import toroid.core.piece.PieceWork;
+import toroid.core.piece.Touching;
 import toroid.core.piece.Weakest;
 import toroid.core.piece.Worn;
 import toroid.core.piece.part.PartMaker;
@@ -33,12 +35,15 @@ public class PieceWorkshop {
     private final PatchWorkshop weaves;
     private final Preferences preferences;
     private final Mandrels mandrels;
+    private final PieceStock stock;
 
-    PieceWorkshop(FormWorkshop forms, PatchWorkshop weaves, Preferences preferences, Mandrels mandrels) {
+    PieceWorkshop(
+            FormWorkshop forms, PatchWorkshop weaves, Preferences preferences, Mandrels mandrels, PieceStock stock) {
         this.forms = forms;
         this.weaves = weaves;
         this.preferences = preferences;
         this.mandrels = mandrels;
+        this.stock = stock;
     }
 
     /**
@@ -68,6 +73,8 @@ public class PieceWorkshop {
         Draped draped = question.hangsFromNeck() ? Draped.of(work, fit.girthMm()) : null;
         Laid drapedLaid = draped == null ? null : Laid.draped(work, draped);
         PieceLists lists = PieceLists.of(work, worked.piece().pair(), question.spare());
+        List<PieceAnswer.NeedView> wires =
+                stock.of(lists, question.stuff(habits()).metal().id());
         return new PieceAnswer(
                 PieceLine.write(worked.piece()),
                 worked.piece().pair(),
@@ -100,8 +107,24 @@ public class PieceWorkshop {
                 PieceViews.rings(lists),
                 PieceViews.cuts(lists),
                 lists.bought(),
+                wires,
+                PieceStock.cost(wires),
+                fit == null ? hangs(worked) : null,
                 question.wantsDrawing() ? PieceDrawing.of(work, worked.hung(), drapedLaid, maker) : null);
     }
+
+    /** Which of its parts hang askew, and which lie against each other. */
+    private static PieceAnswer.HangsView hangs(Worked worked) {
+        List<Double> tilts = Hanging.of(worked.work()).tiltDegrees();
+        List<PieceAnswer.Askew> askew = IntStream.range(0, tilts.size())
+                .filter(i -> tilts.get(i) > ASKEW_DEGREES)
+                .mapToObj(i -> new PieceAnswer.Askew(i, tilts.get(i)))
+                .toList();
+        return new PieceAnswer.HangsView(askew, Touching.of(worked.work(), worked.hung(), worked.maker()));
+    }
+
+    /** Friction holds a smaller tilt than this anyway. */
+    private static final double ASKEW_DEGREES = 5;
 
     /** Insides of rings that are tried as cures: those asked for, or of the workshop's rods; of usual ones while it has few. */
     private List<Double> insides(PieceQuestion question) {

@@ -208,4 +208,102 @@ class PieceApiTest extends ApiTest {
         assertThat(rows.status()).isEqualTo(400);
         assertThat(rows.at("/code").asText()).isNotBlank();
     }
+
+    /** What is threaded goes with it into the line, and the line gives it back. */
+    @Test
+    void aFormWithARowIsAPartOfAPiece() {
+        var bead = Map.of("kind", "BEAD", "count", 2, "acrossMm", 6, "longMm", 6, "holeMm", 1);
+        Answer begun = tell(
+                "/api/pieces/begin",
+                Map.of("formId", "bead-link", "parameters", Map.of("carries", "a row", "row", List.of(bead))));
+        assertThat(begun.status()).as("%s", begun.body()).isEqualTo(200);
+        assertThat(begun.at("/line").asText()).contains("row='2 bead 6/6/1'");
+        JsonNode piece = solved(Map.of("line", begun.at("/line").asText()));
+        JsonNode written = piece.get("written");
+        JsonNode row = null;
+        for (JsonNode part : written) {
+            for (JsonNode field : part.get("fields")) {
+                row = field.get("id").asText().equals("row") ? field.get("value") : row;
+            }
+        }
+        assertThat(row).isNotNull();
+        assertThat(row.at("/0/acrossMm").asDouble()).isEqualTo(6);
+        Answer edited = tell(
+                "/api/pieces/edit",
+                Map.of(
+                        "line",
+                        "bead-link carries='a row'",
+                        "act",
+                        "SET",
+                        "at",
+                        0,
+                        "field",
+                        "row",
+                        "value",
+                        List.of(bead)));
+        assertThat(edited.at("/line").asText()).isEqualTo("bead-link carries='a row' row='2 bead 6/6/1'");
+    }
+
+    private double sheetMm(int columns) {
+        return solved(Map.of("line", "sheet european-4-in-1 1/5 rows=5 columns=" + columns + " grow=-1"))
+                .get("finishedLengthMm")
+                .asDouble();
+    }
+
+    /** Fifty rings in five rows, as the patch itself counts and weighs them; between two rings beside each other at most an inside. */
+    @Test
+    void aSheetIsAPartOfAPiece() {
+        JsonNode collar =
+                solved(Map.of("line", "ring 1/5 - sheet european-4-in-1 1/5 rows=5 columns=12 grow=-1 - ring 1/5"));
+        assertThat(collar.at("/rings/0/count").asInt()).isEqualTo(2 + 12 + 11 + 10 + 9 + 8);
+        assertThat(collar.get("canBeMade").asBoolean()).isTrue();
+        JsonNode patch = tell(
+                        "/api/weaves/european-4-in-1/count",
+                        Map.of(
+                                "wireDiameterMm", 1,
+                                "innerDiameterMm", List.of(5),
+                                "rowCounts", List.of(12, 11, 10, 9, 8)))
+                .body();
+        assertThat(collar.at("/parts/1/weightG").asDouble())
+                .isCloseTo(patch.get("massG").asDouble(), within(1e-9));
+        // pulled along its rows it is longer than at rest, by as much for each ring of the row
+        double twelve = collar.at("/parts/1/spanMm").asDouble();
+        assertThat(twelve).isGreaterThan(patch.at("/rest/lengthMm").asDouble() - 2);
+        double each = (sheetMm(24) - twelve) / 12;
+        assertThat(each).isBetween(5.0, 6.0);
+        assertThat(sheetMm(48) - sheetMm(24)).isCloseTo(24 * each, within(1e-6));
+        for (String line : List.of("sheet byzantine 1/4 rows=2 columns=3", "weave european-4-in-1 1/5 units=4")) {
+            assertThat(tell("/api/pieces/solve", Map.of("line", line)).status())
+                    .as(line)
+                    .isEqualTo(400);
+        }
+    }
+
+    /** Two links of 84 or so of 0.8 mm, three rings: the shelf has one metre of the one and none of the other. */
+    @Test
+    void saysWhatTheShelfLacks() {
+        spool("copper", "HALF_HARD", 0.8, 100);
+        JsonNode row = solved(Map.of("line", "ring 1.37/4 - bead-link wire=0.8 - ring 1.37/4"));
+        JsonNode rings = row.at("/wires/0");
+        assertThat(rings.get("diameterMm").asDouble()).isEqualTo(1.37);
+        assertThat(rings.get("spools").asInt()).isZero();
+        assertThat(rings.get("lengthMm").asDouble())
+                .isCloseTo((2 + row.at("/rings/0/spare").asInt()) * Math.PI * 5.37, within(1e-9));
+        assertThat(rings.get("lacksMm").asDouble())
+                .isEqualTo(rings.get("lengthMm").asDouble());
+        JsonNode link = row.at("/wires/1");
+        assertThat(link.get("spools").asInt()).isPositive();
+        assertThat(link.get("lengthMm").asDouble())
+                .isCloseTo(row.at("/cutList/0/lengthMm").asDouble(), within(1e-9));
+    }
+
+    @Test
+    void saysWhatHangsAskew() {
+        JsonNode hung = solved(Map.of("line", "fish-hook - horseshoe-frame [ring 0.8/3 - stone 20/1] [ring 0.8/3]"));
+        assertThat(hung.at("/hangs/askew/0/degrees").asDouble()).isGreaterThan(5);
+        assertThat(solved(Map.of("line", "36 * ring 1/4.5", "body", Map.of("girthMm", 150)))
+                        .get("hangs")
+                        .isNull())
+                .isTrue();
+    }
 }

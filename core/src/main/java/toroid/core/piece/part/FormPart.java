@@ -37,7 +37,7 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
     private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9-]{0,60}(:[a-z]{1,20})?");
 
     public FormPart {
-        values = Collections.unmodifiableMap(new TreeMap<>(values));
+        values = Collections.unmodifiableMap(ListedWords.told(formId, new TreeMap<>(values)));
     }
 
     static FormPart read(LineWords words) {
@@ -47,7 +47,7 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
         String[] id = words.next().split(":");
         Map<String, Object> values = words.values();
         Double wire = words.taken(values, "wire");
-        return new FormPart(id[0], id.length > 1 ? id[1] : null, wire, ListedWords.told(id[0], values));
+        return new FormPart(id[0], id.length > 1 ? id[1] : null, wire, values);
     }
 
     @Override

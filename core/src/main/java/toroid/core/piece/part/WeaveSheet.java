@@ -92,7 +92,7 @@ public record WeaveSheet(WeaveSizes of, int rows, int columns, int grow) impleme
         return of.body(woven(with));
     }
 
-    /** From the inside of its first row's first ring to that of its last, as it lies at rest. */
+    /** From the inside of its first row's first ring to that of its last, pulled along its rows as by its own weight; slack it is shorter. */
     @Override
     public PartWork work(PartMaker with) {
         WovenLength woven = woven(with);
