@@ -253,6 +253,7 @@ export type PieceAnswer = Omit<
   drawing: PieceDrawing | null;
 };
 export type PieceEdit = Omit<Schemas["EditQuestion"], "line" | "value"> & { value?: unknown };
+export type PieceScaled = Received<Schemas["ScaledView"]> & { changes: Whole<Schemas["Change"]>[] };
 export type Starter = Whole<Schemas["Starter"]>;
 export type BodyView = Received<Schemas["BodyView"]>;
 export type BodyPart = BodyView["part"];

@@ -133,7 +133,7 @@ function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
         )}
         <Drawer at={part ? `the ${part.name}` : "the last part"} onPut={put} />
         <LineInput line={data.line} onLine={onLine} />
-        <WholeSize onEdit={onEdit} />
+        {piece && <WholeSize {...{ data, piece, onLine }} />}
         {piece && <SetBeside {...{ data, piece }} onTake={(one) => change(one, "variant")} />}
       </section>
       {piece && (

@@ -120,11 +120,28 @@ describe("a piece on its board", () => {
   });
 
   it("scales the whole of it", async () => {
-    const asked = open();
+    const asked = open(
+      {},
+      {
+        "POST /api/pieces/scale": {
+          line: "ring 0.8/3",
+          factor: 0.8,
+          changes: [{ from: "ring 1/4", to: "ring 0.8/3", count: 3 }],
+        },
+      },
+    );
     await screen.findByTestId("finished-length");
     typeInto("All wire and lengths times", "80");
-    await waitFor(() => expect(edits(asked)[0]).toEqual({ line: PIECE_LINE, act: "SCALE", factor: 0.8 }));
-    await waitFor(() => expect(kept(asked)?.line).toBe("after SCALE"));
+    const changes = within(await screen.findByLabelText("What changed"));
+    expect(changes.getByText("ring 0.8/3")).toBeTruthy();
+    await waitFor(() => expect(kept(asked)?.line).toBe("ring 0.8/3"));
+    typeInto("Its main wire", "1.2");
+    const scaled = () =>
+      asked.filter((one) => one.path === "/api/pieces/scale").map((one) => one.body as Record<string, unknown>);
+    await waitFor(() => expect(scaled()[1]).toMatchObject({ wireMm: 1.2, piece: { line: "ring 0.8/3" } }));
+    fireEvent.click(screen.getByText("make it fit by its size"));
+    await waitFor(() => expect(scaled()[2]).toMatchObject({ fits: true }));
+    expect(scaled()[0]).toMatchObject({ factor: 0.8, piece: { line: PIECE_LINE } });
   });
 
   it("says how deep a necklace hangs, and draws it so", async () => {

@@ -64,6 +64,31 @@ class PiecesTest extends BrowserTest {
         takeAway();
     }
 
+    /** Seen from all sides, pressed there, and two metals side by side. */
+    @Test
+    void inTheRoundAndSideBySide() {
+        visit(DEMO + "/pieces/new/anchor-mobile");
+        page.getByLabel("in the round").check();
+        Locator canvas = page.getByLabel("The piece in the round. Arrow keys turn it.");
+        assertThat(canvas).isVisible();
+        canvas.press("ArrowLeft");
+        button("front").click();
+        var box = canvas.boundingBox();
+        // its middle drop hangs below the middle
+        canvas.click(new Locator.ClickOptions().setPosition(box.width / 2, box.height * 0.45));
+        assertThat(page.locator(".part-bar")).isVisible();
+        page.getByLabel("in the round").uncheck();
+        button("set this beside").click();
+        page.getByLabel("Metal", new Page.GetByLabelOptions().setExact(true)).selectOption("copper");
+        assertThat(page.locator(".variants li")).hasCount(2);
+        assertThat(page.locator(".variants")).containsText("yellow brass");
+        button("take this one").click();
+        assertThat(page.locator(".variants li")).hasCount(1);
+        page.waitForURL(Pattern.compile(".*/pieces/[0-9a-f-]{36}"));
+        accessible("a piece and its variants");
+        takeAway();
+    }
+
     private void begin(String line) {
         page.keyboard().press("/");
         page.keyboard().type(line);

@@ -19,7 +19,7 @@ import toroid.core.piece.part.PartKinds;
  *        | "chain" pitch "/" wire [links=] [inside=] ["soldered"]
  *        | "weave" id wire "/" inside {"," inside} [units=]
  *        | "sheet" id wire "/" inside {"," inside} [rows=] [columns=] [grow=]
- *        | "strand" wire [strands=] [loop=] "(" [count "*"] "bead" length "/" hole [width=] {"-" …} ")"
+ *        | "strand" wire [strands=] [loop=] "(" ["each"] [count "*"] "bead" length "/" hole [width=] {"-" …} ")"
  *        | "cord" diameter [length=] [wire=]
  *        | "stone" length "/" hole [width=] [thick=] [edge=] [density=]
  *        | "finding" kind [length=] [inside=] [wire=] [mass=]

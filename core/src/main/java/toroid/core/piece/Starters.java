@@ -188,6 +188,15 @@ public final class Starters {
                     "finding toggle-ring - ring 1/4 - strand 0.25 strands=3 loop=4 (2 * bead 8/1.5 - 14 * bead 8/1.2 - 2 * bead 8/1.5)"
                             + " - ring 1/4 - finding toggle-bar"),
             new Starter(
+                    "tide-pools",
+                    "Tide pools",
+                    "two strands that part round small beads and meet in large ones, a toggle",
+                    BodyPart.WRIST,
+                    "sterling-silver",
+                    "toggle:ring - ring 1/4 - strand 0.3 strands=2 loop=4 (bead 8/1.5 - each 4 * bead 4/1 - bead 8/1.2 - each 5 * bead 4/1"
+                            + " - bead 8/1.2 - each 5 * bead 4/1 - bead 8/1.2 - each 5 * bead 4/1 - bead 8/1.2 - each 5 * bead 4/1"
+                            + " - bead 8/1.2 - each 4 * bead 4/1 - bead 8/1.5) - ring 1/4 - toggle:bar"),
+            new Starter(
                     "figurehead-chain",
                     "Figurehead chain",
                     "figure-eights and bead links with a toggle, a folded crimped strip and a bead in the middle",

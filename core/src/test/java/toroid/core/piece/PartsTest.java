@@ -13,9 +13,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import toroid.core.form.FormSolver;
 import toroid.core.form.Schools;
+import toroid.core.form.Solid;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
+import toroid.core.piece.part.Body;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
 import toroid.core.weave.WovenLength;
@@ -118,6 +120,34 @@ class PartsTest {
         assertThat(lists(line).bought().get(0).sizesMm()).isEqualTo(List.of(bead, bead, 1.68));
         // it is on before the ring is closed, so a soldered ring has none
         assertThatThrownBy(() -> solve(line + " soldered")).isInstanceOf(Refusal.class);
+    }
+
+    /**
+     * Two strands that share the large beads: three of 4 on each between two of 8. Side by side they lie 2 out; the first and the last lean there:
+     * 12 − 2 (4 − √12) = 10.93; with the two of 8 26.93 · 1.015, two tubes of 1 and two loops of 3. By hand.
+     */
+    @Test
+    void strandsPartAndMeetInABead() {
+        String line = "strand 0.25 strands=2 (bead 8/1.2 - each 3 * bead 4/1 - bead 8/1.2)";
+        double leaning = 12 - 2 * (4 - Math.sqrt(12));
+        double tubes = solve(line).lengthMm() - 1.015 * (16 + leaning) - 6;
+        assertThat(tubes).isCloseTo(2, within(1e-9));
+        assertThat(lists(line).bought().get(0).amount()).isEqualTo(2);
+        assertThat(lists(line).bought().get(1).amount()).isEqualTo(6);
+        Body body = solve(line).parts().get(0).spec().body(parts());
+        assertThat(body.solids()).hasSize(8);
+        // no bead in another
+        for (Solid one : body.solids()) {
+            for (Solid other : body.solids()) {
+                if (one != other) {
+                    assertThat(one.centre().distance(other.centre()))
+                            .isGreaterThan(0.85 * (one.diameterMm() + other.diameterMm()) / 2);
+                }
+            }
+        }
+        // small holes take one strand, the large ones both, at the ends out and back
+        assertThat(solve(line.replace("4/1", "4/0.3")).faults()).isEmpty();
+        assertThat(solve(line.replace("8/1.2", "8/0.4")).faults()).isNotEmpty();
     }
 
     /** Common practice (4.3): a 2×2 tube takes 0.019 in out and back; a 3×3 three strands doubled. */

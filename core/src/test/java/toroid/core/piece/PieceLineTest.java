@@ -83,6 +83,7 @@ class PieceLineTest {
             "ring 1/6 hammered=0.7 soldered",
             "strand 0.48 (12 * bead 6/1 - bead 10/1.4 width=8 - 12 * bead 6/1)",
             "strand 0.25 loop=2 strands=3 (bead 4/1)",
+            "strand 0.25 strands=2 (bead 8/1.2 - each 3 * bead 4/1 - bead 8/1.2)",
             "cord 2 length=380",
             "stone 14/1.2",
             "stone 20/1 width=12 thick=5 edge=2 density=2.7",

@@ -14,6 +14,7 @@ import toroid.core.piece.Begun;
 import toroid.core.piece.BodyPart;
 import toroid.core.piece.PieceEdit;
 import toroid.core.piece.PieceLine;
+import toroid.core.piece.Rescaled;
 import toroid.core.piece.Starters;
 import toroid.core.piece.Worn;
 import toroid.server.effort.Efforts;
@@ -84,6 +85,24 @@ class PieceController {
         return efforts.answer(() -> {
             Begun begun = workshop.begun(question);
             return new BegunView(PieceLine.write(begun.piece()), begun.body());
+        });
+    }
+
+    /** @param changes what became of its parts, each kind once */
+    record ScaledView(
+            @NotNull String line,
+            @NotNull double factor,
+            @NotNull List<Rescaled.Change> changes) {}
+
+    @Operation(
+            summary =
+                    "A piece in another size, by a factor, to another wire or to its body, of the nearest wires and rods there are")
+    @PostMapping("/scale")
+    ScaledView scale(@RequestBody @Valid ScaleQuestion question) {
+        return efforts.answer(() -> {
+            double factor = workshop.factor(question);
+            Rescaled scaled = workshop.scaled(question.piece(), factor);
+            return new ScaledView(PieceLine.write(scaled.piece()), factor, scaled.changes());
         });
     }
 

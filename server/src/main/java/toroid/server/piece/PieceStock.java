@@ -3,6 +3,7 @@ package toroid.server.piece;
 import java.util.List;
 import java.util.Objects;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import toroid.core.piece.PieceLists;
 import toroid.server.store.Kept;
@@ -25,6 +26,20 @@ class PieceStock {
         List<SpoolData> shelf = spools.all().stream().map(Kept::data).toList();
         return lists.wires(metal).stream().map(need -> against(need, shelf)).toList();
     }
+
+    /** Wires of that metal on the shelf, mm; of all metals where there are few of it. */
+    List<Double> wiresMm(String metal) {
+        List<SpoolData> shelf = spools.all().stream().map(Kept::data).toList();
+        List<Double> own = wires(shelf.stream().filter(spool -> spool.metal().equals(metal)));
+        return own.size() < FEW ? wires(shelf.stream()) : own;
+    }
+
+    private static List<Double> wires(Stream<SpoolData> spools) {
+        return spools.map(SpoolData::wireDiameterMm).distinct().sorted().toList();
+    }
+
+    /** A shelf of fewer wires of a metal tells little. */
+    private static final int FEW = 3;
 
     private static PieceAnswer.NeedView against(PieceLists.WireNeed need, List<SpoolData> shelf) {
         List<SpoolData> own = shelf.stream()

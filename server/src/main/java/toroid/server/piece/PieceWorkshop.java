@@ -1,5 +1,6 @@
 package toroid.server.piece;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
@@ -17,10 +18,13 @@ import toroid.core.piece.PieceLine;
 import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceSolver;
 import toroid.core.piece.PieceWork;
+import toroid.core.piece.Rescaled;
 import toroid.core.piece.Touching;
 import toroid.core.piece.Weakest;
 import toroid.core.piece.Worn;
 import toroid.core.piece.part.PartMaker;
+import toroid.core.piece.part.Sizes;
+import toroid.core.wire.Wire;
 import toroid.server.form.FormWorkshop;
 import toroid.server.preference.Choices;
 import toroid.server.preference.Preferences;
@@ -183,6 +187,36 @@ public class PieceWorkshop {
                 PieceLists.of(worked.work(), worked.piece().pair(), question.spare()),
                 round == null ? worked.hung() : round,
                 worked.maker());
+    }
+
+    /** How many times as large a piece is to be. */
+    double factor(ScaleQuestion question) {
+        if (question.factor() != null) {
+            return question.factor();
+        }
+        Worked worked = work(question.piece());
+        if (question.wireMm() != null) {
+            Wire.checkDiameter(question.wireMm());
+            String metal = question.piece().stuff(habits()).metal().id();
+            return PieceLists.of(worked.work(), false, 0).wires(metal).stream()
+                    .max(Comparator.comparingDouble(PieceLists.WireNeed::lengthMm))
+                    .map(main -> question.wireMm() / main.diameterMm())
+                    .orElse(1.0);
+        }
+        BodyFit fit = question.piece().fit();
+        if (fit == null) {
+            throw Refusal.of(ServerCode.MISSING, "body", null);
+        }
+        return fit.targetMm(worked.work()) / worked.work().lengthMm();
+    }
+
+    /** Of the wires on the shelf, and rings on the workshop's rods. */
+    Rescaled scaled(PieceQuestion question, double factor) {
+        Piece piece = PieceLine.read(question.line());
+        return Rescaled.of(
+                piece,
+                factor,
+                new Sizes(stock.wiresMm(question.stuff(habits()).metal().id()), insides(question)));
     }
 
     /** A piece begun from one form. */

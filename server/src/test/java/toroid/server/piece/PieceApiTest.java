@@ -306,4 +306,31 @@ class PieceApiTest extends ApiTest {
                         .isNull())
                 .isTrue();
     }
+
+    /** Of the wires there are: 1.25 is none, 1.2 is; the rods are the usual ones, 5 among them. To its body it comes out as long as that asks. */
+    @Test
+    void aPieceIsScaledToWhatThereIs() {
+        for (double wire : new double[] {0.8, 1.0, 1.2}) {
+            spool("fine-silver", "DEAD_SOFT", wire, 1000);
+        }
+        var piece = Map.of(
+                "line", "36 * ring 1/4", "metal", "fine-silver", "temper", "DEAD_SOFT", "body", Map.of("girthMm", 165));
+        JsonNode larger =
+                tell("/api/pieces/scale", Map.of("piece", piece, "factor", 1.25)).body();
+        assertThat(larger.get("line").asText()).isEqualTo("36 * ring 1.2/5");
+        assertThat(larger.at("/changes/0/from").asText()).isEqualTo("ring 1/4");
+        assertThat(larger.at("/changes/0/count").asInt()).isEqualTo(36);
+        JsonNode thicker =
+                tell("/api/pieces/scale", Map.of("piece", piece, "wireMm", 1.2)).body();
+        assertThat(thicker.get("factor").asDouble()).isCloseTo(1.2, within(1e-9));
+        JsonNode fitting =
+                tell("/api/pieces/scale", Map.of("piece", piece, "fits", true)).body();
+        JsonNode target = solved(new java.util.HashMap<>(piece)).get("targetLengthMm");
+        assertThat(fitting.get("factor").asDouble()).isCloseTo(target.asDouble() / 144, within(1e-9));
+        assertThat(tell("/api/pieces/scale", Map.of("piece", Map.of("line", "ring 1/4"), "fits", true))
+                        .status())
+                .isEqualTo(400);
+        assertThat(tell("/api/pieces/scale", Map.of("piece", piece, "factor", 40)).status())
+                .isEqualTo(400);
+    }
 }

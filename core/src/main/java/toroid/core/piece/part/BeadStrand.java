@@ -15,7 +15,9 @@ import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 
 /**
- * Beads on beading wire, a crimped loop at either end: {@code strand wire [strands=1] [loop=3] ( 12 * bead 6/1 - bead 10/1.2 [width=8] )}.
+ * Beads on beading wire, a crimped loop at either end: {@code strand wire [strands=1] [loop=3] ( 12 * bead 6/1 - bead 10/1.2 [width=8] )}. All
+ * strands go through every bead; with {@code each} before it a run of beads is on every strand by itself, between beads they share: {@code strand
+ * 0.25 strands=2 (bead 8/1.2 - each 3 * bead 4/1 - bead 8/1.2)}.
  *
  * @param wireMm diameter of the beading wire
  * @param strands wires side by side through every bead
@@ -28,8 +30,9 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
      *
      * @param lengthMm along the hole
      * @param widthMm across it
+     * @param each whether every strand has so many of its own
      */
-    public record Beaded(int count, double lengthMm, double holeMm, double widthMm) {
+    public record Beaded(int count, double lengthMm, double holeMm, double widthMm, boolean each) {
         public Beaded {
             Checks.within("bead", lengthMm, 0.5, 100, Unit.MM, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
             Checks.within("hole", holeMm, 0.1, widthMm, Unit.MM, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
@@ -38,13 +41,21 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
         }
 
         String written() {
-            return (count == 1 ? "" : count + " * ") + "bead " + LineWords.plain(lengthMm) + "/"
-                    + LineWords.plain(holeMm) + LineWords.unless("width", widthMm, lengthMm);
+            return (each ? EACH + " " : "") + (count == 1 ? "" : count + " * ") + "bead " + LineWords.plain(lengthMm)
+                    + "/" + LineWords.plain(holeMm) + LineWords.unless("width", widthMm, lengthMm);
         }
 
-        double massG() {
+        /** How many it takes on so many strands. */
+        int all(int strands) {
+            return each ? strands * count : count;
+        }
+
+        double massG(int strands) {
             double whole = Math.PI / 6 * lengthMm * widthMm * widthMm;
-            return count * Math.max(0, whole - Math.PI / 4 * holeMm * holeMm * lengthMm) / 1000 * FormShape.GLASS;
+            return all(strands)
+                    * Math.max(0, whole - Math.PI / 4 * holeMm * holeMm * lengthMm)
+                    / 1000
+                    * FormShape.GLASS;
         }
     }
 
@@ -66,6 +77,7 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
     }
 
     private static final int MOST = 2000;
+    private static final String EACH = "each";
     private static final int MOST_STRANDS = 6;
 
     /** Carried back through the beads behind the crimp, each end, mm. Common practice: 25 to 40. */
@@ -80,7 +92,12 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
         Checks.within("strands", strands, 1, MOST_STRANDS, Unit.WIRES, Remedy.COUNT_THEM_AGAIN);
         Checks.within("loop", loopMm, 1, 30, Unit.MM, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
         Checks.within(
-                "beads", beads.stream().mapToLong(Beaded::count).sum(), 1, MOST, Unit.BEADS, Remedy.MAKE_IT_IN_PARTS);
+                "beads",
+                beads.stream().mapToLong(bead -> bead.all(strands)).sum(),
+                1,
+                MOST,
+                Unit.BEADS,
+                Remedy.MAKE_IT_IN_PARTS);
     }
 
     static BeadStrand read(LineWords words) {
@@ -116,6 +133,7 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
 
     private static Beaded bead(LineWords words) {
         int count = 1;
+        boolean each = words.takes(EACH);
         if (!words.peek().equals("bead")) {
             count = words.count();
             words.needs("*");
@@ -125,7 +143,7 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
         var values = words.values();
         double width = words.taken(values, "width", sizes[0].from());
         words.allTaken(values);
-        return new Beaded(count, sizes[0].from(), sizes[1].from(), width);
+        return new Beaded(count, sizes[0].from(), sizes[1].from(), width, each);
     }
 
     @Override
@@ -144,7 +162,11 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
                 loopMm,
                 beads.stream()
                         .map(bead -> new Beaded(
-                                bead.count(), bead.lengthMm() * factor, bead.holeMm(), bead.widthMm() * factor))
+                                bead.count(),
+                                bead.lengthMm() * factor,
+                                bead.holeMm(),
+                                bead.widthMm() * factor,
+                                bead.each()))
                         .toList());
     }
 
@@ -167,22 +189,46 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
     private static final double PLAY = 1.05;
 
     /**
+     * How long a run is along the strand, mm. Where each strand has its own beads, side by side and touching, the first and the last of them lean out from
+     * the shared bead to their place, {@code √(l² − o²)} long instead of l, o how far out: approximate, within a quarter of such a bead.
+     */
+    private double longMm(Beaded run) {
+        double straight = run.count() * run.lengthMm();
+        double out = outMm(run);
+        if (out == 0) {
+            return straight;
+        }
+        double lean = run.lengthMm() - Math.sqrt(Math.max(0, run.lengthMm() * run.lengthMm() - out * out));
+        return Math.max(straight / 2, straight - 2 * lean);
+    }
+
+    /** How far out the outermost strand's beads of a run lie, mm: two side by side, more round a circle. */
+    private double outMm(Beaded run) {
+        return !run.each() || strands == 1 ? 0 : run.widthMm() / (2 * Math.sin(Math.PI / strands));
+    }
+
+    private double beadedMm() {
+        return beads.stream().mapToDouble(this::longMm).sum();
+    }
+
+    /**
      * Between the insides of its end loops: its beads, a crimp at either end, the slack, and the two loops, {@code Σ l + 2 c + s + 2 i}. Taut beads
      * exactly so; within the slack it gives.
      */
     @Override
     public PartWork work(PartMaker with) {
-        double beaded = beads.stream()
-                .mapToDouble(bead -> bead.count() * bead.lengthMm())
-                .sum();
+        double beaded = beadedMm();
         Tube tube = tube();
         Tube used = tube == null ? Tube.THREE : tube;
         double span = (1 + SLACK) * beaded + 2 * used.lengthMm + 2 * loopMm;
         double wires = passes() == 2 ? wireMm : 2 * wireMm;
         Port first = Ends.at("first loop", 0, -1, loopMm, wires, Opening.WHILE_MADE);
         Port last = Ends.at("last loop", span, 1, loopMm, wires, Opening.WHILE_MADE);
-        double mass = beads.stream().mapToDouble(Beaded::massG).sum();
-        double wide = beads.stream().mapToDouble(Beaded::widthMm).max().orElseThrow();
+        double mass = beads.stream().mapToDouble(bead -> bead.massG(strands)).sum();
+        double wide = beads.stream()
+                .mapToDouble(bead -> bead.widthMm() + 2 * outMm(bead))
+                .max()
+                .orElseThrow();
         return new PartWork(
                 this,
                 "strand",
@@ -200,14 +246,12 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
 
     /** Between the two beads nearest its middle, mm from its first end. */
     private double middleGapMm(Tube used) {
-        double beaded = beads.stream()
-                .mapToDouble(bead -> bead.count() * bead.lengthMm())
-                .sum();
+        double beaded = beadedMm();
         double at = 0;
         double nearest = 0;
         for (Beaded bead : beads) {
             for (int i = 0; i < bead.count(); i++) {
-                at += bead.lengthMm();
+                at += longMm(bead) / bead.count();
                 nearest = Math.abs(at - beaded / 2) < Math.abs(nearest - beaded / 2) ? at : nearest;
             }
         }
@@ -223,7 +267,7 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
         }
         var changed = new ArrayList<>(beads);
         Beaded one = beads.get(most);
-        changed.set(most, new Beaded(one.count() + by, one.lengthMm(), one.holeMm(), one.widthMm()));
+        changed.set(most, new Beaded(one.count() + by, one.lengthMm(), one.holeMm(), one.widthMm(), one.each()));
         return new BeadStrand(wireMm, strands, loopMm, changed);
     }
 
@@ -261,33 +305,59 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
     public Body body(PartMaker with) {
         Tube tube = tube();
         double crimp = (tube == null ? Tube.THREE : tube).lengthMm;
-        double beaded = beads.stream()
-                .mapToDouble(bead -> bead.count() * bead.lengthMm())
-                .sum();
+        double beaded = beadedMm();
         double span = (1 + SLACK) * beaded + 2 * crimp + 2 * loopMm;
         var tubes = new ArrayList<Body.Tube>();
         for (double middle : new double[] {loopMm / 2, span - loopMm / 2}) {
             tubes.add(Body.ring(new Vector3D(middle, 0, 0), Vector3D.PLUS_K, (loopMm + wireMm) / 2, wireMm));
         }
-        tubes.add(Body.rod(new Vector3D(loopMm, 0, 0), new Vector3D(span - loopMm, 0, 0), wireMm));
         var solids = new ArrayList<Solid>();
-        double at = loopMm + crimp + SLACK * beaded / 2;
-        for (Beaded bead : beads) {
-            for (int i = 0; i < bead.count(); i++) {
-                var middle = new Vector3D(at + bead.lengthMm() / 2, 0, 0);
-                solids.add(new Solid(
-                        Solid.Kind.BEAD, middle, Vector3D.PLUS_I, bead.widthMm(), bead.lengthMm(), bead.holeMm()));
-                at += bead.lengthMm();
+        boolean apart = beads.stream().anyMatch(Beaded::each);
+        for (int strand = 0; strand < (apart ? strands : 1); strand++) {
+            var wire = new ArrayList<Vector3D>();
+            wire.add(new Vector3D(loopMm, 0, 0));
+            double at = loopMm + crimp + SLACK * beaded / 2;
+            for (Beaded bead : beads) {
+                Vector3D out = out(bead, strand);
+                double step = longMm(bead) / bead.count();
+                wire.add(new Vector3D(at + (bead.each() ? step / 2 : 0), 0, 0).add(out));
+                wire.add(new Vector3D(at + longMm(bead) - (bead.each() ? step / 2 : 0), 0, 0).add(out));
+                for (int i = 0; i < bead.count() && (bead.each() || strand == 0); i++) {
+                    Vector3D middle = new Vector3D(at + (i + 0.5) * step, 0, 0).add(out);
+                    solids.add(new Solid(
+                            Solid.Kind.BEAD, middle, Vector3D.PLUS_I, bead.widthMm(), bead.lengthMm(), bead.holeMm()));
+                }
+                at += longMm(bead);
             }
+            wire.add(new Vector3D(span - loopMm, 0, 0));
+            tubes.add(new Body.Tube(null, wireMm, distinct(wire), false));
         }
         return new Body(tubes, solids);
     }
+
+    /** Where a strand's own beads of a run lie, off the middle: two side by side across, more evenly round. */
+    private Vector3D out(Beaded run, int strand) {
+        double angle = Math.PI / 2 + 2 * Math.PI * strand / strands;
+        return new Vector3D(0, Math.sin(angle), Math.cos(angle)).scalarMultiply(outMm(run));
+    }
+
+    private static List<Vector3D> distinct(List<Vector3D> points) {
+        var apart = new ArrayList<Vector3D>();
+        for (Vector3D point : points) {
+            if (apart.isEmpty() || apart.get(apart.size() - 1).distance(point) > SAME_MM) {
+                apart.add(point);
+            }
+        }
+        return apart;
+    }
+
+    private static final double SAME_MM = 1e-6;
 
     private PartWork.Takes takes(double span, Tube used) {
         var bought = new ArrayList<PartWork.Bought>();
         Map<List<Double>, Integer> counts = new LinkedHashMap<>();
         beads.forEach(bead ->
-                counts.merge(List.of(bead.lengthMm(), bead.widthMm(), bead.holeMm()), bead.count(), Integer::sum));
+                counts.merge(List.of(bead.lengthMm(), bead.widthMm(), bead.holeMm()), bead.all(strands), Integer::sum));
         counts.forEach(
                 (sizes, count) -> bought.add(new PartWork.Bought(PartWork.Bought.Kind.BEAD, "bead", sizes, count)));
         double each = span + 2 * (Math.PI * loopMm + TAIL_MM);
@@ -306,7 +376,8 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
         }
         for (int i = 0; i < beads.size(); i++) {
             boolean end = i == 0 || i == beads.size() - 1;
-            double need = Beads.holeNeededMm(end ? passes() : strands, wireMm);
+            int own = beads.get(i).each() ? 1 : strands;
+            double need = Beads.holeNeededMm(end ? 2 * own : own, wireMm);
             if (beads.get(i).holeMm() < need) {
                 notes.add(new PartNote(
                         PartNote.Kind.HOLE_TOO_SMALL, need, beads.get(i).holeMm()));

@@ -93,6 +93,19 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
         return new FormPart(formId, half, wire * factor, scaled);
     }
 
+    /** Beads come in whole and half millimetres. */
+    @Override
+    public FormPart snapped(Sizes there) {
+        Map<String, Object> near = new TreeMap<>(values);
+        near.replaceAll((id, value) -> {
+            if (!(value instanceof Double number)) {
+                return value;
+            }
+            return id.equals("bead") ? Math.rint(2 * number) / 2 : Math.rint(100 * number) / 100;
+        });
+        return new FormPart(formId, half, wireMm == null ? null : Double.valueOf(there.wire(wireMm)), near);
+    }
+
     @Override
     public PartWork work(PartMaker with) {
         Form form = Forms.byId(formId);

@@ -71,6 +71,11 @@ public sealed interface PartSpec
         return this;
     }
 
+    /** The same part of the nearest sizes there are. */
+    default PartSpec snapped(Sizes there) {
+        return this;
+    }
+
     /** The same part for a piece in another size: its wire and all its lengths times that; beads and stones as well. */
     PartSpec scaled(double factor);
 }

@@ -117,6 +117,16 @@ public record RingPart(Value wire, Value inside, int turns, Double hammeredMm, D
     }
 
     @Override
+    public RingPart snapped(Sizes there) {
+        Value thick = there.wire(wire);
+        Double hammered = hammeredMm == null
+                ? null
+                : Double.valueOf(Math.rint(100 * hammeredMm * thick.from() / wire.from()) / 100);
+        Double bead = beadMm == null ? null : Double.valueOf(Math.max(1, Math.rint(beadMm)));
+        return new RingPart(thick, there.inside(inside), turns, hammered, bead, soldered);
+    }
+
+    @Override
     public boolean isMade() {
         return false;
     }

@@ -46,6 +46,11 @@ public record WeaveLength(WeaveSizes of, int units) implements PartSpec {
     }
 
     @Override
+    public WeaveLength snapped(Sizes there) {
+        return new WeaveLength(of.snapped(there), units);
+    }
+
+    @Override
     public List<Field> fields() {
         var fields = new ArrayList<>(of.fields());
         fields.add(new Field("units", (double) units));

@@ -55,6 +55,11 @@ public record WeaveSheet(WeaveSizes of, int rows, int columns, int grow) impleme
     }
 
     @Override
+    public WeaveSheet snapped(Sizes there) {
+        return new WeaveSheet(of.snapped(there), rows, columns, grow);
+    }
+
+    @Override
     public List<Field> fields() {
         var fields = new ArrayList<>(of.fields());
         fields.add(new Field("rows", (double) rows));

@@ -49,6 +49,11 @@ record WeaveSizes(String weave, double wireMm, List<Double> insidesMm) {
                 insidesMm.stream().map(inside -> inside * factor).toList());
     }
 
+    WeaveSizes snapped(Sizes there) {
+        return new WeaveSizes(
+                weave, there.wire(wireMm), insidesMm.stream().map(there::inside).toList());
+    }
+
     /** Its ring sizes in turn: {@code inside}, {@code inside2}, … */
     List<Field> fields() {
         var fields = new ArrayList<Field>();
