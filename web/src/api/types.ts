@@ -33,7 +33,7 @@ export type Coil = Received<Schemas["Coil"]>;
 export type RingSizes = Received<Schemas["RingSizes"]>;
 export type RingStep = Received<Schemas["RingStep"]>;
 export type RingsHandled = Received<Schemas["RingsHandled"]>;
-export type PartsHandled = Received<Schemas["PartsHandled"]>;
+export type PartsHandled = Omit<Received<Schemas["PartsHandled"]>, "toMm"> & { toMm: number | null };
 export type FormingStep = Received<Schemas["FormingStep"]>;
 /** What an operation says beyond where it stands in its plan, told apart by its family of verbs. */
 export type Detail =

@@ -152,6 +152,7 @@ export const PIECE: PieceAnswer = {
       turns: 1,
       soldered: false,
       hammeredMm: null,
+      beadMm: null,
       count: 3,
       preClosed: 0,
       spare: 1,

@@ -6,6 +6,8 @@ import { counts, flows, type Place } from "./rhythm";
 const TEN = 10;
 
 const COUNTED: Record<string, string> = {
+  HAMMER_FIRST: "Rings hammered",
+  BEAD_FIRST: "Rings beaded",
   CLOSE_FIRST: "Rings closed",
   OPEN_FIRST: "Rings opened",
   CUT: "Rings cut",

@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { usePreferences, useShown } from "../../api/queries";
-import type { Kept, PieceAnswer, RunData } from "../../api/types";
-import { sizeText } from "../../quantity/format";
+import type { Kept, PartsHandled, PieceAnswer, RunData } from "../../api/types";
+import { many, sizeText } from "../../quantity/format";
 import { joinedAfter, joiningSteps } from "../../shared/kernel/pieceOrder";
 import { PiecePicture } from "../../shared/shell/PiecePicture";
 import { joinHead, joinWay } from "../../shared/words/pieceWords";
@@ -32,8 +32,8 @@ const areBoth = ({ run, place }: OperationProps) =>
 
 function Picture(props: OperationProps) {
   const kind = handled(props)?.kind;
-  if (kind === "CLOSE_FIRST" || kind === "OPEN_FIRST") {
-    return <LooseRings open={kind === "OPEN_FIRST"} />;
+  if (kind && kind !== "MAKE" && kind !== "PUT_TOGETHER") {
+    return <LooseRings open={kind === "OPEN_FIRST" || kind === "BEAD_FIRST"} />;
   }
   return kind === "MAKE" ? (
     <Piece run={props.run} made={handled(props)!.part} second={isSecond(props)} />
@@ -90,7 +90,20 @@ function Title(props: OperationProps) {
   );
 }
 
+/** What the big number is of. */
+function amount(detail: PartsHandled, times: number): string {
+  if (detail.toMm) {
+    return detail.kind === "HAMMER_FIRST"
+      ? `thick, ${many(times, "ring")}`
+      : `bead, on ${many(times, "ring")}`;
+  }
+  return detail.insideMm > 0 ? "rings" : "to make";
+}
+
 const WORDS = {
+  HAMMER_FIRST:
+    "Closed, on a steel block, with a flat polished face: round by round, turning it over, until the caliper says so. Anneal where it gets hard.",
+  BEAD_FIRST: "Open the ring sideways, put the bead on, and leave it on the side away from the gap.",
   CLOSE_FIRST: "Ends flush, no gap to catch a thread. Lay them in one heap.",
   OPEN_FIRST:
     "Turn the ends past each other sideways, never apart. Wide enough for the wires that go through, no wider.",
@@ -124,8 +137,8 @@ function Words(props: OperationProps) {
   return (
     <>
       <p className="huge" data-testid="big-number">
-        {props.place.times}
-        <small>{detail.insideMm > 0 ? "rings" : "to make"}</small>
+        {!detail.toMm ? props.place.times : sizeText(detail.toMm, units)}
+        <small>{amount(detail, props.place.times)}</small>
       </p>
       <p className="what">{sizes}</p>
       {made && <p className="soft">{piece?.written[made.written]?.line}</p>}

@@ -23,12 +23,29 @@ function operation(id: string, detail: PartsHandled, after: string[] = []): Oper
 }
 
 const OPERATIONS = [
-  operation("open-1", { kind: "OPEN_FIRST", what: "ring", part: -1, wireMm: 1, insideMm: 4, parts: 3 }),
-  operation("make-1", { kind: "MAKE", what: "bead link", part: 1, wireMm: 0.8, insideMm: 0, parts: 2 }),
-  operation("put-together", { kind: "PUT_TOGETHER", what: "", part: -1, wireMm: 0, insideMm: 0, parts: 3 }, [
-    "open-1",
-    "make-1",
-  ]),
+  operation("open-1", {
+    kind: "OPEN_FIRST",
+    what: "ring",
+    part: -1,
+    wireMm: 1,
+    insideMm: 4,
+    parts: 3,
+    toMm: null,
+  }),
+  operation("make-1", {
+    kind: "MAKE",
+    what: "bead link",
+    part: 1,
+    wireMm: 0.8,
+    insideMm: 0,
+    parts: 2,
+    toMm: null,
+  }),
+  operation(
+    "put-together",
+    { kind: "PUT_TOGETHER", what: "", part: -1, wireMm: 0, insideMm: 0, parts: 3, toMm: null },
+    ["open-1", "make-1"],
+  ),
 ];
 
 let runs = 0;
@@ -83,6 +100,17 @@ it("says how many rings of which size are opened", async () => {
   expect((await screen.findByTestId("big-number")).textContent).toBe("3rings");
   expect(screen.getByText("4.00 mm inside, 1.00 mm wire")).toBeTruthy();
   expect(screen.getByRole("heading", { level: 1 }).textContent).toBe("Open these rings");
+});
+
+it("says how thin rings are hammered, with their caution's room", async () => {
+  const begun = run({}, {});
+  const rings = { what: "ring", part: -1, wireMm: 1.4, insideMm: 7, parts: 11, toMm: 1 };
+  Object.assign(begun.data.plan, {
+    operations: [operation("hammer-1", { kind: "HAMMER_FIRST", ...rings }), ...OPERATIONS],
+  });
+  show(<RunPage run={begun} />);
+  expect((await screen.findByTestId("big-number")).textContent).toBe("1.00 mmthick, 11 rings");
+  expect(screen.getByRole("heading", { level: 1 }).textContent).toBe("Hammer these rings flat");
 });
 
 it("names the part that is made", async () => {

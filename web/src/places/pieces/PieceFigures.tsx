@@ -267,7 +267,7 @@ function RingsTable({ piece, units }: TableProps) {
       <tbody>
         {piece.rings.map((ring) => (
           <tr
-            key={`${ring.wireDiameterMm}/${ring.innerDiameterMm}/${ring.turns}/${ring.soldered}/${ring.hammeredMm}`}
+            key={`${ring.wireDiameterMm}/${ring.innerDiameterMm}/${ring.turns}/${ring.soldered}/${ring.hammeredMm}/${ring.beadMm}`}
           >
             <th scope="row" className="figures">
               {ring.count}
@@ -276,6 +276,7 @@ function RingsTable({ piece, units }: TableProps) {
             <td>
               {sizeText(ring.innerDiameterMm, units)} inside, {sizeText(ring.wireDiameterMm, units)} wire
               {ring.turns > 1 && `, ${ring.turns} turns`}
+              {ring.beadMm && `, a bead of ${sizeText(ring.beadMm, units, 1)} on it`}
               {ring.hammeredMm && `, hammered to ${sizeText(ring.hammeredMm, units)}`}
               <span className="soft"> {closing(ring)}</span>
             </td>

@@ -137,7 +137,9 @@ describe("a piece on its board", () => {
     await waitFor(() => expect(kept(asked)?.line).toBe("ring 0.8/3"));
     typeInto("Its main wire", "1.2");
     const scaled = () =>
-      asked.filter((one) => one.path === "/api/pieces/scale").map((one) => one.body as Record<string, unknown>);
+      asked
+        .filter((one) => one.path === "/api/pieces/scale")
+        .map((one) => one.body as Record<string, unknown>);
     await waitFor(() => expect(scaled()[1]).toMatchObject({ wireMm: 1.2, piece: { line: "ring 0.8/3" } }));
     fireEvent.click(screen.getByText("make it fit by its size"));
     await waitFor(() => expect(scaled()[2]).toMatchObject({ fits: true }));

@@ -21,6 +21,8 @@ const RINGS: Record<RingsHandled["kind"], string> = {
 };
 
 const PARTS: Record<PartsHandled["kind"], (what: string) => string> = {
+  HAMMER_FIRST: () => "Hammer these rings flat",
+  BEAD_FIRST: () => "Thread a bead on each of these rings",
   CLOSE_FIRST: () => "Close these rings first",
   OPEN_FIRST: () => "Open these rings",
   MAKE: (what) => `Make the ${what}`,
@@ -50,7 +52,7 @@ export function countedWords({ detail, verb }: Pick<Operation, "detail" | "verb"
     return "copies";
   }
   if (detail.family === "joining") {
-    return { CLOSE_FIRST: "rings", OPEN_FIRST: "rings", MAKE: "made", PUT_TOGETHER: "joins" }[detail.kind];
+    return { MAKE: "made", PUT_TOGETHER: "joins" }[detail.kind as string] ?? "rings";
   }
   return verb === "CUT" || detail.family === "weaving" ? "rings" : "times";
 }

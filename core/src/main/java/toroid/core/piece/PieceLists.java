@@ -20,11 +20,19 @@ public record PieceLists(List<Rings> rings, List<Lengths> cuts, List<PartWork.Bo
     /**
      * @param turns each is wound round so often
      * @param hammeredMm thickness each is hammered flat to, mm; null for round wire
+     * @param beadMm diameter of the bead on each; null for none
      * @param preClosed of {@code count}, which may be closed beforehand
      * @param spare to make besides, for those that fail
      */
     public record Rings(
-            Ring ring, int turns, boolean soldered, Double hammeredMm, int count, int preClosed, int spare) {}
+            Ring ring,
+            int turns,
+            boolean soldered,
+            Double hammeredMm,
+            Double beadMm,
+            int count,
+            int preClosed,
+            int spare) {}
 
     /** @param form what it becomes */
     public record Lengths(String form, PartWork.Cut cut, int count) {}
@@ -73,7 +81,7 @@ public record PieceLists(List<Rings> rings, List<Lengths> cuts, List<PartWork.Bo
     }
 
     /** Rings of one size that are one thing in a list. */
-    private record Size(Ring ring, int turns, boolean soldered, Double hammeredMm) {}
+    private record Size(Ring ring, int turns, boolean soldered, Double hammeredMm, Double beadMm) {}
 
     /** Bought things that are one thing in a list. */
     private record Ware(PartWork.Bought.Kind kind, String name, List<Double> sizesMm) {}
@@ -89,7 +97,8 @@ public record PieceLists(List<Rings> rings, List<Lengths> cuts, List<PartWork.Bo
             int closed = part.isRing() && !work.isOpened(i) ? 1 : 0;
             for (PartWork.Rings one : part.takes().rings()) {
                 int[] counts = rings.computeIfAbsent(
-                        new Size(one.ring(), one.turns(), one.soldered(), one.hammeredMm()), any -> new int[2]);
+                        new Size(one.ring(), one.turns(), one.soldered(), one.hammeredMm(), one.beadMm()),
+                        any -> new int[2]);
                 counts[0] += each * one.count();
                 counts[1] += each * (one.preClosed() + closed);
             }
@@ -106,6 +115,7 @@ public record PieceLists(List<Rings> rings, List<Lengths> cuts, List<PartWork.Bo
                 size.turns(),
                 size.soldered(),
                 size.hammeredMm(),
+                size.beadMm(),
                 counts[0],
                 counts[1],
                 Spare.of(counts[0], sparePercent))));

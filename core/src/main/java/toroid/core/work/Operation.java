@@ -50,4 +50,10 @@ public record Operation(
             String id, String part, Stage stage, String verb, int times, Set<String> after, Detail detail) {
         return new Operation(id, part, stage, verb, times, true, after, List.of(), List.of(), List.of(), null, detail);
     }
+
+    /** The same with a caution shown. */
+    Operation with(Caution caution) {
+        return new Operation(
+                id, part, stage, verb, times, counted, after, draws, measurable, List.of(caution), waits, detail);
+    }
 }

@@ -8,11 +8,20 @@ package toroid.core.work;
  * @param wireMm its wire; 0 where it has none of its own
  * @param insideMm of a ring; 0 for what is none
  * @param parts how many
+ * @param toMm thickness rings are hammered to, or the bead that goes on each; null for none
  */
-public record PartsHandled(Kind kind, String what, int part, double wireMm, double insideMm, int parts)
+public record PartsHandled(Kind kind, String what, int part, double wireMm, double insideMm, int parts, Double toMm)
         implements Detail {
-    /** In the order hands do them; the first three in any. */
+    PartsHandled(Kind kind, String what, int part, double wireMm, double insideMm, int parts) {
+        this(kind, what, part, wireMm, insideMm, parts, null);
+    }
+
+    /** In the order hands do them; those that say first before the making, in any. */
     public enum Kind {
+        /** Rings hammered flat on the block, closed. */
+        HAMMER_FIRST,
+        /** A bead threaded on each ring. */
+        BEAD_FIRST,
         CLOSE_FIRST,
         OPEN_FIRST,
         MAKE,

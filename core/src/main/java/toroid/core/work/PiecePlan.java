@@ -35,8 +35,10 @@ public final class PiecePlan {
         int size = 0;
         for (PieceLists.Rings rings : PieceLists.of(work, false, 0).rings()) {
             size++;
-            handled(operations, "close-" + size, PartsHandled.Kind.CLOSE_FIRST, rings, rings.preClosed());
-            handled(operations, "open-" + size, PartsHandled.Kind.OPEN_FIRST, rings, rings.count() - rings.preClosed());
+            Set<String> after = readied(operations, size, rings);
+            handled(operations, "close-" + size, PartsHandled.Kind.CLOSE_FIRST, rings, rings.preClosed(), after);
+            int opened = rings.count() - rings.preClosed();
+            handled(operations, "open-" + size, PartsHandled.Kind.OPEN_FIRST, rings, opened, after);
         }
         for (Map.Entry<PartSpec, List<Integer>> made : made(work).entrySet()) {
             int first = made.getValue().get(0);
@@ -77,13 +79,46 @@ public final class PiecePlan {
         return made;
     }
 
-    private static void handled(
-            List<Operation> operations, String id, PartsHandled.Kind kind, PieceLists.Rings rings, int count) {
-        if (count > 0) {
-            double wire = rings.ring().wireDiameterMm();
-            var detail = new PartsHandled(kind, "ring", -1, wire, rings.ring().innerDiameterMm(), count);
-            operations.add(operation(id, "ring", Stage.JOIN, Set.of(), detail));
+    /** Rings that are hammered are so as they come off the coil, closed; a bead goes on after that. */
+    private static Set<String> readied(List<Operation> operations, int size, PieceLists.Rings rings) {
+        Set<String> after = Set.of();
+        if (rings.hammeredMm() != null) {
+            String id = "hammer-" + size;
+            operations.add(Operation.counted(
+                            id,
+                            "ring",
+                            Stage.FORM,
+                            PartsHandled.Kind.HAMMER_FIRST.name(),
+                            rings.count(),
+                            after,
+                            ringsHandled(PartsHandled.Kind.HAMMER_FIRST, rings, rings.count(), rings.hammeredMm()))
+                    .with(Caution.HAMMERING));
+            after = Set.of(id);
         }
+        if (rings.beadMm() != null) {
+            String id = "bead-" + size;
+            var detail = ringsHandled(PartsHandled.Kind.BEAD_FIRST, rings, rings.count(), rings.beadMm());
+            operations.add(operation(id, "ring", Stage.JOIN, after, detail));
+            after = Set.of(id);
+        }
+        return after;
+    }
+
+    private static void handled(
+            List<Operation> operations,
+            String id,
+            PartsHandled.Kind kind,
+            PieceLists.Rings rings,
+            int count,
+            Set<String> after) {
+        if (count > 0) {
+            operations.add(operation(id, "ring", Stage.JOIN, after, ringsHandled(kind, rings, count, null)));
+        }
+    }
+
+    private static PartsHandled ringsHandled(PartsHandled.Kind kind, PieceLists.Rings rings, int count, Double toMm) {
+        double wire = rings.ring().wireDiameterMm();
+        return new PartsHandled(kind, "ring", -1, wire, rings.ring().innerDiameterMm(), count, toMm);
     }
 
     private static Operation operation(String id, String part, Stage stage, Set<String> after, PartsHandled detail) {

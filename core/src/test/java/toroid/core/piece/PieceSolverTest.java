@@ -40,7 +40,7 @@ class PieceSolverTest {
     @Test
     void everySecondRingOfAChainMayBeClosedBeforehand() {
         assertThat(PieceLists.of(solve("9 * ring 1/5"), false, 5).rings())
-                .containsExactly(new PieceLists.Rings(new toroid.core.ring.Ring(1, 5), 1, false, null, 9, 5, 0));
+                .containsExactly(new PieceLists.Rings(new toroid.core.ring.Ring(1, 5), 1, false, null, null, 9, 5, 0));
         assertThat(PieceLists.of(solve("4 * (bead-link first=plain second=plain - ring 0.8/3)"), false, 0)
                         .rings()
                         .get(0)

@@ -51,6 +51,22 @@ class PiecePlanTest {
         assertThat(made).extracting(PartsHandled::part).containsExactly(0, 2, 4);
     }
 
+    /** Hammered closed, a bead threaded on, then closed or opened; glasses on. */
+    @Test
+    void ringsAreReadiedBeforeTheyAreJoined() {
+        Plan plan = plan("ring 1/5 - 2 * (ring 1.4/7 hammered=1 - ring 1/5) - ring 1.6/9 bead=6", false);
+        assertThat(told(plan)).contains("HAMMER_FIRST 2", "BEAD_FIRST 1");
+        Operation hammer = plan.operations().stream()
+                .filter(one -> one.verb().equals("HAMMER_FIRST"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(hammer.cautions()).containsExactly(Caution.HAMMERING);
+        assertThat(((PartsHandled) hammer.detail()).toMm()).isEqualTo(1);
+        assertThat(plan.operations().stream()
+                        .filter(one -> one.after().contains(hammer.id()) && one.stage() == Stage.JOIN))
+                .isNotEmpty();
+    }
+
     @Test
     void aPairIsTwoCopiesInTandem() {
         Plan pair = plan("fish-hook - ring 0.8/3 - beaded-dangle", true);

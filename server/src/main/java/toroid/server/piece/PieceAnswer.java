@@ -180,6 +180,7 @@ public record PieceAnswer(
 
     /**
      * @param hammeredMm thickness each is hammered flat to; null for round wire
+     * @param beadMm diameter of the bead on each; null for none
      * @param spare to make besides
      */
     record RingsView(
@@ -188,6 +189,7 @@ public record PieceAnswer(
             @NotNull int turns,
             @NotNull boolean soldered,
             @Schema(nullable = true) Double hammeredMm,
+            @Schema(nullable = true) Double beadMm,
             @NotNull int count,
             @NotNull int preClosed,
             @NotNull int spare) {}

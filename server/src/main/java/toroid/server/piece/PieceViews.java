@@ -93,6 +93,7 @@ final class PieceViews {
                         one.turns(),
                         one.soldered(),
                         one.hammeredMm(),
+                        one.beadMm(),
                         one.count(),
                         one.preClosed(),
                         one.spare()))

@@ -315,8 +315,8 @@ class PieceApiTest extends ApiTest {
         }
         var piece = Map.of(
                 "line", "36 * ring 1/4", "metal", "fine-silver", "temper", "DEAD_SOFT", "body", Map.of("girthMm", 165));
-        JsonNode larger =
-                tell("/api/pieces/scale", Map.of("piece", piece, "factor", 1.25)).body();
+        JsonNode larger = tell("/api/pieces/scale", Map.of("piece", piece, "factor", 1.25))
+                .body();
         assertThat(larger.get("line").asText()).isEqualTo("36 * ring 1.2/5");
         assertThat(larger.at("/changes/0/from").asText()).isEqualTo("ring 1/4");
         assertThat(larger.at("/changes/0/count").asInt()).isEqualTo(36);
@@ -330,7 +330,8 @@ class PieceApiTest extends ApiTest {
         assertThat(tell("/api/pieces/scale", Map.of("piece", Map.of("line", "ring 1/4"), "fits", true))
                         .status())
                 .isEqualTo(400);
-        assertThat(tell("/api/pieces/scale", Map.of("piece", piece, "factor", 40)).status())
+        assertThat(tell("/api/pieces/scale", Map.of("piece", piece, "factor", 40))
+                        .status())
                 .isEqualTo(400);
     }
 }

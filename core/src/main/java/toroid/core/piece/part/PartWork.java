@@ -75,11 +75,13 @@ public record PartWork(
      *
      * @param turns wound round so often; 1 for a plain ring
      * @param hammeredMm thickness it is hammered flat to, mm; null for round wire
+     * @param beadMm diameter of the bead threaded on it; null for none
      * @param preClosed of {@code count}, which are closed beforehand whatever they join; a single ring's are found with its joints
      */
-    public record Rings(Ring ring, int turns, boolean soldered, Double hammeredMm, int count, int preClosed) {
+    public record Rings(
+            Ring ring, int turns, boolean soldered, Double hammeredMm, Double beadMm, int count, int preClosed) {
         static Rings round(Ring ring, int count, int preClosed) {
-            return new Rings(ring, 1, false, null, count, preClosed);
+            return new Rings(ring, 1, false, null, null, count, preClosed);
         }
     }
 

@@ -52,7 +52,7 @@ public record RingPart(Value wire, Value inside, int turns, Double hammeredMm, D
     }
 
     /** Thinner than this share of its wire a ring cracks at its edge. Common practice: not below half. */
-    private static final double THINNEST = 0.4;
+    private static final double THINNEST = 0.5;
 
     private static final double LENGTHENS = Hammering.USUAL_PERCENT / 100;
 
@@ -203,7 +203,7 @@ public record RingPart(Value wire, Value inside, int turns, Double hammeredMm, D
     }
 
     private PartWork.Takes takes() {
-        var rings = List.of(new PartWork.Rings(ring(), turns, soldered, hammeredMm, 1, 0));
+        var rings = List.of(new PartWork.Rings(ring(), turns, soldered, hammeredMm, beadMm, 1, 0));
         var bead = beadMm == null
                 ? List.<PartWork.Bought>of()
                 : List.of(new PartWork.Bought(PartWork.Bought.Kind.BEAD, "bead", List.of(beadMm, beadMm, holeMm()), 1));
