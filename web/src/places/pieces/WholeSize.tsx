@@ -62,7 +62,7 @@ export function WholeSize({ data, piece, onLine }: Props) {
       )}
       {piece.targetLengthMm !== null && (
         <button className="quiet small" onClick={() => void scale({ fits: true })}>
-          make it fit by its size
+          fit it by its size
         </button>
       )}
       {done?.line === line && <Changes scaled={done} />}

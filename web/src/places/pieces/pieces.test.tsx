@@ -141,7 +141,7 @@ describe("a piece on its board", () => {
         .filter((one) => one.path === "/api/pieces/scale")
         .map((one) => one.body as Record<string, unknown>);
     await waitFor(() => expect(scaled()[1]).toMatchObject({ wireMm: 1.2, piece: { line: "ring 0.8/3" } }));
-    fireEvent.click(screen.getByText("make it fit by its size"));
+    fireEvent.click(screen.getByText("fit it by its size"));
     await waitFor(() => expect(scaled()[2]).toMatchObject({ fits: true }));
     expect(scaled()[0]).toMatchObject({ factor: 0.8, piece: { line: PIECE_LINE } });
   });

@@ -68,7 +68,8 @@ class PiecesTest extends BrowserTest {
     @Test
     void inTheRoundAndSideBySide() {
         visit(DEMO + "/pieces/new/anchor-mobile");
-        page.getByLabel("in the round").check();
+        Locator round = page.getByLabel("in the round", new Page.GetByLabelOptions().setExact(true));
+        round.check();
         Locator canvas = page.getByLabel("The piece in the round. Arrow keys turn it.");
         assertThat(canvas).isVisible();
         canvas.press("ArrowLeft");
@@ -77,7 +78,7 @@ class PiecesTest extends BrowserTest {
         // its middle drop hangs below the middle
         canvas.click(new Locator.ClickOptions().setPosition(box.width / 2, box.height * 0.45));
         assertThat(page.locator(".part-bar")).isVisible();
-        page.getByLabel("in the round").uncheck();
+        round.uncheck();
         button("set this beside").click();
         page.getByLabel("Metal", new Page.GetByLabelOptions().setExact(true)).selectOption("copper");
         assertThat(page.locator(".variants li")).hasCount(2);

@@ -1,7 +1,9 @@
 package toroid.server.work;
 
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import toroid.core.metal.MetalNames;
@@ -84,6 +86,12 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
                 0, 0, rings.ring().wireDiameterMm(), rings.ring().innerDiameterMm(), rings.count());
         return choices.rings(name, null, MetalNames.metalOrRefuse(job.metal()), one, job.sparePercent())
                 .wound(rings.turns());
+    }
+
+    /** The second version may say how thin rings are hammered; those of the first are not. */
+    @Override
+    public List<UnaryOperator<ObjectNode>> planUpgrades() {
+        return List.of(UnaryOperator.identity());
     }
 
     @Override
