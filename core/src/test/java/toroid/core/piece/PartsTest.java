@@ -13,11 +13,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import toroid.core.form.FormSolver;
 import toroid.core.form.Schools;
-import toroid.core.form.Solid;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
-import toroid.core.piece.part.Body;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
 import toroid.core.weave.WovenLength;
@@ -70,7 +68,7 @@ class PartsTest {
         return PieceSolver.solve(PieceLine.read(line), parts());
     }
 
-    private static PieceLists lists(String line) {
+    static PieceLists lists(String line) {
         Piece piece = PieceLine.read(line);
         return PieceLists.of(PieceSolver.solve(piece, parts()), piece.pair(), 0);
     }
@@ -93,19 +91,6 @@ class PartsTest {
                 .isTrue();
     }
 
-    /** Twelve beads of 6, slack 1.5 in a hundred, two tubes of 2 and two loops of 3: 72 · 1.015 + 4 + 6 = 83.08. By hand. */
-    @Test
-    void aStrandIsItsBeadsItsCrimpsAndItsLoops() {
-        String line = "strand 0.38 (12 * bead 6/1)";
-        assertThat(solve(line).lengthMm()).isCloseTo(83.08, within(1e-9));
-        assertThat(lists(line).bought())
-                .extracting(PartWork.Bought::kind)
-                .containsExactly(
-                        PartWork.Bought.Kind.BEAD, PartWork.Bought.Kind.BEADING_WIRE, PartWork.Bought.Kind.CRIMP);
-        assertThat(lists(line).bought().get(0).amount()).isEqualTo(12);
-        assertThat(solve(line + " - ring 0.8/3 soldered").joints().get(0).way()).isEqualTo(Joint.Way.CLOSED_ROUND);
-    }
-
     /** A bead of 6 on a ring of 1.6/9: opened for it, it takes its hole of wire and a twentieth, and hangs inside nothing. */
     @ParameterizedTest
     @CsvSource({"6, true", "9, true", "9.5, false"})
@@ -120,43 +105,6 @@ class PartsTest {
         assertThat(lists(line).bought().get(0).sizesMm()).isEqualTo(List.of(bead, bead, 1.68));
         // it is on before the ring is closed, so a soldered ring has none
         assertThatThrownBy(() -> solve(line + " soldered")).isInstanceOf(Refusal.class);
-    }
-
-    /**
-     * Two strands that share the large beads: three of 4 on each between two of 8. Side by side they lie 2 out; the first and the last lean there:
-     * 12 − 2 (4 − √12) = 10.93; with the two of 8 26.93 · 1.015, two tubes of 1 and two loops of 3. By hand.
-     */
-    @Test
-    void strandsPartAndMeetInABead() {
-        String line = "strand 0.25 strands=2 (bead 8/1.2 - each 3 * bead 4/1 - bead 8/1.2)";
-        double leaning = 12 - 2 * (4 - Math.sqrt(12));
-        double tubes = solve(line).lengthMm() - 1.015 * (16 + leaning) - 6;
-        assertThat(tubes).isCloseTo(2, within(1e-9));
-        assertThat(lists(line).bought().get(0).amount()).isEqualTo(2);
-        assertThat(lists(line).bought().get(1).amount()).isEqualTo(6);
-        Body body = solve(line).parts().get(0).spec().body(parts());
-        assertThat(body.solids()).hasSize(8);
-        // no bead in another
-        for (Solid one : body.solids()) {
-            for (Solid other : body.solids()) {
-                if (one != other) {
-                    assertThat(one.centre().distance(other.centre()))
-                            .isGreaterThan(0.85 * (one.diameterMm() + other.diameterMm()) / 2);
-                }
-            }
-        }
-        // small holes take one strand, the large ones both, at the ends out and back
-        assertThat(solve(line.replace("4/1", "4/0.3")).faults()).isEmpty();
-        assertThat(solve(line.replace("8/1.2", "8/0.4")).faults()).isNotEmpty();
-    }
-
-    /** Common practice (4.3): a 2×2 tube takes 0.019 in out and back; a 3×3 three strands doubled. */
-    @ParameterizedTest
-    @CsvSource({"0.4826, 1, 2", "0.4826, 3, 3", "0.254, 1, 1"})
-    void theCrimpTakesEveryPass(double wire, int strands, double tube) {
-        String line = "strand " + wire + (strands > 1 ? " strands=" + strands : "") + " (bead 8/3)";
-        assertThat(solve(line).faults()).isEmpty();
-        assertThat(lists(line).bought().get(2).sizesMm().get(0)).isEqualTo(tube);
     }
 
     /** Out and back through the first and last bead, once through the others: two wires of 0.5 need a hole of 1.05. */

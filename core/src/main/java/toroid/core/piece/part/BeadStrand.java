@@ -59,23 +59,6 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
         }
     }
 
-    /** A crimp tube: outside and length as it is sold, bore as it is measured, mm. From memory; the bores hold the passes common practice puts in them. */
-    private enum Tube {
-        ONE(1, 1, 0.7),
-        TWO(2, 2, 1.3),
-        THREE(3, 3, 2.0);
-
-        private final double outsideMm;
-        private final double lengthMm;
-        private final double boreMm;
-
-        Tube(double outsideMm, double lengthMm, double boreMm) {
-            this.outsideMm = outsideMm;
-            this.lengthMm = lengthMm;
-            this.boreMm = boreMm;
-        }
-    }
-
     private static final int MOST = 2000;
     private static final String EACH = "each";
     private static final int MOST_STRANDS = 6;
@@ -175,18 +158,9 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
         return 2 * strands;
     }
 
-    private Tube tube() {
-        double packed = Beads.holeNeededMm(passes(), wireMm) / PLAY;
-        for (Tube tube : Tube.values()) {
-            if (packed <= tube.boreMm) {
-                return tube;
-            }
-        }
-        return null;
+    private CrimpTube tube() {
+        return CrimpTube.taking(passes(), wireMm);
     }
-
-    /** {@link Beads#holeNeededMm} adds a twentieth to go through; a crimp is squeezed and needs none. */
-    private static final double PLAY = 1.05;
 
     /**
      * How long a run is along the strand, mm. Where each strand has its own beads, side by side and touching, the first and the last of them lean out from
@@ -218,9 +192,9 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
     @Override
     public PartWork work(PartMaker with) {
         double beaded = beadedMm();
-        Tube tube = tube();
-        Tube used = tube == null ? Tube.THREE : tube;
-        double span = (1 + SLACK) * beaded + 2 * used.lengthMm + 2 * loopMm;
+        CrimpTube tube = tube();
+        CrimpTube used = tube == null ? CrimpTube.THREE : tube;
+        double span = (1 + SLACK) * beaded + 2 * used.lengthMm() + 2 * loopMm;
         double wires = passes() == 2 ? wireMm : 2 * wireMm;
         Port first = Ends.at("first loop", 0, -1, loopMm, wires, Opening.WHILE_MADE);
         Port last = Ends.at("last loop", span, 1, loopMm, wires, Opening.WHILE_MADE);
@@ -245,7 +219,7 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
     }
 
     /** Between the two beads nearest its middle, mm from its first end. */
-    private double middleGapMm(Tube used) {
+    private double middleGapMm(CrimpTube used) {
         double beaded = beadedMm();
         double at = 0;
         double nearest = 0;
@@ -255,7 +229,7 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
                 nearest = Math.abs(at - beaded / 2) < Math.abs(nearest - beaded / 2) ? at : nearest;
             }
         }
-        return loopMm + used.lengthMm + SLACK * beaded / 2 + nearest;
+        return loopMm + used.lengthMm() + SLACK * beaded / 2 + nearest;
     }
 
     /** Of the kind there are most of. */
@@ -303,8 +277,8 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
 
     @Override
     public Body body(PartMaker with) {
-        Tube tube = tube();
-        double crimp = (tube == null ? Tube.THREE : tube).lengthMm;
+        CrimpTube tube = tube();
+        double crimp = (tube == null ? CrimpTube.THREE : tube).lengthMm();
         double beaded = beadedMm();
         double span = (1 + SLACK) * beaded + 2 * crimp + 2 * loopMm;
         var tubes = new ArrayList<Body.Tube>();
@@ -353,7 +327,7 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
 
     private static final double SAME_MM = 1e-6;
 
-    private PartWork.Takes takes(double span, Tube used) {
+    private PartWork.Takes takes(double span, CrimpTube used) {
         var bought = new ArrayList<PartWork.Bought>();
         Map<List<Double>, Integer> counts = new LinkedHashMap<>();
         beads.forEach(bead ->
@@ -364,15 +338,15 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
         bought.add(new PartWork.Bought(
                 PartWork.Bought.Kind.BEADING_WIRE, "beading wire", List.of(wireMm), strands * each));
         bought.add(new PartWork.Bought(
-                PartWork.Bought.Kind.CRIMP, "crimp tube", List.of(used.outsideMm, used.lengthMm), 2));
+                PartWork.Bought.Kind.CRIMP, "crimp tube", List.of(used.outsideMm(), used.lengthMm()), 2));
         return PartWork.Takes.bought(bought);
     }
 
-    private List<PartNote> notes(Tube tube) {
+    private List<PartNote> notes(CrimpTube tube) {
         var notes = new ArrayList<PartNote>();
         if (tube == null) {
-            double packed = Beads.holeNeededMm(passes(), wireMm) / PLAY;
-            notes.add(new PartNote(PartNote.Kind.NO_CRIMP_TAKES_IT, packed, Tube.THREE.boreMm));
+            double packed = CrimpTube.packedMm(passes(), wireMm);
+            notes.add(new PartNote(PartNote.Kind.NO_CRIMP_TAKES_IT, packed, CrimpTube.THREE.boreMm()));
         }
         for (int i = 0; i < beads.size(); i++) {
             boolean end = i == 0 || i == beads.size() - 1;
