@@ -61,7 +61,8 @@ class Screenshots extends BrowserTest {
         open(768, 1024, ColorScheme.DARK);
         visit(DEMO + necklace);
         page.getByText("on the neck").first().click();
-        page.getByLabel("in the round", new Page.GetByLabelOptions().setExact(true)).check();
+        page.getByLabel("in the round", new Page.GetByLabelOptions().setExact(true))
+                .check();
         page.getByLabel("The piece in the round. Arrow keys turn it.").waitFor();
         page.waitForTimeout(900);
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("piece-tablet-dark.png")));

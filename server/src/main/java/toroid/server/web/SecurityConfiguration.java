@@ -34,6 +34,7 @@ class SecurityConfiguration {
         "/api/pieces/edit",
         "/api/pieces/export/*",
         "/api/pieces/hang",
+        "/api/pieces/scale",
         "/api/pieces/solve",
         "/api/pieces/worn",
         "/api/weaves/*/**",

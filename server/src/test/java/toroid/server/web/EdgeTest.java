@@ -100,6 +100,7 @@ class EdgeTest extends ApiTest {
                         "/api/pieces/edit",
                         "/api/pieces/export/{format}",
                         "/api/pieces/hang",
+                        "/api/pieces/scale",
                         "/api/pieces/solve",
                         "/api/pieces/worn",
                         "/api/quantity/length",
