@@ -2,22 +2,18 @@
 import {
   type BufferGeometry,
   Color,
-  CylinderGeometry,
   InstancedMesh,
   type Material,
   Matrix4,
   MeshMatcapMaterial,
-  MeshPhongMaterial,
-  Quaternion,
   Raycaster,
-  SphereGeometry,
   Vector2,
-  Vector3,
 } from "three";
 import { mergeGeometries } from "three/examples/jsm/utils/BufferGeometryUtils.js";
 import { placesOf, type DrawnPiece, type Way } from "../drawing/board";
 import type { Tone } from "../drawing/metals";
 import { metalMaterial } from "./metal";
+import { beadMaterial, isMetal, solidSkin } from "./solid";
 import { Stage, type Side } from "./stage";
 import { tube } from "./tube";
 
@@ -34,13 +30,7 @@ const PLAIN = new Color(1, 1, 1);
 const BEAD = "bead";
 
 export class PieceScene extends Stage {
-  private readonly bead = new MeshPhongMaterial({
-    transparent: true,
-    opacity: 0.42,
-    depthWrite: false,
-    shininess: 70,
-    specular: 0xffffff,
-  });
+  private readonly bead = beadMaterial();
   private readonly toneOf: (metal: string) => Tone;
   private readonly mark: Color;
   private readonly metals = new Map<string, MeshMatcapMaterial>();
@@ -170,42 +160,18 @@ function skinned(shape: Shape, metal: string): Map<string, BufferGeometry[]> {
     }
   }
   for (const solid of shape.solids) {
-    const metallic = ["BALL", "SPACER", "CAP"].includes(solid.kind);
-    put(metallic ? metal : BEAD, solidSkin(solid));
+    put(isMetal(solid) ? metal : BEAD, solidSkin(solid));
   }
   return skins;
 }
 
-/** How narrow a cap is at its hole, of its width. */
-const CAP_TOP = 0.35;
-
-function solidSkin(solid: Shape["solids"][number]): BufferGeometry {
-  const r = solid.diameterMm / 2;
-  const straight = solid.kind === "CORD" || solid.kind === "SPACER";
-  const skin =
-    straight || solid.kind === "CAP"
-      ? new CylinderGeometry(r, straight ? r : r * CAP_TOP, solid.lengthMm, 24)
-      : new SphereGeometry(r, 24, 16).scale(1, solid.lengthMm / solid.diameterMm, 1);
-  const along = new Vector3(solid.axis[0], solid.axis[1], solid.axis[2]).normalize();
-  const stands = new Quaternion().setFromUnitVectors(new Vector3(0, 1, 0), along);
-  return skin.applyQuaternion(stands).translate(solid.centre[0]!, solid.centre[1]!, solid.centre[2]!);
-}
-
 /** A place of the drawing: three rows of its turn, then where it is. */
 function matrix(place: readonly number[]): Matrix4 {
-  const [a, b, c, d, e, f, g, h, i, x, y, z] = place as readonly [
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-    number,
-  ];
-  return new Matrix4().set(a, b, c, x, d, e, f, y, g, h, i, z, 0, 0, 0, 1);
+  const at = (n: number) => place[n]!;
+  return new Matrix4().set(
+    ...([at(0), at(1), at(2), at(9)] as const),
+    ...([at(3), at(4), at(5), at(10)] as const),
+    ...([at(6), at(7), at(8), at(11)] as const),
+    ...([0, 0, 0, 1] as const),
+  );
 }

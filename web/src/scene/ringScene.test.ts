@@ -7,24 +7,8 @@ import { RingScene } from "./ringScene";
 /** Stands in for the part of three that needs a graphics card: counts what it is asked to draw. */
 const drawn: Scene[] = [];
 vi.mock("three", async (original) => {
-  const three = await original<typeof import("three")>();
-  class WebGLRenderer {
-    localClippingEnabled = false;
-    domElement: HTMLCanvasElement;
-    constructor({ canvas }: { canvas: HTMLCanvasElement }) {
-      this.domElement = canvas;
-    }
-    setPixelRatio() {}
-    setSize(width: number, height: number) {
-      Object.defineProperty(this.domElement, "clientWidth", { value: width, configurable: true });
-      Object.defineProperty(this.domElement, "clientHeight", { value: height, configurable: true });
-    }
-    render(scene: Scene) {
-      drawn.push(scene);
-    }
-    dispose() {}
-  }
-  return { ...three, WebGLRenderer };
+  const { withoutCard } = await import("../test/three");
+  return withoutCard(await original<typeof import("three")>(), (scene) => drawn.push(scene));
 });
 vi.mock("./metal", async () => {
   const { MeshMatcapMaterial } = await import("three");

@@ -2,23 +2,9 @@ import { describe, expect, it, vi } from "vitest";
 import { toneOf } from "../drawing/metals";
 import { WireScene } from "./wireScene";
 
-/** Stands in for the part of three that needs a graphics card. */
 vi.mock("three", async (original) => {
-  const three = await original<typeof import("three")>();
-  class WebGLRenderer {
-    domElement: HTMLCanvasElement;
-    constructor({ canvas }: { canvas: HTMLCanvasElement }) {
-      this.domElement = canvas;
-    }
-    setPixelRatio() {}
-    setSize(width: number, height: number) {
-      Object.defineProperty(this.domElement, "clientWidth", { value: width, configurable: true });
-      Object.defineProperty(this.domElement, "clientHeight", { value: height, configurable: true });
-    }
-    render() {}
-    dispose() {}
-  }
-  return { ...three, WebGLRenderer };
+  const { withoutCard } = await import("../test/three");
+  return withoutCard(await original<typeof import("three")>());
 });
 vi.mock("./metal", async () => {
   const { MeshMatcapMaterial } = await import("three");

@@ -6,14 +6,13 @@ import {
   Mesh,
   MeshBasicMaterial,
   MeshMatcapMaterial,
-  MeshPhongMaterial,
   MeshStandardMaterial,
   Quaternion,
-  SphereGeometry,
   Vector3,
 } from "three";
 import type { Tone } from "../drawing/metals";
 import { metalMaterial } from "./metal";
+import { beadMaterial, isMetal, type SceneSolid, solidSkin } from "./solid";
 import { Stage } from "./stage";
 import { tube } from "./tube";
 
@@ -27,14 +26,6 @@ export interface SceneWire {
   marked?: boolean;
   /** Of another metal than the form. */
   tone?: Tone;
-}
-
-export interface SceneSolid {
-  kind: string;
-  centre: readonly number[];
-  axis: readonly number[];
-  diameterMm: number;
-  lengthMm: number;
 }
 
 export interface SceneHole {
@@ -56,8 +47,6 @@ const SAME_SIZE = 0.02;
 
 /** A hole is drawn as a plug, this much thicker than its metal. */
 const HOLE_PROUD = 1.03;
-/** How narrow a cap is at its hole, of its width. */
-const CAP_TOP = 0.35;
 
 /** Puts a mesh in its place, its own y axis along the one given. */
 function stand(mesh: Mesh, centre: readonly number[], axis: readonly number[] | null): void {
@@ -69,13 +58,7 @@ function stand(mesh: Mesh, centre: readonly number[], axis: readonly number[] | 
 }
 
 export class WireScene extends Stage {
-  private readonly bead = new MeshPhongMaterial({
-    transparent: true,
-    opacity: 0.42,
-    depthWrite: false,
-    shininess: 70,
-    specular: 0xffffff,
-  });
+  private readonly bead = beadMaterial();
   private readonly dark = new MeshBasicMaterial({ color: 0x14181b });
   private readonly marked: MeshStandardMaterial;
   private metal: MeshMatcapMaterial;
@@ -193,20 +176,7 @@ export class WireScene extends Stage {
   }
 
   private solid(solid: SceneSolid): Mesh {
-    const r = solid.diameterMm / 2;
-    const flat = solid.kind === "CORD" || solid.kind === "SPACER";
-    const geometry = flat
-      ? new CylinderGeometry(r, r, solid.lengthMm, 32)
-      : solid.kind === "CAP"
-        ? new CylinderGeometry(r, r * CAP_TOP, solid.lengthMm, 32)
-        : new SphereGeometry(r, solid.diameterMm > 4 ? 48 : 24, solid.diameterMm > 4 ? 32 : 16);
-    const metal = solid.kind === "BALL" || solid.kind === "SPACER" || solid.kind === "CAP";
-    const mesh = new Mesh(geometry, metal ? this.metal : this.bead);
-    if (!flat && solid.kind !== "CAP") {
-      mesh.scale.set(1, solid.lengthMm / solid.diameterMm, 1);
-    }
-    stand(mesh, solid.centre, solid.axis);
-    return mesh;
+    return new Mesh(solidSkin(solid), isMetal(solid) ? this.metal : this.bead);
   }
 
   tone(tone: Tone): void {

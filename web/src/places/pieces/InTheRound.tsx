@@ -4,7 +4,8 @@ import type { Way } from "../../drawing/board";
 import { toneOf } from "../../drawing/metals";
 import { PieceScene } from "../../scene/pieceScene";
 import { themeColour } from "../../shared/kernel/themeColour";
-import { LOOKS, turnByKeys } from "../../shared/kernel/turnKeys";
+import { turnByKeys } from "../../shared/kernel/turnKeys";
+import { SceneLooks } from "../../shared/shell/SceneLooks";
 import { useSize } from "../../shared/kernel/useSize";
 
 interface Props {
@@ -87,14 +88,7 @@ export function InTheRound({ piece, metal, way, chosen, onChoose }: Props) {
         onPointerUp={released}
         onKeyDown={(event) => turnByKeys(event, (across, up) => scene.current?.turn(across, up))}
       />
-      <span className="scene-looks">
-        <span className="small soft">seen from the</span>
-        {LOOKS.map(([look, name]) => (
-          <button key={look} className="quiet small" onClick={() => scene.current?.look(look)}>
-            {name}
-          </button>
-        ))}
-      </span>
+      <SceneLooks onLook={(side) => scene.current?.look(side)} />
     </div>
   );
 }

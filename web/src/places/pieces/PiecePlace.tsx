@@ -134,7 +134,7 @@ function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
         <Drawer at={part ? `the ${part.name}` : "the last part"} onPut={put} />
         <LineInput line={data.line} onLine={onLine} />
         {piece && <WholeSize {...{ data, piece, onLine }} />}
-        {piece && <SetBeside {...{ data, piece }} onTake={(one) => change(one, "variant")} />}
+        {piece && <SetBeside id={kept.id} {...{ data, piece }} onTake={(one) => change(one, "variant")} />}
       </section>
       {piece && (
         <aside aria-label="Figures">

@@ -1,8 +1,8 @@
-import { useState } from "react";
 import { useMetals, usePreferences } from "../../api/queries";
 import type { PieceAnswer, PieceJobData } from "../../api/types";
 import { mass, sizeText, wireLength, type Units } from "../../quantity/format";
 import { PiecePicture } from "../../shared/shell/PiecePicture";
+import { useKeptChoice } from "../../shared/kernel/keptChoice";
 import { usePiece } from "./usePiece";
 
 type Kept = Pick<PieceJobData, "line" | "metal" | "temper" | "body" | "sparePercent">;
@@ -11,14 +11,16 @@ type Kept = Pick<PieceJobData, "line" | "metal" | "temper" | "body" | "sparePerc
 const MOST = 3;
 
 interface Props {
+  id: string;
   data: PieceJobData;
   piece: PieceAnswer;
   onTake: (kept: Kept) => void;
 }
 
 /** Variants of the piece side by side: as it is now, and as it was when it was set beside. */
-export function SetBeside({ data, piece, onTake }: Props) {
-  const [beside, setBeside] = useState<readonly Kept[]>([]);
+export function SetBeside({ id, data, piece, onTake }: Props) {
+  const [{ beside }, keep] = useKeptChoice<{ beside: readonly Kept[] }>(`variants.${id}`, { beside: [] });
+  const setBeside = (next: readonly Kept[]) => keep({ beside: next }, "variants");
   const { line, metal, temper, body, sparePercent } = data;
   const now: Kept = { line, metal, temper, body, sparePercent };
   const there = beside.some((one) => same(one, now));

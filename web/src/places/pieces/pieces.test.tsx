@@ -97,6 +97,8 @@ describe("a piece on its board", () => {
   it("keeps a variant beside it and takes it back", async () => {
     const asked = open();
     fireEvent.click(await screen.findByText("set this beside"));
+    // it outlives the page: kept on this device under the piece's id
+    expect(localStorage.getItem(`variants.p${piecesOpened}`)).toContain(PIECE_LINE);
     fireEvent.click(screen.getByText("3 repeats more: 111.0 mm, 84.8 mm short"));
     await waitFor(() => expect(kept(asked)?.line).toBe("ring 1/4 - 5 * (bead-link bead=6 - ring 1/4)"));
     fireEvent.click(await screen.findByText("take this one"));

@@ -3,7 +3,8 @@ import type { FormShape, FormSolid } from "../../api/types";
 import { toneOf } from "../../drawing/metals";
 import { WireScene } from "../../scene/wireScene";
 import { themeColour } from "../../shared/kernel/themeColour";
-import { LOOKS, turnByKeys } from "../../shared/kernel/turnKeys";
+import { turnByKeys } from "../../shared/kernel/turnKeys";
+import { SceneLooks } from "../../shared/shell/SceneLooks";
 import { useSize } from "../../shared/kernel/useSize";
 import type { ViewWire } from "./view";
 
@@ -74,14 +75,7 @@ export function SceneView({ wires, solids, metal, name, room }: Props) {
         aria-label={`${name} in the round. Arrow keys turn it.`}
         onKeyDown={(event) => turnByKeys(event, (across, up) => scene.current?.turn(across, up))}
       />
-      <span className="scene-looks">
-        <span className="small soft">seen from the</span>
-        {LOOKS.map(([look, name]) => (
-          <button key={look} className="quiet small" onClick={() => scene.current?.look(look)}>
-            {name}
-          </button>
-        ))}
-      </span>
+      <SceneLooks onLook={(side) => scene.current?.look(side)} />
     </div>
   );
 }

@@ -6,7 +6,8 @@ import { RingScene, type OpenAt } from "../../scene/ringScene";
 import { canDraw3d, type Side } from "../../scene/stage";
 import { coated, toneNamed, type Tag } from "./ringLooks";
 import { FlatRings } from "./FlatRings";
-import { LOOKS, turnByKeys } from "../kernel/turnKeys";
+import { turnByKeys } from "../kernel/turnKeys";
+import { SceneLooks } from "./SceneLooks";
 import { useSize } from "../kernel/useSize";
 
 interface Props {
@@ -151,15 +152,7 @@ function Solid(props: Sized) {
       />
       {/* drawn anew whenever the scene moves, which is made once */}
       {scene.current && <Tags scene={scene.current} patch={patch} tags={tags} wireMm={wireMm} />}
-      <span className="scene-looks">
-        <span className="small soft">seen from the</span>
-        {LOOKS.map(([look, word]) => (
-          <button key={look} className="quiet small" onClick={() => scene.current?.look(look)}>
-            {word}
-          </button>
-        ))}
-        {tools}
-      </span>
+      <SceneLooks onLook={(side) => scene.current?.look(side)}>{tools}</SceneLooks>
     </>
   );
 }

@@ -40,10 +40,10 @@ describe("words about a piece", () => {
   it("say what would help", () => {
     expect(
       cureWords(
-        { change: "OTHER_RING", what: "", from: 4, by: 5, line: "", lengthMm: 180, offMm: 0 },
+        { change: "OTHER_RING", what: "1", from: 4, by: 5, line: "", lengthMm: 180, offMm: 0 },
         "MILLIMETRES",
       ),
-    ).toBe("rings of 4.00 mm made 5.00 mm: 180.0 mm, just right");
+    ).toBe("rings of 4.00 mm in 1.00 mm wire made 5.00 mm: 180.0 mm, just right");
     expect(
       cureWords(
         { change: "REPEATS", what: "", from: 0, by: -1, line: "", lengthMm: 180, offMm: 2 },

@@ -81,7 +81,8 @@ export function cureWords(cure: PieceCure, units: Units): string {
   const change = {
     REPEATS: `${many(count, "repeat")} ${cure.by > 0 ? "more" : "fewer"}`,
     WITHOUT_THE_LAST: "without the last part",
-    OTHER_RING: `rings of ${sizeText(cure.from, units)} made ${sizeText(cure.by, units)}`,
+    OTHER_RING: `rings of ${sizeText(cure.from, units)} in ${sizeText(Number(cure.what), units)} wire made ${sizeText(cure.by, units)}`,
+    LENGTH: `${cure.what} of ${sizeText(cure.by, units, 0)} instead of ${sizeText(cure.from, units, 0)}`,
     COUNT: `${cure.what} by ${count} ${cure.by > 0 ? "more" : "fewer"}`,
     OTHER_SIZE: `${cure.what} round a bead of ${sizeText(cure.by, units, 1)} instead of ${sizeText(cure.from, units, 1)}`,
     OTHER_CLASP: `with a ${cure.what}`,

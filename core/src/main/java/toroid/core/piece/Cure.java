@@ -3,7 +3,7 @@ package toroid.core.piece;
 /**
  * A change that brings a piece nearer to its body, and what it comes to.
  *
- * @param what the part that changes, or the new one; empty where none does
+ * @param what the part that changes, or the new one; of rings their wire, mm; empty where none does
  * @param from the size before, mm; 0 where none changes
  * @param by how many more, or the new size in mm
  * @param line the changed piece, as {@link PieceLine} writes it
@@ -20,7 +20,9 @@ public record Cure(Change change, String what, double from, double by, String li
         OTHER_RING,
         /** So many links of a chain, units of a weave, rings of a sheet's row, beads of a strand more; fewer where negative. */
         COUNT,
-        /** All forms of one kind made round another bead, or longer. */
+        /** What is cut to length, cut longer or shorter. */
+        LENGTH,
+        /** All forms of one kind made round another bead. */
         OTHER_SIZE,
         /** Another clasp or hook at its first end. */
         OTHER_CLASP,

@@ -10,6 +10,7 @@ import toroid.core.form.Opening;
 import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
 import toroid.core.piece.part.BoughtChain;
+import toroid.core.piece.part.Cord;
 import toroid.core.piece.part.FormPart;
 import toroid.core.piece.part.LineWords;
 import toroid.core.piece.part.PartKinds;
@@ -63,6 +64,7 @@ public final class Cures {
         all.withoutTheLast();
         all.otherRings(insides);
         all.counts(work, off);
+        all.lengths(work, off);
         all.otherSizes();
         all.otherClasps(work);
         all.extender(work, off);
@@ -111,7 +113,8 @@ public final class Cures {
                 double times = inside / ring.innerDiameterMm();
                 boolean near = times < OTHER_RING && times > 1 / OTHER_RING && Math.abs(times - 1) > 1e-9;
                 if (near) {
-                    tried(Cure.Change.OTHER_RING, "", ring.innerDiameterMm(), inside, withRings(ring, inside));
+                    String wire = LineWords.plain(ring.wireDiameterMm());
+                    tried(Cure.Change.OTHER_RING, wire, ring.innerDiameterMm(), inside, withRings(ring, inside));
                 }
             }
         }
@@ -133,9 +136,7 @@ public final class Cures {
             }
             try {
                 double each = parts.of(more).spanMm() - parts.of(part).spanMm();
-                long alike = work.parts().stream()
-                        .filter(one -> one.spec().equals(part))
-                        .count();
+                long alike = alike(work, part);
                 double wanted = -off / (each * alike);
                 if (Math.abs(wanted * each) < MOST_OF_A_LENGTH * parts.of(part).spanMm()) {
                     for (double by : new double[] {Math.floor(wanted), Math.ceil(wanted)}) {
@@ -147,6 +148,27 @@ public final class Cures {
                 }
             } catch (Refusal refused) {
                 continue; // it is not made so much longer
+            }
+        }
+    }
+
+    private static long alike(PieceWork work, PartSpec part) {
+        return work.row().stream()
+                .filter(place -> work.parts().get(place).spec().equals(part))
+                .count();
+    }
+
+    /** Cord is cut to whatever is wanting. */
+    private void lengths(PieceWork work, double off) {
+        for (PartSpec part : ownParts()) {
+            if (part instanceof Cord cord) {
+                double length = Math.rint(cord.lengthMm() - off / alike(work, part));
+                try {
+                    PartSpec other = cord.with("length", length);
+                    tried(Cure.Change.LENGTH, parts.of(part).name(), cord.lengthMm(), length, with(part, other));
+                } catch (Refusal refused) {
+                    continue; // no cord is so long or so short
+                }
             }
         }
     }

@@ -221,6 +221,11 @@ class PieceSolverTest {
         assertThat(Cures.of(PieceLine.read(beads), solve(beads), new BodyFit(215, 12), parts(), List.of()))
                 .extracting(Cure::change)
                 .contains(Cure.Change.OTHER_SIZE, Cure.Change.EXTENDER, Cure.Change.REPEATS);
+        String cord = "finding clasp - ring 0.8/3.5 - cord 2 length=300 - ring 0.8/3.5";
+        Cure cut = Cures.of(PieceLine.read(cord), solve(cord), neck, parts(), List.of())
+                .get(0);
+        assertThat(cut.change()).isEqualTo(Cure.Change.LENGTH);
+        assertThat(cut.offMm()).isCloseTo(0, within(0.5));
         String clasp = beads.replace("hook-curled wire=1.2", "finding clasp");
         assertThat(Cures.of(PieceLine.read(clasp), solve(clasp), new BodyFit(215, 12), parts(), List.of()))
                 .extracting(Cure::what)

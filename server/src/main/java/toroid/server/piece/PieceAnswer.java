@@ -34,8 +34,8 @@ import toroid.core.piece.part.PartWork;
  * @param cures what would bring it nearer, the nearest first
  * @param mends what would make joints possible that are not
  * @param written its parts as they are written, with what can be set
- * @param facing of each part against the first, 0 up to 180
- * @param edgeOn parts of the row that hang edge-on to its first one
+ * @param facing of each part against the front, 0 up to 180: the first part, or the lobe an ear wire goes through
+ * @param edgeOn parts of the row that hang edge-on to its first one, or under an ear wire to the lobe
  * @param wires every wire it takes against the shelf, the thickest first
  * @param wireCost of all its wire at the dearest of the shelf's prices, in the workshop's money; null where a price is not known
  * @param hangs how it hangs; null where it goes round something

@@ -198,7 +198,12 @@ public class PieceWorkshop {
         if (question.wireMm() != null) {
             Wire.checkDiameter(question.wireMm());
             String metal = question.piece().stuff(habits()).metal().id();
-            return PieceLists.of(worked.work(), false, 0).wires(metal).stream()
+            return PieceLists.of(
+                            worked.work(),
+                            worked.piece().pair(),
+                            question.piece().spare())
+                    .wires(metal)
+                    .stream()
                     .max(Comparator.comparingDouble(PieceLists.WireNeed::lengthMm))
                     .map(main -> question.wireMm() / main.diameterMm())
                     .orElse(1.0);

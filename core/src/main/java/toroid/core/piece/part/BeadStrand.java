@@ -25,42 +25,7 @@ import toroid.core.numeric.Unit;
  * @param beads in the order they are strung
  */
 public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded> beads) implements PartSpec {
-    /**
-     * So many of a bead, one after the other.
-     *
-     * @param lengthMm along the hole
-     * @param widthMm across it
-     * @param each whether every strand has so many of its own
-     */
-    public record Beaded(int count, double lengthMm, double holeMm, double widthMm, boolean each) {
-        public Beaded {
-            Checks.within("bead", lengthMm, 0.5, 100, Unit.MM, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
-            Checks.within("hole", holeMm, 0.1, widthMm, Unit.MM, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
-            Checks.within("width", widthMm, 0.5, 100, Unit.MM, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
-            Checks.within("beads", count, 1, MOST, Unit.BEADS, Remedy.MAKE_IT_IN_PARTS);
-        }
-
-        String written() {
-            return (each ? EACH + " " : "") + (count == 1 ? "" : count + " * ") + "bead " + LineWords.plain(lengthMm)
-                    + "/" + LineWords.plain(holeMm) + LineWords.unless("width", widthMm, lengthMm);
-        }
-
-        /** How many it takes on so many strands. */
-        int all(int strands) {
-            return each ? strands * count : count;
-        }
-
-        double massG(int strands) {
-            double whole = Math.PI / 6 * lengthMm * widthMm * widthMm;
-            return all(strands)
-                    * Math.max(0, whole - Math.PI / 4 * holeMm * holeMm * lengthMm)
-                    / 1000
-                    * FormShape.GLASS;
-        }
-    }
-
-    private static final int MOST = 2000;
-    private static final String EACH = "each";
+    static final int MOST = 2000;
     private static final int MOST_STRANDS = 6;
 
     /** Carried back through the beads behind the crimp, each end, mm. Common practice: 25 to 40. */
@@ -109,24 +74,9 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
     private static List<Beaded> row(LineWords words) {
         var beads = new ArrayList<Beaded>();
         do {
-            beads.add(bead(words));
+            beads.add(Beaded.read(words));
         } while (words.takes("-"));
         return beads;
-    }
-
-    private static Beaded bead(LineWords words) {
-        int count = 1;
-        boolean each = words.takes(EACH);
-        if (!words.peek().equals("bead")) {
-            count = words.count();
-            words.needs("*");
-        }
-        words.needs("bead");
-        Value[] sizes = words.pair();
-        var values = words.values();
-        double width = words.taken(values, "width", sizes[0].from());
-        words.allTaken(values);
-        return new Beaded(count, sizes[0].from(), sizes[1].from(), width, each);
     }
 
     @Override
