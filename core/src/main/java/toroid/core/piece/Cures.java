@@ -43,12 +43,24 @@ public final class Cures {
     private final Piece piece;
     private final BodyFit fit;
     private final PartMaker parts;
+    private final Closure closes;
     private final List<Cure> cures = new ArrayList<>();
 
-    private Cures(Piece piece, BodyFit fit, PartMaker parts) {
+    private Cures(Piece piece, PieceWork work, BodyFit fit, PartMaker parts) {
         this.piece = piece;
         this.fit = fit;
         this.parts = parts;
+        this.closes = closes(work);
+    }
+
+    /** What its ends have for each other; what only slips over is not looked at here. */
+    private Closure closes(PieceWork work) {
+        return Closure.of(work, BodyPart.WRIST, fit.girthMm(), 0);
+    }
+
+    /** A hook or a toggle is not given away for a length. */
+    private boolean staysClosed(PieceWork changed) {
+        return closes != Closure.HOOK && closes != Closure.TOGGLE || closes(changed) == closes;
     }
 
     /**
@@ -58,7 +70,7 @@ public final class Cures {
      * @param insides of rings the maker's rods give, mm; may be empty
      */
     public static List<Cure> of(Piece piece, PieceWork work, BodyFit fit, PartMaker parts, List<Double> insides) {
-        var all = new Cures(piece, fit, parts);
+        var all = new Cures(piece, work, fit, parts);
         double off = fit.remainderMm(work);
         all.repeats();
         all.withoutTheLast();
@@ -80,7 +92,7 @@ public final class Cures {
         }
         try {
             PieceWork work = PieceSolver.solve(changed, parts);
-            if (work.canBeMade()) {
+            if (work.canBeMade() && staysClosed(work)) {
                 cures.add(new Cure(
                         change, what, from, by, PieceLine.write(changed), work.lengthMm(), fit.remainderMm(work)));
             }

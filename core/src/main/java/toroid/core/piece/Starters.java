@@ -64,7 +64,7 @@ public final class Starters {
                     "graded bead links about the middle",
                     BodyPart.NECK,
                     "copper",
-                    "mirror hook-curled wire=1.2 - ring 1.2/5 - 9 * (bead-link bead=5..10 - ring 1.2/5)"),
+                    "mirror hook-curled wire=1.2 - ring 1.2/5 - 8 * (bead-link bead=5..10 - ring 1.2/5)"),
             new Starter(
                     "cuff-and-post",
                     "Bosun's cuff and post",
@@ -122,18 +122,18 @@ public final class Starters {
                     "a beaded bar on two lengths of chain",
                     BodyPart.NECK,
                     "yellow-brass",
-                    "finding clasp - ring 0.8/3 - chain 3/0.6 links=65 - ring 0.8/3 - curved-bar wire=0.9 long=44 former=60 carries='a row'"
+                    "finding clasp - ring 0.8/3 - chain 3/0.6 links=57 - ring 0.8/3 - curved-bar wire=0.9 long=44 former=60 carries='a row'"
                             + " row='bead 3/3/1.2, bead 6/6/1.5, bead 3/3/1.2, bead 6/6/1.5, bead 3/3/1.2, bead 6/6/1.5, bead 3/3/1.2'"
-                            + " - ring 0.8/3 - chain 3/0.6 links=65 - ring 0.8/3"),
+                            + " - ring 0.8/3 - chain 3/0.6 links=57 - ring 0.8/3"),
             new Starter(
                     "foam-bar",
                     "Foam bar",
                     "large beads with small ones lashed below, on two lengths of chain",
                     BodyPart.NECK,
                     "sterling-silver",
-                    "finding clasp - ring 0.8/3 - chain 3/0.6 links=60 - ring 0.8/3"
+                    "finding clasp - ring 0.8/3 - chain 3/0.6 links=55 - ring 0.8/3"
                             + " - lashed-beads ends='plain loops' arcs='all on one side' beads=5 - ring 0.8/3"
-                            + " - chain 3/0.6 links=60 - ring 0.8/3"),
+                            + " - chain 3/0.6 links=55 - ring 0.8/3"),
             new Starter(
                     "surf-band",
                     "Surf band",
@@ -147,7 +147,7 @@ public final class Starters {
                     "lengths of weave about a large ring, one longer, on a chain",
                     BodyPart.NECK,
                     "phosphor-bronze",
-                    "mirror finding clasp - ring 0.9/3 - chain 3/0.6 links=65 - ring 1.2/6"
+                    "mirror finding clasp - ring 0.9/3 - chain 3/0.6 links=63 - ring 1.2/6"
                             + " [weave byzantine 0.9/3.4 units=1 - ring 1.6/8 [weave byzantine 0.9/3.4 units=1]"
                             + " [weave byzantine 0.9/3.4 units=2] [weave byzantine 0.9/3.4 units=1]]"),
             new Starter(
@@ -178,14 +178,14 @@ public final class Starters {
                     "beads on beading wire, crimped, a toggle",
                     BodyPart.WRIST,
                     "sterling-silver",
-                    "toggle:ring - strand 0.38 (24 * bead 6/1) - ring 1/4 - toggle:bar"),
+                    "toggle:ring - strand 0.38 (27 * bead 6/1) - ring 1/4 - toggle:bar"),
             new Starter(
                     "triple-strand",
                     "Three-wire strand",
                     "large beads on three wires, bought ends",
                     BodyPart.WRIST,
                     "sterling-silver",
-                    "finding toggle-ring - ring 1/4 - strand 0.25 strands=3 loop=4 (2 * bead 8/1.5 - 14 * bead 8/1.2 - 2 * bead 8/1.5)"
+                    "finding toggle-ring - ring 1/4 - strand 0.25 strands=3 loop=4 (2 * bead 8/1.5 - 16 * bead 8/1.2 - 2 * bead 8/1.5)"
                             + " - ring 1/4 - finding toggle-bar"),
             new Starter(
                     "tide-pools",

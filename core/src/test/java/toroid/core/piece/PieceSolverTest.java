@@ -226,6 +226,11 @@ class PieceSolverTest {
                 .get(0);
         assertThat(cut.change()).isEqualTo(Cure.Change.LENGTH);
         assertThat(cut.offMm()).isCloseTo(0, within(0.5));
+        // nothing that closes it is given away for a length
+        String toggle = "toggle:ring - 40 * ring 1/5 - toggle:bar";
+        assertThat(Cures.of(PieceLine.read(toggle), solve(toggle), new BodyFit(165, 12), parts(), List.of(4.5)))
+                .isNotEmpty()
+                .allMatch(cure -> cure.line().endsWith("toggle:bar"));
         String clasp = beads.replace("hook-curled wire=1.2", "finding clasp");
         assertThat(Cures.of(PieceLine.read(clasp), solve(clasp), new BodyFit(215, 12), parts(), List.of()))
                 .extracting(Cure::what)
