@@ -5,7 +5,7 @@
  */
 import Module, { type Manifold } from "manifold-3d";
 import { beforeAll, describe, expect, it } from "vitest";
-import { solve, solvePiece, type PieceSolved } from "./server";
+import { catalogue, solve, solvePiece, type PieceSolved } from "./server";
 
 let solids: Awaited<ReturnType<typeof Module>>;
 beforeAll(async () => {
@@ -161,6 +161,24 @@ describe("parts of a piece", () => {
     }
   });
 
+  it("every form hung in a ring touches it at its bearing point and nowhere else", async () => {
+    const wrong: string[] = [];
+    let hung = 0;
+    for (const form of [...(await catalogue()), ...ENDED_IN_LOOPS]) {
+      const answer = await solvePiece(`ring 0.8/9 - ${form}`).catch(() => null);
+      hung += answer ? 1 : 0;
+      if (answer && !DRAWN_OTHERWISE.includes(form)) {
+        const volume = common(answer, "down", THINNED);
+        if (volume > SLIVER) {
+          wrong.push(`${form} ${volume.toFixed(3)}`);
+        }
+      }
+    }
+    expect(wrong).toEqual([]);
+    // most of the catalogue hangs from something, all of what ends in loops does
+    expect(hung).toBeGreaterThan(30 + ENDED_IN_LOOPS.length);
+  });
+
   it("lie in each other once they are made too thick", async () => {
     const answer = await solvePiece("s-hook wire=1.2 - 5 * ring 1.2/5.5");
     expect(common(answer, "along", 1.5)).toBeGreaterThan(0.1);
@@ -187,6 +205,21 @@ function common(answer: PieceSolved, way: "along" | "down", share: number): numb
   );
   return most;
 }
+
+/** Forms that hang only with such ends. */
+const ENDED_IN_LOOPS = [
+  "rosette end='turned to a loop'",
+  "crimped-pair ends='loops of the upper wire'",
+  "lashed-beads ends='plain loops'",
+  "coil-on-coil link='a wire, wrapped loops'",
+  "coil-on-coil link='a wire, plain loops'",
+];
+
+/** A drilled flat is drawn as round wire in a piece; a doubled hook's two loops lie so close that a ring goes through both. */
+const DRAWN_OTHERWISE = ["hammered-bar", "hook-doubled"];
+
+/** Less than this is the mesh's own chords, mm³. */
+const SLIVER = 0.01;
 
 /** A mesh's chords and the core's own touch together. */
 const THINNED = 0.93;

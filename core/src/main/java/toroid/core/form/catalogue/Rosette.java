@@ -82,13 +82,37 @@ public final class Rosette implements Form {
     private static final String LOOPED = "turned to a loop";
     private static final String LOOP = "loop";
 
-    /** A loop stands this far off its petal, in wires, so that the pliers get behind it. Our own figure. */
-    private static final double NECK = 4;
+    /** How far a loop's foot or the bend over the ear stands beyond the petals' rim, in wires, for the pliers. Our own figure. */
+    private static final double BEYOND = 1.5;
+
+    /**
+     * From where the wire leaves the last petal straight on to the rim of the whole and a little beyond, mm: with p that place, t its way and c the
+     * middle of the petals in the plane, {@code L = −b + √(b² − |p − c|² + R²)}, b = (p − c)·t. Exact but for the climb.
+     */
+    private static double toTheRim(WireMaker coil) {
+        List<Vector3D> places = coil.program().sampled(0.5, 2).stream()
+                .map(point -> flat(point.frame().position()))
+                .toList();
+        Vector3D middle = places.stream().reduce(Vector3D.ZERO, Vector3D::add).scalarMultiply(1.0 / places.size());
+        double rim = places.stream()
+                        .mapToDouble(place -> place.distance(middle))
+                        .max()
+                        .orElse(0)
+                + (0.5 + BEYOND) * coil.diameterMm();
+        Vector3D from = flat(coil.here().position()).subtract(middle);
+        Vector3D way = flat(coil.here().tangent()).normalize();
+        double b = from.dotProduct(way);
+        return Math.sqrt(b * b - from.dotProduct(from) + rim * rim) - b;
+    }
+
+    private static Vector3D flat(Vector3D place) {
+        return new Vector3D(place.getX(), place.getY(), 0);
+    }
 
     /** The end that is not trimmed: straight, bent to an ear wire, or turned to a loop once all is bound. */
     private static void grow(FormMaker m, WireMaker coil) {
         if (m.is("end", LOOPED)) {
-            Loops.plain(coil.leave("neck", NECK * m.d()).towards(Vector3D.PLUS_I), m.mm("loop"), LOOP);
+            Loops.plain(coil.leave("neck", toTheRim(coil)), m.mm("loop"), LOOP);
             return;
         }
         coil.tail(2).end(EndState.FILED);
@@ -97,7 +121,9 @@ public final class Rosette implements Form {
             return;
         }
         // square to the petals, so that these look out from the lobe
-        coil.leave("rise", RISE * m.mm("stem")).roll(90).port("over the ear", m.mm("over"), 180, Opening.WORN);
+        coil.leave("rise", Math.max(RISE * m.mm("stem"), toTheRim(coil)))
+                .roll(90)
+                .port("over the ear", m.mm("over"), 180, Opening.WORN);
         coil.step(Kind.FORM, "over the ear").bend(m.mm("over"), 180);
         coil.leave("tail", (1 - RISE) * m.mm("stem"));
         EarWires.check(m);
