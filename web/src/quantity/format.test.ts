@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { band, day, many, mass, plain, signedPercent, size, wireLength } from "./format";
+import { band, day, many, mass, minutesText, plain, signedPercent, size, wireLength } from "./format";
 
 describe("sizes in both tongues", () => {
   it("puts the maker's tongue first and the other beside it", () => {
@@ -37,6 +37,14 @@ describe("other figures", () => {
     expect(plain(4)).toBe("4");
     expect(plain(4.5)).toBe("4.5");
     expect(plain(4.004)).toBe("4");
+  });
+
+  it("guesses time in round numbers", () => {
+    expect(minutesText(2)).toBe("5 min");
+    expect(minutesText(13.2)).toBe("15 min");
+    expect(minutesText(178)).toBe("180 min");
+    expect(minutesText(200)).toBe("3.5 hours");
+    expect(minutesText(241)).toBe("4 hours");
   });
 
   it("names the year only when it is another", () => {

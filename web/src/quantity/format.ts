@@ -48,6 +48,16 @@ export function mass(grams: number): string {
   return grams < 1000 ? `${grams.toFixed(grams < 10 ? 2 : 1)} g` : `${(grams / 1000).toFixed(2)} kg`;
 }
 
+/** Time at the bench as it is guessed: to five minutes, from three hours on to the half hour. */
+export function minutesText(minutes: number): string {
+  if (minutes < 5) {
+    return "5 min";
+  }
+  return minutes < 180
+    ? `${5 * Math.round(minutes / 5)} min`
+    : `${plain(Math.round(minutes / 30) / 2, 1)} hours`;
+}
+
 /** A whole or nearly whole number without idle zeros: {@code 4}, {@code 4.5}. */
 export function plain(value: number, most = 2): string {
   return String(Number(value.toFixed(most)));

@@ -58,6 +58,7 @@ export const PIECE: PieceAnswer = {
   pair: false,
   shape: "ROW",
   finishedLengthMm: 46.8,
+  restLengthMm: 40.2,
   hangsMm: 47.3,
   targetLengthMm: 195.8,
   remainderMm: -149,
@@ -66,6 +67,7 @@ export const PIECE: PieceAnswer = {
   thickMm: 6,
   weightG: 2.4,
   wireMm: 168.6,
+  minutes: 14,
   canBeMade: true,
   worn: {
     cornerRadiusMm: 9,

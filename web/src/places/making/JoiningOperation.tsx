@@ -92,6 +92,9 @@ function Title(props: OperationProps) {
 
 /** What the big number is of. */
 function amount(detail: PartsHandled, times: number): string {
+  if (detail.kind === "DOME") {
+    return `across the inside of the curve, ${many(times, "time")}`;
+  }
   if (detail.toMm) {
     return detail.kind === "HAMMER_FIRST"
       ? `thick, ${many(times, "ring")}`
@@ -107,6 +110,7 @@ const WORDS = {
   CLOSE_FIRST: "Ends flush, no gap to catch a thread. Lay them in one heap.",
   OPEN_FIRST:
     "Turn the ends past each other sideways, never apart. Wide enough for the wires that go through, no wider.",
+  DOME: "Bend it over a rod thinner than this: it springs back, so try one and go thinner until it stays. Middle first, then both ends alike; hold every other against the first.",
   MAKE: "Leave open what is closed round a neighbour later. Shapes has every bend of it.",
 };
 

@@ -184,6 +184,7 @@ function FormFields({
           />
         ),
       )}
+      <Field id="domed" value={Number(own.get("domed") ?? 0)} onValue={(next) => onValue("domed", next)} />
     </>
   );
 }

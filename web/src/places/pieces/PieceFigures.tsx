@@ -1,6 +1,6 @@
 import { useMetals } from "../../api/queries";
 import type { PieceAnswer, PieceCure, PieceMend } from "../../api/types";
-import { mass, many, size, sizeText, wireLength, type Units } from "../../quantity/format";
+import { mass, many, minutesText, size, sizeText, wireLength, type Units } from "../../quantity/format";
 import { joiningSteps } from "../../shared/kernel/pieceOrder";
 import {
   boughtWords,
@@ -33,6 +33,7 @@ export function PieceFigures(props: Props) {
           {hero.unit} {ear ? "it hangs" : "finished"}
         </small>
       </p>
+      {!ear && <Unpulled piece={piece} units={units} />}
       <Wanted {...props} />
       <Joined {...props} />
       <WornWords {...props} />
@@ -44,6 +45,19 @@ export function PieceFigures(props: Props) {
     </>
   );
 }
+
+/** How long a caliper finds it on the bench, where that is less. */
+function Unpulled({ piece, units }: Pick<Props, "piece" | "units">) {
+  const gives = piece.finishedLengthMm - piece.restLengthMm;
+  return gives < LEAST_GIVEN_MM ? null : (
+    <p className="soft">
+      pulled straight; lying unpulled about {sizeText(piece.restLengthMm, units, 0)}, give or take{" "}
+      {sizeText(gives, units, 0)}
+    </p>
+  );
+}
+
+const LEAST_GIVEN_MM = 1;
 
 const SHOWN_CURES = 4;
 
@@ -204,6 +218,13 @@ function Takes({ piece, units }: Props) {
       <p className="figure-line">
         <span className="figure-name">weighs{piece.pair && ", each"}</span>
         <span className="figure-value">{mass(piece.weightG)}</span>
+      </p>
+      <p className="figure-line">
+        <span className="figure-name">
+          at the bench{piece.pair && ", both"}
+          <small> a guess: half or twice as long, as hands go</small>
+        </span>
+        <span className="figure-value">{minutesText(piece.minutes)}</span>
       </p>
       {piece.weakest && (
         <p className="figure-line">

@@ -1,6 +1,6 @@
 import { useMetals, usePreferences } from "../../api/queries";
 import type { PieceAnswer, PieceJobData } from "../../api/types";
-import { mass, sizeText, wireLength, type Units } from "../../quantity/format";
+import { mass, minutesText, sizeText, wireLength, type Units } from "../../quantity/format";
 import { PiecePicture } from "../../shared/shell/PiecePicture";
 import { useKeptChoice } from "../../shared/kernel/keptChoice";
 import { usePiece } from "./usePiece";
@@ -89,6 +89,7 @@ function Variant({ kept, piece, title }: { kept: Kept; piece: PieceAnswer; title
       `${sizeText(wire.diameterMm, units)} wire`,
       wireLength(wire.lengthMm, units),
     ]),
+    ["takes", `about ${minutesText(piece.minutes)}`],
     ["gives at", piece.weakest ? `${piece.weakest.staysOpenN.toFixed(1)} N` : "—"],
     ["its wire costs", piece.wireCost === null ? "price not known" : piece.wireCost.toFixed(2)],
   ];

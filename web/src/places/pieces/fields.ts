@@ -4,6 +4,7 @@ const WORDS: Record<string, string> = {
   inside: "inside",
   turns: "turns",
   soldered: "soldered",
+  domed: "domed to, across inside, 0: flat",
   hammered: "hammered to, 0: round",
   pitch: "pitch",
   links: "links",
@@ -18,6 +19,15 @@ const WORDS: Record<string, string> = {
   rows: "rows",
   columns: "rings in the first row",
   grow: "more in each next row",
+  arms: "arms",
+  longer: "rows the first arm is longer by",
+  held: "row on the larger rings",
+  hubs: "larger rings",
+  larger: "wire of the larger rings",
+  about: "their inside, 0: the usual one",
+  tie: "row that is tied, 0: none",
+  tied: "tied through all of that row",
+  bail: "bail",
   strands: "strands",
   loop: "loop, inside",
   beads: "beads",
@@ -29,4 +39,17 @@ export const fieldWord = (id: string): string =>
   WORDS[id] ?? id.replace(/^inside(\d)$/, "inside, ring size $1");
 
 export const isCount = (id: string): boolean =>
-  ["turns", "links", "units", "strands", "rows", "columns", "grow"].includes(id);
+  [
+    "turns",
+    "links",
+    "units",
+    "strands",
+    "rows",
+    "columns",
+    "grow",
+    "arms",
+    "longer",
+    "held",
+    "hubs",
+    "tie",
+  ].includes(id);

@@ -26,6 +26,7 @@ const PARTS: Record<PartsHandled["kind"], (what: string) => string> = {
   CLOSE_FIRST: () => "Close these rings first",
   OPEN_FIRST: () => "Open these rings",
   MAKE: (what) => `Make the ${what}`,
+  DOME: (what) => `Dome the ${what} over a rod`,
   PUT_TOGETHER: () => "Put it together",
 };
 
@@ -52,7 +53,7 @@ export function countedWords({ detail, verb }: Pick<Operation, "detail" | "verb"
     return "copies";
   }
   if (detail.family === "joining") {
-    return { MAKE: "made", PUT_TOGETHER: "joins" }[detail.kind as string] ?? "rings";
+    return { MAKE: "made", DOME: "domed", PUT_TOGETHER: "joins" }[detail.kind as string] ?? "rings";
   }
   return verb === "CUT" || detail.family === "weaving" ? "rings" : "times";
 }

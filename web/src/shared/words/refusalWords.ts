@@ -321,6 +321,8 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
     `Rings of ${said.mm("insideMm")} inside do not go together so in ${said.mm("wireMm")} wire: it takes an aspect ratio of ${said.number("ratio")} at least. Take larger small rings, thinner wire, fewer arms, or leave the ties out.`,
   "larger-ring-not-solved": () =>
     "The larger ring could not be solved in these proportions. Take slightly other sizes.",
+  "domed-has-one-end": (said) =>
+    `${said.text("form")} hangs from one place and lies on nothing, so there is nothing to dome it to. Set domed to 0.`,
   "no-bail": () =>
     "A bail like the small rings does not go through the end of the arm. Leave it out and hang it from a larger ring.",
   "hub-too-thick": (said) =>

@@ -5,6 +5,7 @@ import type { Said } from "./said";
 export const REMEDIES: Record<Remedy, string | ((said: Said) => string)> = {
   usual: (said) => said.usual(),
   "as-its-form-says": (said) => said.reason(),
+  "take-a-wider-curve": "Take a wider curve, or a shorter link.",
   "take-a-wire-it-can-be-made-of": (said) => `A ${said.text("form")} cannot be made of it.`,
   "arms-are-short": "Arms are short.",
   "ask-for-fewer": "Ask for fewer.",

@@ -144,12 +144,11 @@ public final class Starters {
             new Starter(
                     "harbour-cross",
                     "Harbour cross",
-                    "lengths of weave about a large ring, one longer, on a chain",
+                    "arms of weave about two large rings, one longer, tied, on a chain",
                     BodyPart.NECK,
                     "phosphor-bronze",
-                    "mirror finding clasp - ring 0.9/3 - chain 3/0.6 links=63 - ring 1.2/6"
-                            + " [weave byzantine 0.9/3.4 units=1 - ring 1.6/8 [weave byzantine 0.9/3.4 units=1]"
-                            + " [weave byzantine 0.9/3.4 units=2] [weave byzantine 0.9/3.4 units=1]]"),
+                    "mirror finding clasp - ring 0.9/3 - chain 3/0.6 links=64 - ring 1.2/5"
+                            + " [medallion byzantine 0.9/3.75 rows=3 longer=2 larger=1.2 hubs=2 tie=1 bail]"),
             new Starter(
                     "cast-ear-wires",
                     "Ear wires for the cast",

@@ -10,10 +10,10 @@ import toroid.core.piece.part.PartWork;
  * Derived by us; the body is taken as round for closing, as an oval for how far long parts stand off.
  *
  * @param cornerRadiusMm R; 0 where it does not close
- * @param insideGirthMm girth of the largest round body it closes on: the longest part touches it with its middle, half its thickness off
+ * @param insideGirthMm girth of the largest round body it closes on: the part whose middle or end comes nearest touches it, half its thickness off
  * @param easeMm what is left between that and the body's girth; negative where it is too tight
  * @param standsOffMm of each part of the row, how far its ends stand off the body where that curves most
- * @param tooLong places of parts longer than a third of the girth
+ * @param tooLong places of parts that stand off more than a straight one a third of the girth long
  * @param closure what closes it
  */
 public record Worn(
@@ -23,7 +23,7 @@ public record Worn(
         List<Double> standsOffMm,
         List<Integer> tooLong,
         Closure closure) {
-    /** A stiff part no longer than this share of the girth it lies on. Our own. */
+    /** A stiff straight part is no longer than this share of the girth it lies on. Our own. */
     static final double LONGEST = 1.0 / 3;
 
     public Worn {
@@ -40,18 +40,20 @@ public record Worn(
     /** @param part what it is worn on; its shape counts */
     public static Worn of(PieceWork work, BodyPart part, double girthMm) {
         List<Integer> row = work.row();
-        double[] spans = spans(work, row);
-        double corner = cornerRadiusMm(spans);
-        double longest = longest(spans);
-        double touching = Math.sqrt(Math.max(0, corner * corner - longest * longest / 4));
+        List<Side> sides = sides(work, row);
+        double corner = cornerRadiusMm(spans(sides));
+        double touching =
+                sides.stream().mapToDouble(side -> side.insideMm(corner)).reduce(corner, Math::min);
         double inside = corner == 0 ? 0 : 2 * Math.PI * (touching - work.thickMm() / 2);
         double curved = sharpestRadiusMm(girthMm, part.oval()) + work.thickMm() / 2;
+        double most = standOffMm(LONGEST * girthMm, 0, curved);
         var off = new ArrayList<Double>();
         var tooLong = new ArrayList<Integer>();
         for (int i : row) {
             PartWork one = work.parts().get(i);
-            off.add(one.isSupple() ? 0 : standOffMm(one.spanMm(), curved));
-            if (!one.isSupple() && one.spanMm() > LONGEST * girthMm) {
+            double stands = one.isSupple() ? 0 : standOffMm(one.spanMm(), bowMm(work, i), curved);
+            off.add(stands);
+            if (stands > most) {
                 tooLong.add(i);
             }
         }
@@ -61,24 +63,48 @@ public record Worn(
 
     /** R of the row's own parts, mm; 0 where it does not close. */
     static double cornerRadiusMm(PieceWork work) {
-        return cornerRadiusMm(spans(work, work.row()));
+        return cornerRadiusMm(spans(sides(work, work.row())));
     }
 
-    private static double[] spans(PieceWork work, List<Integer> row) {
-        var spans = new ArrayList<Double>();
+    /** A side of the polygon, and how far its middle is domed outward. */
+    private record Side(double spanMm, double bowMm) {
+        /** From the centre to its middle where its corners lie at R. */
+        double insideMm(double corner) {
+            return Math.sqrt(Math.max(0, corner * corner - spanMm * spanMm / 4)) + bowMm;
+        }
+    }
+
+    private static List<Side> sides(PieceWork work, List<Integer> row) {
+        var sides = new ArrayList<Side>();
         for (int i : row) {
-            double span = work.parts().get(i).spanMm();
-            int steps = work.parts().get(i).isSupple() ? (int) Math.min(MOST_STEPS, Math.ceil(span / STEP_MM)) : 1;
+            PartWork part = work.parts().get(i);
+            double span = part.spanMm();
+            int steps = part.isSupple() ? (int) Math.min(MOST_STEPS, Math.ceil(span / STEP_MM)) : 1;
             for (int step = 0; step < steps; step++) {
-                spans.add(span / steps);
+                sides.add(new Side(span / steps, bowMm(work, i)));
             }
         }
-        return spans.stream().mapToDouble(Double::doubleValue).toArray();
+        return sides;
     }
 
-    /** A straight part of span L touches with its middle; its ends are {@code √(ρ² + L²/4) − ρ} off, about {@code L²/8ρ}. Exact on a circle. */
-    static double standOffMm(double spanMm, double radiusMm) {
-        return Math.hypot(radiusMm, spanMm / 2) - radiusMm;
+    /** What hangs edge-on is domed sideways. */
+    private static double bowMm(PieceWork work, int part) {
+        return work.edgeOn().contains(part) ? 0 : work.parts().get(part).bowMm();
+    }
+
+    private static double[] spans(List<Side> sides) {
+        return sides.stream().mapToDouble(Side::spanMm).toArray();
+    }
+
+    /**
+     * Of a part of span L, domed outward by s, on a circle of radius ρ whose own bow over L is {@code b = ρ − √(ρ² − L²/4)}: flatter than that it touches
+     * with its middle and its ends are {@code √(L²/4 + (ρ − s)²) − ρ} off, of a straight one about {@code L²/8ρ}; curved more it touches with its ends and
+     * its middle is {@code s − b} off. Exact on a circle.
+     */
+    static double standOffMm(double spanMm, double bowMm, double radiusMm) {
+        double half = spanMm / 2;
+        double own = half < radiusMm ? radiusMm - Math.sqrt(radiusMm * radiusMm - half * half) : radiusMm;
+        return bowMm > own ? bowMm - own : Math.hypot(radiusMm - bowMm, half) - radiusMm;
     }
 
     /**

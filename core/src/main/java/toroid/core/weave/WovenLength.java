@@ -13,7 +13,8 @@ import toroid.core.weave.solve.Pose;
 /**
  * A length or a sheet of weave as part of something larger: pulled taut, a sheet along its rows. Lengths mm.
  *
- * @param tautMm outside to outside; of a sheet as it lies at rest
+ * @param tautMm outside to outside
+ * @param restMm outside to outside as it lies at rest, every gap as wide as can be
  * @param thickMm how far it stands off what it lies on: its lesser width
  * @param rings of each of its ring sizes
  * @param preClosed of those, closed beforehand in the order it is put together in
@@ -25,6 +26,7 @@ import toroid.core.weave.solve.Pose;
 public record WovenLength(
         String name,
         double tautMm,
+        double restMm,
         double thickMm,
         double massG,
         List<Integer> rings,
@@ -43,17 +45,24 @@ public record WovenLength(
         ends = List.copyOf(ends);
     }
 
+    /** How much shorter it lies at rest than pulled. */
+    public double givesMm() {
+        return Math.max(0, tautMm - restMm);
+    }
+
     /** A length: it has no rows. */
     public static WovenLength length(
             String name,
             double tautMm,
+            double restMm,
             double thickMm,
             double massG,
             List<Integer> rings,
             List<Integer> preClosed,
             List<Circle> circles) {
         var middle = new Vector3D(tautMm / 2, 0, 0);
-        return new WovenLength(name, tautMm, thickMm, massG, rings, preClosed, circles, List.of(), null, middle);
+        return new WovenLength(
+                name, tautMm, restMm, thickMm, massG, rings, preClosed, circles, List.of(), null, middle);
     }
 
     /**
@@ -64,6 +73,7 @@ public record WovenLength(
         int[] closed = new int[work.ringCount().size()];
         assembly.closedBefore().forEach(ring -> closed[patch.sizeClassOf(ring)]++);
         double thick = Math.min(work.taut().widthMm(), work.taut().heightMm());
+        double rest = work.rest() == null ? work.taut().lengthMm() : work.rest().lengthMm();
         List<Integer> before = IntStream.of(closed).boxed().toList();
         String name = patch.pattern().name();
         if (!(patch.shape() instanceof PatchShape.Rows)) {
@@ -73,6 +83,7 @@ public record WovenLength(
             return length(
                     name,
                     work.taut().lengthMm(),
+                    rest,
                     thick,
                     work.massG(),
                     work.ringCount(),
@@ -85,6 +96,7 @@ public record WovenLength(
         return new WovenLength(
                 name,
                 work.taut().lengthMm(),
+                rest,
                 thick,
                 work.massG(),
                 work.ringCount(),

@@ -8,7 +8,7 @@ package toroid.core.work;
  * @param wireMm its wire; 0 where it has none of its own
  * @param insideMm of a ring; 0 for what is none
  * @param parts how many
- * @param toMm thickness rings are hammered to, or the bead that goes on each; null for none
+ * @param toMm thickness rings are hammered to, the bead that goes on each, or the inside diameter of the curve a part is domed to; null for none
  */
 public record PartsHandled(Kind kind, String what, int part, double wireMm, double insideMm, int parts, Double toMm)
         implements Detail {
@@ -25,6 +25,8 @@ public record PartsHandled(Kind kind, String what, int part, double wireMm, doub
         CLOSE_FIRST,
         OPEN_FIRST,
         MAKE,
+        /** Bent over a rod, so that it lies on the body. */
+        DOME,
         PUT_TOGETHER
     }
 }

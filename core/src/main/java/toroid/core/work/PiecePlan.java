@@ -55,6 +55,17 @@ public final class PiecePlan {
                     0,
                     made.getValue().size());
             operations.add(operation("make-" + first, part.name(), Stage.FORM, Set.of(), detail));
+            if (part.domedMm() > 0) {
+                var domed = new PartsHandled(
+                        PartsHandled.Kind.DOME,
+                        part.name(),
+                        first,
+                        wire,
+                        0,
+                        made.getValue().size(),
+                        part.domedMm());
+                operations.add(operation("dome-" + first, part.name(), Stage.FORM, Set.of("make-" + first), domed));
+            }
         }
         int joins = work.joining().size();
         if (joins > 0) {

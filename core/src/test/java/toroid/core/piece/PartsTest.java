@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -13,26 +15,49 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import toroid.core.form.FormSolver;
 import toroid.core.form.Schools;
+import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
+import toroid.core.weave.Weaves;
 import toroid.core.weave.WovenLength;
 import toroid.core.weave.circle.Circle;
+import toroid.core.weave.composition.Composition;
+import toroid.core.weave.composition.Medallion;
 import toroid.core.weave.patch.PatchShape;
 
 /** Every kind of part by itself, and pieces with branches, runs and pairs. */
 class PartsTest {
     /** A weave as long as it is told, of twelve rings a unit; a sheet of rings a radius and a half apart, flat. */
-    private static final PartMaker.Weaves WEAVES = (weave, wire, insides, shape, metal) -> {
-        if (shape instanceof PatchShape.Rows rows) {
-            return sheet(weave, wire, insides.get(0), rows.counts());
+    private static final PartMaker.Weaves WEAVES = new PartMaker.Weaves() {
+        @Override
+        public WovenLength woven(String weave, double wire, List<Double> insides, PatchShape shape, Metal metal) {
+            if (shape instanceof PatchShape.Rows rows) {
+                return sheet(weave, wire, insides.get(0), rows.counts());
+            }
+            int units = ((PatchShape.Cells) shape).cells();
+            return WovenLength.length(
+                    weave,
+                    10 * units + 2 * wire,
+                    9 * units + 2 * wire,
+                    3 * wire,
+                    units,
+                    List.of(12 * units),
+                    List.of(6 * units),
+                    List.of());
         }
-        int units = ((PatchShape.Cells) shape).cells();
-        return WovenLength.length(
-                weave, 10 * units + 2 * wire, 3 * wire, units, List.of(12 * units), List.of(6 * units), List.of());
+
+        @Override
+        public Medallion medallion(Medallion.Asked asked) {
+            return MEDALLIONS.computeIfAbsent(
+                    asked, one -> Medallion.of(new Composition(Weaves.byId(one.weave()), one.plan()), one));
+        }
     };
+
+    /** Solved once for all tests. */
+    private static final Map<Medallion.Asked, Medallion> MEDALLIONS = new ConcurrentHashMap<>();
 
     private static WovenLength sheet(String weave, double wire, double inside, List<Integer> counts) {
         double radius = (inside + wire) / 2;
@@ -49,6 +74,7 @@ class PartsTest {
         return new WovenLength(
                 weave,
                 1.5 * radius * (first - 1) + inside + 2 * wire,
+                1.3 * radius * (first - 1) + inside + 2 * wire,
                 2 * wire,
                 0.1 * rings,
                 List.of(rings),

@@ -80,6 +80,8 @@ class PieceLineTest {
             "weave captive 0.9/3.4,2.5",
             "ring 1.6/9 bead=6",
             "sheet european-4-in-1 1.2/6 rows=5 columns=40 grow=-2",
+            "medallion byzantine 0.9/3.75 arms=4 rows=3 longer=2 hubs=2 larger=1.2 tie=1 bail",
+            "medallion european-4-in-1 1/5 arms=6 rows='2 3 2' longer='3 2' held=2 larger=1.2 about=7 tie=2 tied=all",
             "ring 1/6 hammered=0.7 soldered",
             "strand 0.48 (12 * bead 6/1 - bead 10/1.4 width=8 - 12 * bead 6/1)",
             "strand 0.25 loop=2 strands=3 (bead 4/1)",
@@ -163,6 +165,9 @@ class PieceLineTest {
                 "chain 3/0.6 colour=2",
                 "strand 0.5 (ring 1/4)",
                 "weave byzantine 0.9",
+                "medallion byzantine 0.9/3.4 arms=2",
+                "medallion byzantine 0.9/3.4 rows='2-3'",
+                "medallion byzantine 0.9/3.4 tied=all",
                 "finding anchor",
                 "X - Y"
             })

@@ -30,8 +30,38 @@ class WornTest {
     /** L²/8ρ for a short part (7.5); 20 mm on a wrist of 165: √(26.26² + 100) − 26.26 = 1.84. By hand. */
     @Test
     void aStraightPartStandsOffAtItsEnds() {
-        assertThat(Worn.standOffMm(20, 26.26)).isCloseTo(1.84, within(0.005));
-        assertThat(Worn.standOffMm(2, 26.26)).isCloseTo(4 / (8 * 26.26), within(1e-4));
+        assertThat(Worn.standOffMm(20, 0, 26.26)).isCloseTo(1.84, within(0.005));
+        assertThat(Worn.standOffMm(2, 0, 26.26)).isCloseTo(4 / (8 * 26.26), within(1e-4));
+    }
+
+    /** A part curved as the body lies on it; flatter it stands off at its ends, more curved in its middle: bow of an arc, {@code R − √(R² − L²/4)}. */
+    @ParameterizedTest
+    @ValueSource(doubles = {12, 18, 26, 40, 90})
+    void whatIsCurvedAsTheBodyLiesOnIt(double radius) {
+        double length = 20;
+        double bow = radius - Math.sqrt(radius * radius - length * length / 4);
+        assertThat(Worn.standOffMm(length, bow, radius)).isCloseTo(0, within(1e-9));
+        assertThat(Worn.standOffMm(length, bow, radius - 1)).isPositive();
+        assertThat(Worn.standOffMm(length, bow, radius + 1)).isPositive();
+        assertThat(Worn.standOffMm(length, bow + 0.5, radius)).isCloseTo(0.5, within(1e-9));
+    }
+
+    /** Six bars of 26 round a wrist: domed to it they leave more than flat ones, and none of a third of the girth is too long. */
+    @Test
+    void domedBarsCloseOnMore() {
+        // its holes are square to each other: two rings between keep all of them on their faces
+        String bars = "6 * (hammered-bar long=26%s - 2 * ring 0.9/3)";
+        Worn flat = Worn.of(PartsTest.solve(String.format(bars, "")), BodyPart.WRIST, 165);
+        Worn domed = Worn.of(PartsTest.solve(String.format(bars, " domed=54")), BodyPart.WRIST, 165);
+        assertThat(domed.insideGirthMm()).isGreaterThan(flat.insideGirthMm());
+        assertThat(domed.standsOffMm().get(0)).isLessThan(flat.standsOffMm().get(0) / 2);
+        String one = "ring 1/4 - hammered-bar long=66%s - 30 * ring 1/4";
+        assertThat(Worn.of(PartsTest.solve(String.format(one, "")), BodyPart.WRIST, 165)
+                        .tooLong())
+                .containsExactly(1);
+        assertThat(Worn.of(PartsTest.solve(String.format(one, " domed=54")), BodyPart.WRIST, 165)
+                        .tooLong())
+                .isEmpty();
     }
 
     /** A circle is an oval of ratio 1: C/2π. The ellipse of half axes 2 and 1 has a girth of 9.68845 (elliptic integral) and curves sharpest at 1/2. */

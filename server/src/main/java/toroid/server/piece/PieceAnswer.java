@@ -21,12 +21,14 @@ import toroid.core.piece.part.PartWork;
  * @param line as it is written shortest
  * @param pair whether it is made twice
  * @param finishedLengthMm of its row, from the first bearing point to the last, taut
+ * @param restLengthMm the same as it lies straight and unpulled; within as much as it gives, either way
  * @param hangsMm from the first bearing point down to the lowest of it, hung by its weight
  * @param targetLengthMm what the body asks for; null without a body
  * @param remainderMm what is over; negative where it is too short
  * @param thickMm how far its row stands off what it lies on, about
  * @param weightG of one of a pair
  * @param wireMm cut for its forms, for both of a pair
+ * @param minutes hands are at it, for both of a pair; within twice either way while nothing was timed
  * @param canBeMade whether every joint can be made and all goes in
  * @param worn closed round the body; null where it goes round none
  * @param draped hung from the neck it is for; null where it goes round none, or hangs as close as it
@@ -46,12 +48,14 @@ public record PieceAnswer(
         @NotNull boolean pair,
         @NotNull Piece.Shape shape,
         @NotNull double finishedLengthMm,
+        @NotNull double restLengthMm,
         @NotNull double hangsMm,
         @Schema(nullable = true) Double targetLengthMm,
         @Schema(nullable = true) Double remainderMm,
         @NotNull double thickMm,
         @NotNull double weightG,
         @NotNull double wireMm,
+        @NotNull double minutes,
         @NotNull boolean canBeMade,
         @Schema(nullable = true) Worn worn,
         @Schema(nullable = true) DrapedView draped,

@@ -6,6 +6,7 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import toroid.core.form.Schools;
 import toroid.core.numeric.Refusal;
+import toroid.core.piece.AtRest;
 import toroid.core.piece.Begun;
 import toroid.core.piece.BodyFit;
 import toroid.core.piece.Cures;
@@ -17,6 +18,7 @@ import toroid.core.piece.Piece;
 import toroid.core.piece.PieceLine;
 import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceSolver;
+import toroid.core.piece.PieceTime;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.Rescaled;
 import toroid.core.piece.Touching;
@@ -30,19 +32,17 @@ import toroid.server.preference.Choices;
 import toroid.server.preference.Preferences;
 import toroid.server.store.ServerCode;
 import toroid.server.tool.Mandrels;
-import toroid.server.weave.PatchWorkshop;
 
 /** Works pieces out with the maker's habits: the core's answers, composed. Keeps nothing. */
 @Service
 public class PieceWorkshop {
     private final FormWorkshop forms;
-    private final PatchWorkshop weaves;
+    private final WovenParts weaves;
     private final Preferences preferences;
     private final Mandrels mandrels;
     private final PieceStock stock;
 
-    PieceWorkshop(
-            FormWorkshop forms, PatchWorkshop weaves, Preferences preferences, Mandrels mandrels, PieceStock stock) {
+    PieceWorkshop(FormWorkshop forms, WovenParts weaves, Preferences preferences, Mandrels mandrels, PieceStock stock) {
         this.forms = forms;
         this.weaves = weaves;
         this.preferences = preferences;
@@ -63,7 +63,7 @@ public class PieceWorkshop {
 
     private Worked work(PieceQuestion question) {
         Piece piece = PieceLine.read(question.line());
-        var maker = new PartMaker(question.stuff(habits()), forms::work, weaves::woven);
+        var maker = new PartMaker(question.stuff(habits()), forms::work, weaves);
         PieceWork work = PieceSolver.solve(piece, maker);
         return new Worked(piece, maker, work, Laid.hung(work, Hanging.of(work)));
     }
@@ -84,12 +84,14 @@ public class PieceWorkshop {
                 worked.piece().pair(),
                 worked.piece().shape(),
                 work.lengthMm(),
+                work.lengthMm() - AtRest.givesMm(work),
                 worked.hangsMm(),
                 fit == null ? null : fit.targetMm(work),
                 fit == null ? null : fit.remainderMm(work),
                 work.thickMm(),
                 work.massG(),
                 lists.wireMm(),
+                PieceTime.minutes(work, lists, worked.piece().pair(), maker),
                 work.canBeMade(),
                 fit == null ? null : Worn.of(work, question.body().where(), fit.girthMm()),
                 draped == null
@@ -226,7 +228,7 @@ public class PieceWorkshop {
 
     /** A piece begun from one form. */
     Begun begun(BeginQuestion question) {
-        var maker = new PartMaker(question.stuff().stuff(habits()), forms::work, weaves::woven);
+        var maker = new PartMaker(question.stuff().stuff(habits()), forms::work, weaves);
         return Begun.of(question.part(), maker);
     }
 

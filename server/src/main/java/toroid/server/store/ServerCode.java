@@ -21,8 +21,6 @@ public enum ServerCode implements Code {
     CHANGED_MEANWHILE,
     FAULT,
     FORM_OF_OTHER_VERSION,
-    LARGER_RING_TOO_LARGE,
-    LARGER_RING_TOO_SMALL,
     LINE_WIRE_ALONE,
     MISSING,
     NOTE_TOO_LONG,

@@ -8,9 +8,9 @@ import toroid.core.ring.Ring;
 import toroid.core.ring.Tightness;
 import toroid.core.weave.assembly.AssemblyStep;
 import toroid.core.weave.assembly.Lie;
-import toroid.core.weave.circle.Circle;
 import toroid.core.weave.composition.Composition;
 import toroid.core.weave.composition.CompositionWork;
+import toroid.core.weave.composition.Medallion;
 import toroid.core.weave.composition.SolvedStar;
 import toroid.core.weave.composition.StarColours;
 import toroid.server.store.Recent;
@@ -20,13 +20,19 @@ import toroid.server.store.Recent;
 public class CompositionWorkshop {
     private static final int KEPT = 20;
     private static final int MOST_BESIDE = 6;
-    private static final int PARTS = 7;
 
     private final WeaveFiles files;
+    private final KeptMedallions medallions;
     private final Recent<Solving, SolvedStar> solved = new Recent<>(KEPT);
 
-    CompositionWorkshop(WeaveFiles files) {
+    CompositionWorkshop(WeaveFiles files, KeptMedallions medallions) {
         this.files = files;
+        this.medallions = medallions;
+    }
+
+    /** One as part of something larger. @throws toroid.core.numeric.Refusal when it does not go together so */
+    public Medallion medallion(Medallion.Asked asked) {
+        return medallions.of(files.byId(asked.weave()), asked);
     }
 
     /** What a solved star depends on. */
@@ -70,7 +76,7 @@ public class CompositionWorkshop {
                         .map(counts -> Arrays.stream(counts).boxed().toList())
                         .toList(),
                 palette,
-                rings(work),
+                FlatRings.of(work.rings()),
                 wires(work),
                 colours(composition, question.colouring()),
                 work.assembly().steps().stream()
@@ -79,17 +85,6 @@ public class CompositionWorkshop {
                         .toList(),
                 PatchWorkshop.preClosed(work.assembly()),
                 work.figures(question.metalOf().densityGramsPerCubicCentimetre()));
-    }
-
-    private static double[] rings(CompositionWork work) {
-        double[] all = new double[PARTS * work.rings().size()];
-        for (int n = 0; n < work.rings().size(); n++) {
-            Circle ring = work.rings().get(n);
-            System.arraycopy(ring.centre().toArray(), 0, all, PARTS * n, 3);
-            System.arraycopy(ring.normal().toArray(), 0, all, PARTS * n + 3, 3);
-            all[PARTS * n + 6] = ring.radius();
-        }
-        return all;
     }
 
     private static double[] wires(CompositionWork work) {

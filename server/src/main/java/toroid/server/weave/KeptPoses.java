@@ -4,12 +4,9 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.springframework.stereotype.Component;
 import toroid.core.weave.WeaveWork;
-import toroid.core.weave.circle.Circle;
 import toroid.core.weave.pattern.Lattice;
 import toroid.core.weave.solve.Pose;
 import toroid.server.store.Recent;
@@ -21,7 +18,6 @@ import toroid.server.store.Recent;
 @Component
 class KeptPoses {
     private static final TypeReference<List<Flat>> FLATS = new TypeReference<>() {};
-    private static final int NUMBERS = 7;
     private static final int RECENT = 80;
 
     private final SolvedWeaveRepository repository;
@@ -37,28 +33,14 @@ class KeptPoses {
         this.clock = clock;
     }
 
-    /** A pose as kept: {@code rings} holds centre, normal and radius, ring after ring. */
+    /** A pose as kept. */
     private record Flat(double pitch, double across, double turn, double[] rings) {
         static Flat of(Pose pose) {
-            double[] rings = new double[NUMBERS * pose.rings().size()];
-            for (int k = 0; k < pose.rings().size(); k++) {
-                Circle ring = pose.rings().get(k);
-                System.arraycopy(ring.centre().toArray(), 0, rings, NUMBERS * k, 3);
-                System.arraycopy(ring.normal().toArray(), 0, rings, NUMBERS * k + 3, 3);
-                rings[NUMBERS * k + 6] = ring.radius();
-            }
-            return new Flat(pose.pitch(), pose.across(), pose.turn(), rings);
+            return new Flat(pose.pitch(), pose.across(), pose.turn(), FlatRings.of(pose.rings()));
         }
 
         Pose pose(Lattice lattice) {
-            var circles = new ArrayList<Circle>();
-            for (int at = 0; at < rings.length; at += NUMBERS) {
-                circles.add(new Circle(
-                        new Vector3D(rings[at], rings[at + 1], rings[at + 2]),
-                        new Vector3D(rings[at + 3], rings[at + 4], rings[at + 5]),
-                        rings[at + 6]));
-            }
-            return new Pose(lattice, circles, pitch, across, turn);
+            return new Pose(lattice, FlatRings.rings(rings), pitch, across, turn);
         }
     }
 

@@ -6,11 +6,9 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import toroid.core.numeric.Refusal;
 import toroid.core.weave.CutList;
-import toroid.core.weave.composition.CompositionWork;
 import toroid.core.work.WeavePlan;
 import toroid.server.preference.Choices;
 import toroid.server.ring.RingJobData;
-import toroid.server.store.ServerCode;
 import toroid.server.weave.ColourCount;
 import toroid.server.weave.CompositionAnswer;
 import toroid.server.weave.CompositionQuestion;
@@ -68,7 +66,7 @@ public class MedallionKind extends KindBase<MedallionJobData, MedallionKind.Meda
     @Override
     public Planned<MedallionFacts> plan(MedallionJobData job) {
         CompositionAnswer answer = workshop.answer(job.weaveId(), job.composition());
-        demandRoom(answer);
+        answer.fit().demandRoom("composition.hubInnerMm", answer.hubInnerDiameterMm(), answer.hubUsualMm());
         int total = answer.ringCount().stream().mapToInt(Integer::intValue).sum();
         var facts = new MedallionFacts(
                 job,
@@ -83,7 +81,7 @@ public class MedallionKind extends KindBase<MedallionJobData, MedallionKind.Meda
     @Override
     public List<RingJobData> cuts(MedallionJobData job, Choices choices) {
         CompositionAnswer answer = workshop.answer(job.weaveId(), job.composition());
-        demandRoom(answer);
+        answer.fit().demandRoom("composition.hubInnerMm", answer.hubInnerDiameterMm(), answer.hubUsualMm());
         CompositionQuestion asked = job.composition();
         var colours = IntStream.range(0, answer.palette().size())
                 .mapToObj(place -> ColourCount.of(
@@ -97,18 +95,6 @@ public class MedallionKind extends KindBase<MedallionJobData, MedallionKind.Meda
                 List.of("small rings", "larger rings"),
                 colours,
                 choices);
-    }
-
-    private static void demandRoom(CompositionAnswer answer) {
-        boolean small = answer.fit() == CompositionWork.HubFit.TOO_SMALL;
-        if (small || answer.fit() == CompositionWork.HubFit.TOO_LARGE) {
-            throw Refusal.of(
-                            small ? ServerCode.LARGER_RING_TOO_SMALL : ServerCode.LARGER_RING_TOO_LARGE,
-                            "composition.hubInnerMm",
-                            answer.hubInnerDiameterMm())
-                    .with("insideMm", answer.hubInnerDiameterMm())
-                    .with("usualMm", answer.hubUsualMm());
-        }
     }
 
     @Override

@@ -151,6 +151,34 @@ class PieceApiTest extends ApiTest {
         }
     }
 
+    /** A star in a piece is that of its own page: the same rings, the same larger one, as many closed beforehand; kept, and the same at twice the size. */
+    @Test
+    void aMedallionInAPieceIsTheMedallionByItself() {
+        Map<String, Object> asked = Map.of("line", "medallion box-chain 1/4.5 arms=3 rows=1 larger=1.2");
+        JsonNode piece = solved(asked);
+        JsonNode page = tell(
+                        "/api/weaves/box-chain/composition",
+                        Map.of(
+                                "wireDiameterMm", 1,
+                                "innerDiameterMm", 4.5,
+                                "hubWireMm", 1.2,
+                                "arms", 3,
+                                "rows", 1,
+                                "hubs", 1,
+                                "bail", false))
+                .body();
+        assertThat(piece.at("/rings/0/count").asInt())
+                .isEqualTo(page.at("/ringCount/0").asInt());
+        assertThat(piece.at("/rings/1/innerDiameterMm").asDouble())
+                .isCloseTo(page.get("hubUsualMm").asDouble(), within(1e-3));
+        assertThat(piece.at("/rings/0/preClosed").asInt()
+                        + piece.at("/rings/1/preClosed").asInt())
+                .isEqualTo(page.at("/preClosed/inHand").asInt());
+        JsonNode again = solved(Map.of("line", "medallion box-chain 2/9 arms=3 rows=1 larger=2.4"));
+        assertThat(again.get("finishedLengthMm").asDouble())
+                .isCloseTo(2 * piece.get("finishedLengthMm").asDouble(), within(1e-6));
+    }
+
     /** Three drops of one frame: the joint of the frame carries them all, and nothing hangs through anything. */
     @Test
     void hangsAPieceByItsFirstPart() {

@@ -3,6 +3,7 @@ package toroid.core.form.catalogue;
 import com.google.auto.service.AutoService;
 import java.util.ArrayList;
 import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.Frame;
 import toroid.core.form.EarWires;
 import toroid.core.form.EndState;
@@ -13,6 +14,7 @@ import toroid.core.form.FormInfo;
 import toroid.core.form.FormMaker;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.form.Loops;
+import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.Stack;
 import toroid.core.form.StackItem;
@@ -62,10 +64,16 @@ public final class EarPost implements Form {
         return List.of("post", "stud", "ear stud", "ear posts", "posts", "studs");
     }
 
+    /** Middle of a lobe behind what lies in front of it, mm: half of about 5 mm. Common practice. */
+    private static final double IN_THE_LOBE = 2.5;
+
     @Override
     public void make(FormMaker m) {
         EarWires.check(m);
         WireMaker post = m.wire("post", Loops.stem(0, 0, 1, 1)).leave("post", m.mm("post"));
+        Frame front = post.here();
+        Vector3D inTheLobe = new Vector3D(1, front.position(), -IN_THE_LOBE, front.tangent(), -m.d(), front.normal());
+        post.port("in the lobe", inTheLobe, front.binormal(), m.d(), Opening.WORN);
         post.step(Kind.BEND, "square to the post").crisp(-90);
         if (!Stack.chosen(m)) {
             Loops.offset(post, m.mm("loop"), "loop");

@@ -139,6 +139,12 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
      * Between the insides of its end loops: its beads, a crimp at either end, the slack, and the two loops, {@code Σ l + 2 c + s + 2 i}. Taut beads
      * exactly so; within the slack it gives.
      */
+    /** Bead by bead on each strand, and a crimp with its cover at either end. Our own figures, from memory. */
+    @Override
+    public double handSeconds(PartMaker with) {
+        return 4 * beads.stream().mapToInt(bead -> bead.all(strands)).sum() + 2 * 60;
+    }
+
     @Override
     public PartWork work(PartMaker with) {
         double beaded = beadedMm();

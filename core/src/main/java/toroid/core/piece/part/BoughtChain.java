@@ -146,15 +146,18 @@ public record BoughtChain(double pitchMm, double wireMm, int links, double insid
         double mass = links * Math.PI / 4 * wireMm * wireMm * link / 1000 * with.density();
         var bought =
                 new PartWork.Bought(PartWork.Bought.Kind.CHAIN, "chain", List.of(pitchMm, insideMm, wireMm), length);
+        // a link's hole is shared by its neighbours as a ring's is
+        double gives = (links - 1) * Math.max(0, pitchMm - 2 * wireMm) / 3;
         PartWork plain = PartWork.plain(
-                this,
-                "chain",
-                first,
-                last,
-                length,
-                mass,
-                insideMm + 2 * wireMm,
-                PartWork.Takes.bought(List.of(bought)));
+                        this,
+                        "chain",
+                        first,
+                        last,
+                        length,
+                        mass,
+                        insideMm + 2 * wireMm,
+                        PartWork.Takes.bought(List.of(bought)))
+                .giving(gives);
         return links < LEAST_ABOUT ? plain : plain.carrying(List.of(middle(opens)));
     }
 }

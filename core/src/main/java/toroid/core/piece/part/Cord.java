@@ -114,6 +114,12 @@ public record Cord(double diameterMm, double lengthMm, double wireMm) implements
      * Between the insides of the two ends' loops: the cord, and what each end reaches beyond it, taken as the end's own length less its coil,
      * which the cord fills. Glue and cord give a millimetre or two.
      */
+    /** Cut, and two ends coiled, glued or pressed on. Our own figure, from memory. */
+    @Override
+    public double handSeconds(PartMaker with) {
+        return 2 * 90;
+    }
+
     @Override
     public PartWork work(PartMaker with) {
         var end = new FormPart(END, null, wireMm, Map.of("cord", diameterMm));

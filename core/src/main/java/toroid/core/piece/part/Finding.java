@@ -101,7 +101,7 @@ public record Finding(Kind kind, double lengthMm, double insideMm, double wireMm
 
     @Override
     public boolean isEarWire(PartMaker with) {
-        return kind == Kind.EAR_WIRE;
+        return kind == Kind.EAR_WIRE || kind == Kind.EAR_POST;
     }
 
     @Override

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Also;
@@ -16,6 +17,7 @@ import toroid.core.form.FormStep;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Forms;
+import toroid.core.form.HandTime;
 import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.Port;
@@ -27,7 +29,7 @@ import toroid.core.quantity.Note;
 
 /**
  * A form of the catalogue: {@code id[:half] {name=value}}, its wire as {@code wire=0.8}, its parameters by their ids. Of a form of two parts
- * that come apart one half, by the name of its wire: {@code toggle:bar}.
+ * that come apart one half, by the name of its wire: {@code toggle:bar}. {@code domed=58} bends it over a rod when it is done ({@link Domed}).
  *
  * @param half the wire of the half that is meant; null for a form in one
  * @param wireMm its wire; null for the form's usual one
@@ -79,8 +81,9 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
         Form form = Forms.byId(formId);
         Map<String, Object> scaled = new TreeMap<>(values);
         scaled.replaceAll((id, value) -> {
-            boolean length = form.parameters().stream()
-                    .anyMatch(one -> one.id().equals(id) && one.kind() == Parameter.Kind.LENGTH);
+            boolean length = id.equals(Domed.ID)
+                    || form.parameters().stream()
+                            .anyMatch(one -> one.id().equals(id) && one.kind() == Parameter.Kind.LENGTH);
             if (value instanceof List<?> list) {
                 return ListedWords.scaled(list, factor);
             }
@@ -128,15 +131,17 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
     private FormWork formed(Form form, PartMaker with) {
         double wire = wireMm == null ? form.info().usualWireMm() : wireMm;
         var stuff = with.stuff();
+        Map<String, Object> own = new TreeMap<>(values);
+        own.remove(Domed.ID);
         return with.formed(
-                new FormPart(formId, null, wireMm, values),
+                new FormPart(formId, null, wireMm, own),
                 form,
                 new FormRequest(
                         wire,
                         stuff.metal(),
                         stuff.temper(),
                         FlowEstimate.ofHandbook(stuff.metal().flow(stuff.temper())),
-                        values,
+                        own,
                         false,
                         stuff.schools()));
     }
@@ -154,6 +159,9 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
             }
         }
         values.forEach((id, value) -> fields.add(new Field(id, value)));
+        if (!values.containsKey(Domed.ID)) {
+            fields.add(new Field(Domed.ID, 0.0));
+        }
         return fields;
     }
 
@@ -170,7 +178,8 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
         Map<String, Object> changed = new TreeMap<>(values);
         Object told = value == null || value instanceof List<?> ? value : LineWords.told(field, value);
         told = ListedWords.told(formId, field, told);
-        if (told == null || ListedWords.isUsual(formId, field, told)) {
+        boolean flat = field.equals(Domed.ID) && Double.valueOf(0).equals(told);
+        if (told == null || flat || ListedWords.isUsual(formId, field, told)) {
             changed.remove(field);
         } else {
             changed.put(field, told);
@@ -179,7 +188,7 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
     }
 
     /** What any form takes besides its own parameters. */
-    private static final Set<String> BESIDES = Set.of(Also.ID, WireMetals.ID);
+    private static final Set<String> BESIDES = Set.of(Also.ID, WireMetals.ID, Domed.ID);
 
     /** A hook is there once: at the other end is what it hooks into. Of a clasp of two halves the other one is. */
     @Override
@@ -211,6 +220,13 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
     private static final Set<FormStep.Kind> WOUND =
             EnumSet.of(FormStep.Kind.WRAP, FormStep.Kind.COIL, FormStep.Kind.BIND);
 
+    /** Of a form in halves each half has half of its steps. */
+    @Override
+    public double handSeconds(PartMaker with) {
+        double all = HandTime.seconds(formed(Forms.byId(formId), with).steps());
+        return half == null ? all : all / 2;
+    }
+
     /** Its wires as they lie, and what is on them. */
     @Override
     public Body body(PartMaker with) {
@@ -225,7 +241,9 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
                 tubes.add(new Body.Tube(work.request().metalOf(wire.name()).id(), wire.diameterMm(), points, false));
             }
         }
-        return new Body(tubes, half == null ? work.solids() : List.of());
+        var flat = new Body(tubes, half == null ? work.solids() : List.of());
+        Domed domed = domed(Forms.byId(formId), work);
+        return domed == null ? flat : domed.body(flat);
     }
 
     /** How far a drawn line may be off its curve, in wires. */
@@ -235,27 +253,51 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
         return half == null || half.equals(wire);
     }
 
-    private PartWork worked(Form form, FormWork work) {
-        List<FormedWire> wires =
-                work.wires().stream().filter(wire -> isOurs(wire.name())).toList();
+    /** Where it takes neighbours: what only a body takes is a piece by itself. */
+    private List<Port> ports(Form form, FormWork work) {
         List<Port> free = work.ports().stream()
                 .filter(port -> isOurs(port.wire()) && port.carriesMm() == 0)
                 .toList();
         List<Port> taking =
                 free.stream().filter(port -> port.opens() != Opening.WORN).toList();
-        // what only a body takes is a piece by itself
         List<Port> ports = taking.isEmpty() ? free : taking;
-        if (ports.isEmpty() || wires.isEmpty()) {
+        if (ports.isEmpty()) {
+            throw Refusal.of(RefusalCode.PART_HANGS_FROM_NOTHING, "piece", formId)
+                    .with("form", form.info().name());
+        }
+        return ports;
+    }
+
+    /** The curve it is bent to; null where it stays flat. */
+    private Domed domed(Form form, FormWork work) {
+        if (!values.containsKey(Domed.ID)) {
+            return null;
+        }
+        Port[] ends = FormShape.ends(ports(form, work));
+        if (ends[1] == null) {
+            throw Refusal.of(RefusalCode.DOMED_HAS_ONE_END, "piece", formId)
+                    .with("form", form.info().name());
+        }
+        return Domed.of(LineWords.number(Domed.ID, values.get(Domed.ID)), ends);
+    }
+
+    private PartWork worked(Form form, FormWork work) {
+        List<FormedWire> wires =
+                work.wires().stream().filter(wire -> isOurs(wire.name())).toList();
+        List<Port> flat = ports(form, work);
+        if (wires.isEmpty()) {
             throw Refusal.of(RefusalCode.PART_HANGS_FROM_NOTHING, "piece", formId)
                     .with("form", form.info().name());
         }
         var shape = new FormShape(work, wires, half == null ? work.solids() : List.of());
+        Domed domed = domed(form, work);
+        List<Port> ports = domed == null ? flat : domed.ports(flat);
         Port[] ends = FormShape.ends(ports);
         if (ends[1] == null && shape.isRingAbout(ends[0])) {
             ends[1] = ends[0];
         }
         Vector3D pull = ends[1] == null ? shape.down(ends[0]) : FormShape.along(ends[0], ends[1]);
-        return new PartWork(
+        PartWork done = new PartWork(
                 this,
                 half == null ? form.info().name() : form.info().name() + ", " + half,
                 ends[0],
@@ -264,12 +306,13 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
                         .filter(port -> port != ends[0] && port != ends[1])
                         .toList(),
                 pull,
-                shape.centreOfMass(),
+                shape.centreOfMass(domed == null ? UnaryOperator.identity() : domed::place),
                 ends[1] == null ? shape.hangsMm(ends[0], pull) : spanMm(ends),
                 shape.massG(),
                 shape.thickMm(),
                 new PartWork.Takes(wires.stream().map(one -> cut(work, one)).toList(), List.of(), shape.beads()),
                 List.of());
+        return domed == null ? done : done.bowed(domed.bowMm(FormShape.ends(flat)));
     }
 
     private static double spanMm(Port[] ends) {

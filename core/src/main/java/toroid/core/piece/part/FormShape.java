@@ -3,6 +3,7 @@ package toroid.core.piece.part;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
@@ -125,6 +126,11 @@ record FormShape(FormWork work, List<FormedWire> wires, List<Solid> solids) {
 
     /** Wires by length and section, beads in their middle. */
     Vector3D centreOfMass() {
+        return centreOfMass(UnaryOperator.identity());
+    }
+
+    /** @param laid where each place of it comes to lie */
+    Vector3D centreOfMass(UnaryOperator<Vector3D> laid) {
         Vector3D sum = Vector3D.ZERO;
         double all = 0;
         for (FormedWire wire : wires) {
@@ -133,13 +139,13 @@ record FormShape(FormWork work, List<FormedWire> wires, List<Solid> solids) {
             double weight = wireG(wire) / parts;
             for (int i = 0; i < parts; i++) {
                 Vector3D place = wire.program().at((i + 0.5) * length / parts).position();
-                sum = new Vector3D(1, sum, weight, place);
+                sum = new Vector3D(1, sum, weight, laid.apply(place));
                 all += weight;
             }
         }
         for (Solid solid : solids) {
             double weight = beadG(solid);
-            sum = new Vector3D(1, sum, weight, solid.centre());
+            sum = new Vector3D(1, sum, weight, laid.apply(solid.centre()));
             all += weight;
         }
         return sum.scalarMultiply(1 / all);

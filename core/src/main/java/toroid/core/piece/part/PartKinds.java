@@ -11,6 +11,7 @@ public final class PartKinds {
             "stone", Stone::read,
             "weave", WeaveLength::read,
             "sheet", WeaveSheet::read,
+            "medallion", MedallionPart::read,
             "strand", BeadStrand::read,
             "cord", Cord::read,
             "finding", Finding::read);

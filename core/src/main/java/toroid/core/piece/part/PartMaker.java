@@ -12,6 +12,7 @@ import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 import toroid.core.weave.WovenLength;
+import toroid.core.weave.composition.Medallion;
 import toroid.core.weave.patch.PatchShape;
 
 /** Works the parts of a piece out, each once. */
@@ -36,11 +37,26 @@ public final class PartMaker {
          * @throws Refusal for a weave nobody knows, rings it cannot be made of, or rows of what is no sheet
          */
         WovenLength woven(String weave, double wireMm, List<Double> insidesMm, PatchShape shape, Metal metal);
+
+        /** @throws Refusal for a weave nobody knows, or what does not go together so */
+        Medallion medallion(Medallion.Asked asked);
     }
 
     /** Without weaves: a piece that has some is refused. */
-    public static final Weaves NO_WEAVES = (weave, wire, insides, shape, metal) -> {
-        throw Refusal.of(RefusalCode.UNREADABLE_PIECE, "line", "weave " + weave);
+    public static final Weaves NO_WEAVES = new Weaves() {
+        @Override
+        public WovenLength woven(String weave, double wireMm, List<Double> insidesMm, PatchShape shape, Metal metal) {
+            throw unknown(weave);
+        }
+
+        @Override
+        public Medallion medallion(Medallion.Asked asked) {
+            throw unknown(asked.weave());
+        }
+
+        private static Refusal unknown(String weave) {
+            return Refusal.of(RefusalCode.UNREADABLE_PIECE, "line", "weave " + weave);
+        }
     };
 
     private final Stuff stuff;
@@ -49,6 +65,7 @@ public final class PartMaker {
     private final Map<PartSpec, PartWork> worked = new HashMap<>();
     private final Map<FormPart, FormWork> formed = new HashMap<>();
     private final Map<Map.Entry<WeaveSizes, PatchShape>, WovenLength> woven = new HashMap<>();
+    private final Map<Medallion.Asked, Medallion> medallions = new HashMap<>();
 
     public PartMaker(Stuff stuff, Forms forms, Weaves weaves) {
         this.stuff = stuff;
@@ -87,6 +104,10 @@ public final class PartMaker {
             woven.put(Map.entry(of, shape), known);
         }
         return known;
+    }
+
+    Medallion medallion(Medallion.Asked asked) {
+        return medallions.computeIfAbsent(asked, weaves::medallion);
     }
 
     double density() {

@@ -4,7 +4,16 @@ import java.util.List;
 
 /** A part of a piece, as it is asked for. One class for each kind; {@link PartKinds} knows them by their first word. */
 public sealed interface PartSpec
-        permits BeadStrand, BoughtChain, Cord, Finding, FormPart, RingPart, Stone, WeaveLength, WeaveSheet {
+        permits BeadStrand,
+                BoughtChain,
+                Cord,
+                Finding,
+                FormPart,
+                MedallionPart,
+                RingPart,
+                Stone,
+                WeaveLength,
+                WeaveSheet {
     /** As a line writes it; what is written is read back the same. */
     String written();
 
@@ -41,6 +50,14 @@ public sealed interface PartSpec
     /** Whether it goes through an ear's lobe and stands square to it. */
     default boolean isEarWire(PartMaker with) {
         return false;
+    }
+
+    /**
+     * How long hands are at making it, seconds, within {@link toroid.core.form.HandTime#WITHIN} times: what is wound by the dozen is counted with the
+     * rings, what is bought takes none.
+     */
+    default double handSeconds(PartMaker with) {
+        return 0;
     }
 
     /** What stands at the other end of a mirrored row that begins with it; null for nothing. */

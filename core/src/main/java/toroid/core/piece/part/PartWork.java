@@ -20,6 +20,8 @@ import toroid.core.ring.Ring;
  * @param thickMm how far it stands off what it lies on, about: two wires or its thickest bead
  * @param takes what it takes from the shelf
  * @param notes what there is to say of it by itself
+ * @param bowMm how far its middle is domed outward beyond the line between its bearing points; 0 for what is flat
+ * @param givesMm how much shorter it is when it lies at rest: what a weave or a chain gives by itself; 0 for what is rigid
  */
 public record PartWork(
         PartSpec spec,
@@ -33,7 +35,9 @@ public record PartWork(
         double massG,
         double thickMm,
         Takes takes,
-        List<PartNote> notes) {
+        List<PartNote> notes,
+        double bowMm,
+        double givesMm) {
     /**
      * What a part takes.
      *
@@ -117,6 +121,23 @@ public record PartWork(
         notes = List.copyOf(notes);
     }
 
+    /** A rigid part, flat. */
+    public PartWork(
+            PartSpec spec,
+            String name,
+            Port first,
+            Port last,
+            List<Port> middles,
+            Vector3D pull,
+            Vector3D middle,
+            double spanMm,
+            double massG,
+            double thickMm,
+            Takes takes,
+            List<PartNote> notes) {
+        this(spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, notes, 0, 0);
+    }
+
     /** A part along x with one or two ports and nothing to say, as heavy on either side of its middle. */
     static PartWork plain(
             PartSpec spec,
@@ -134,17 +155,45 @@ public record PartWork(
 
     /** The same, and things hang from it on its way besides. */
     PartWork carrying(List<Port> along) {
-        return new PartWork(spec, name, first, last, along, pull, middle, spanMm, massG, thickMm, takes, notes);
+        return new PartWork(
+                spec, name, first, last, along, pull, middle, spanMm, massG, thickMm, takes, notes, bowMm, givesMm);
     }
 
     /** The same, with something to say of it. */
     PartWork saying(List<PartNote> said) {
-        return new PartWork(spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, said);
+        return new PartWork(
+                spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, said, bowMm, givesMm);
+    }
+
+    /** The same, so much shorter at rest than pulled. */
+    PartWork giving(double mm) {
+        return new PartWork(
+                spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, notes, bowMm, mm);
+    }
+
+    /** The same, domed. */
+    PartWork bowed(double mm) {
+        return new PartWork(
+                spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, notes, mm, givesMm);
     }
 
     /** The same, its mass elsewhere. */
     PartWork about(Vector3D centreOfMass) {
-        return new PartWork(spec, name, first, last, middles, pull, centreOfMass, spanMm, massG, thickMm, takes, notes);
+        return new PartWork(
+                spec,
+                name,
+                first,
+                last,
+                middles,
+                pull,
+                centreOfMass,
+                spanMm,
+                massG,
+                thickMm,
+                takes,
+                notes,
+                bowMm,
+                givesMm);
     }
 
     /** A part with one port that hangs from it that way, as heavy on either side of its middle. */
@@ -159,6 +208,11 @@ public record PartWork(
             Takes takes) {
         Vector3D middle = new Vector3D(1, port.bearing(pull.negate()), spanMm / 2, pull);
         return new PartWork(spec, name, port, null, List.of(), pull, middle, spanMm, massG, thickMm, takes, List.of());
+    }
+
+    /** Inside diameter of the curve it is domed to, mm; 0 for what is flat. */
+    public double domedMm() {
+        return spec instanceof FormPart form && form.values().get(Domed.ID) instanceof Number mm ? mm.doubleValue() : 0;
     }
 
     /** A single ring opens once for all it holds. */

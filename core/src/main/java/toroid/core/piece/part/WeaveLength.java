@@ -69,6 +69,11 @@ public record WeaveLength(WeaveSizes of, int units) implements PartSpec {
         return true;
     }
 
+    @Override
+    public double handSeconds(PartMaker with) {
+        return WeaveSizes.handSeconds(of.takes(woven(with)));
+    }
+
     private WovenLength woven(PartMaker with) {
         return with.woven(of, new PatchShape.Cells(units));
     }
@@ -88,6 +93,7 @@ public record WeaveLength(WeaveSizes of, int units) implements PartSpec {
                 of.insidesMm().stream().mapToDouble(Double::doubleValue).min().orElseThrow();
         Port first = Ends.at("first ring", 0, -1, inside, wire, Opening.SIDEWAYS);
         Port last = Ends.at("last ring", span, 1, inside, wire, Opening.SIDEWAYS);
-        return PartWork.plain(this, woven.name(), first, last, span, woven.massG(), woven.thickMm(), of.takes(woven));
+        return PartWork.plain(this, woven.name(), first, last, span, woven.massG(), woven.thickMm(), of.takes(woven))
+                .giving(woven.givesMm());
     }
 }

@@ -88,6 +88,11 @@ public record WeaveSheet(WeaveSizes of, int rows, int columns, int grow) impleme
         return true;
     }
 
+    @Override
+    public double handSeconds(PartMaker with) {
+        return WeaveSizes.handSeconds(of.takes(woven(with)));
+    }
+
     private WovenLength woven(PartMaker with) {
         return with.woven(of, counts(rows, columns, grow));
     }
@@ -106,8 +111,9 @@ public record WeaveSheet(WeaveSizes of, int rows, int columns, int grow) impleme
         double span = last.bearing(Vector3D.PLUS_I)
                 .subtract(first.bearing(Vector3D.MINUS_I))
                 .getX();
-        PartWork plain =
-                PartWork.plain(this, woven.name(), first, last, span, woven.massG(), woven.thickMm(), of.takes(woven));
+        PartWork plain = PartWork.plain(
+                        this, woven.name(), first, last, span, woven.massG(), woven.thickMm(), of.takes(woven))
+                .giving(woven.givesMm());
         Port below = port("middle of the last row", woven.below());
         return rows < 2 ? plain : plain.carrying(List.of(below)).about(woven.middle());
     }

@@ -96,6 +96,16 @@ record WeaveSizes(String weave, double wireMm, List<Double> insidesMm) {
         return PartWork.Takes.rings(rings);
     }
 
+    /** Every ring that is opened goes in one by one; those closed beforehand are picked up with it. */
+    static double handSeconds(PartWork.Takes takes) {
+        return takes.rings().stream()
+                .mapToDouble(size -> EACH_SECONDS * (size.count() - size.preClosed()))
+                .sum();
+    }
+
+    /** To pick up, lead through and close one ring. Our own figure, from memory. */
+    private static final double EACH_SECONDS = 20;
+
     /** Ring for ring, as it lies. */
     Body body(WovenLength woven) {
         int points = woven.circles().size() > FEW ? ROUGH : FINE;

@@ -3,6 +3,8 @@ package toroid.core.weave.composition;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.core.quantity.Figure;
 import toroid.core.ring.Ring;
 import toroid.core.ring.Tightness;
@@ -71,6 +73,20 @@ public record CompositionWork(
             boolean low = inner < smallest * (1 + Tightness.EDGE);
             boolean high = largest != null && inner > largest * (1 - Tightness.EDGE);
             return low || high ? ON_THE_EDGE : GOES_IN;
+        }
+
+        /** @throws Refusal for a larger ring known not to go in */
+        public void demandRoom(String field, double insideMm, double usualMm) {
+            if (this == TOO_SMALL || this == TOO_LARGE) {
+                throw Refusal.of(
+                                this == TOO_SMALL
+                                        ? RefusalCode.LARGER_RING_TOO_SMALL
+                                        : RefusalCode.LARGER_RING_TOO_LARGE,
+                                field,
+                                insideMm)
+                        .with("insideMm", insideMm)
+                        .with("usualMm", usualMm);
+            }
         }
     }
 

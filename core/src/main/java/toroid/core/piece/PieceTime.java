@@ -1,0 +1,57 @@
+package toroid.core.piece;
+
+import toroid.core.form.HandTime;
+import toroid.core.piece.part.PartMaker;
+
+/**
+ * How long hands are at a piece, minutes: its parts made, its rings wound, cut, opened and closed, all joined. Our own figures, from memory, while nothing
+ * was timed; within {@link HandTime#WITHIN} times either way. Waits (glue, pickle) are not in it.
+ */
+public final class PieceTime {
+    private static final double SECONDS = 60;
+
+    /** Winding and cutting one ring. */
+    private static final double RING = 4;
+
+    /** Closing one flush beforehand; opening one. */
+    private static final double CLOSE = 8;
+
+    private static final double OPEN = 5;
+    private static final double SOLDER = 90;
+    private static final double HAMMER = 20;
+    private static final double BEAD = 6;
+
+    private PieceTime() {}
+
+    /** @param pair whether it is made twice */
+    public static double minutes(PieceWork work, PieceLists lists, boolean pair, PartMaker maker) {
+        double each = 0;
+        for (var part : work.parts()) {
+            each += part.spec().handSeconds(maker);
+            each += part.domedMm() > 0 ? HAMMER : 0;
+        }
+        for (AssemblyStep step : work.joining()) {
+            each += seconds(step.act());
+        }
+        double rings = lists.rings().stream().mapToDouble(PieceTime::seconds).sum();
+        return ((pair ? 2 : 1) * each + rings) / SECONDS;
+    }
+
+    private static double seconds(AssemblyStep.Act act) {
+        return switch (act) {
+            case MAKE, CLOSE_BEFORE -> 0;
+            case HOOK -> 3;
+            case OPEN_AND_CLOSE -> 15;
+            case FORM_ROUND -> 20;
+        };
+    }
+
+    private static double seconds(PieceLists.Rings rings) {
+        double made = RING * rings.turns() * (rings.count() + rings.spare());
+        double readied = (rings.hammeredMm() == null ? 0 : HAMMER)
+                + (rings.beadMm() == null ? 0 : BEAD)
+                + (rings.soldered() ? SOLDER : 0);
+        int opened = rings.count() - rings.preClosed();
+        return made + readied * rings.count() + CLOSE * rings.preClosed() + OPEN * opened;
+    }
+}
