@@ -15,8 +15,12 @@ beforeAll(async () => {
 
 const SIDES = 16;
 
-/** A stretch of tube as a closed mesh. */
-function tube(points: number[][], radius: number): Manifold {
+/**
+ * A stretch of tube as a closed mesh.
+ *
+ * @param section at each point the width's direction, half the width and half the thickness, where it is hammered
+ */
+function tube(points: number[][], radius: number, section: (number[] | null)[] = []): Manifold {
   const vertices: number[] = [];
   const triangles: number[] = [];
   let n: number[] | null = null;
@@ -28,7 +32,8 @@ function tube(points: number[][], radius: number): Manifold {
     const b = cross(t, n);
     for (let k = 0; k < SIDES; k++) {
       const a = (2 * Math.PI * k) / SIDES;
-      vertices.push(...p.map((x, j) => x + radius * (Math.cos(a) * n![j]! + Math.sin(a) * b[j]!)));
+      const out = n.map((x, j) => Math.cos(a) * x + Math.sin(a) * b[j]!);
+      vertices.push(...corner(p, out, t, radius, section[i] ?? null));
     }
   });
   const last = points.length - 1;
@@ -53,6 +58,20 @@ function tube(points: number[][], radius: number): Manifold {
     }),
   );
 }
+
+/** Round, or boxy with rounded edges as a hammered section is. */
+function corner(p: number[], out: number[], t: number[], radius: number, section: number[] | null): number[] {
+  if (!section || section[3]! - section[4]! < 1e-6) {
+    return p.map((x, j) => x + radius * out[j]!);
+  }
+  const across = section.slice(0, 3);
+  const through = cross(t, across);
+  const u = section[3]! * boxy(dot(out, across));
+  const v = section[4]! * boxy(dot(out, through));
+  return p.map((x, j) => x + u * across[j]! + v * through[j]!);
+}
+
+const boxy = (x: number) => Math.sign(x) * Math.sqrt(Math.abs(x));
 
 const minus = (a: number[], b: number[]) => a.map((x, i) => x - b[i]!);
 const dot = (a: number[], b: number[]) => a.reduce((sum, x, i) => sum + x * b[i]!, 0);
@@ -189,9 +208,7 @@ describe("parts of a piece", () => {
 function common(answer: PieceSolved, way: "along" | "down", share: number): number {
   const { shapes, shapeOf } = answer.drawing;
   const parts = shapeOf.map((shape, part) =>
-    shapes[shape]!.tubes.map((wire) =>
-      tube(placed(wire.points, answer.drawing[way][part]!, wire.closed), (share * wire.diameterMm) / 2),
-    ),
+    shapes[shape]!.tubes.map((wire) => solidOf(wire, answer.drawing[way][part]!, share)),
   );
   let most = 0;
   parts.forEach((own, a) =>
@@ -206,6 +223,28 @@ function common(answer: PieceSolved, way: "along" | "down", share: number): numb
   return most;
 }
 
+/** A wire where it is in the piece, hammered and drilled as it is; that share of its thickness. */
+function solidOf(
+  wire: PieceSolved["drawing"]["shapes"][number]["tubes"][number],
+  place: number[],
+  share: number,
+): Manifold {
+  const turn = (v: number[]) => [0, 1, 2].map((k) => dot(place.slice(3 * k, 3 * k + 3), v));
+  const sections: number[][] = [];
+  for (let i = 0; i < wire.sections.length; i += 5) {
+    const [wide, thick] = wire.sections.slice(i + 3, i + 5) as [number, number];
+    sections.push([...turn(wire.sections.slice(i, i + 3)), share * wide, share * thick]);
+  }
+  const round = wire.closed && sections.length > 0 ? [...sections, sections[0]!, sections[1]!] : sections;
+  const whole = tube(placed(wire.points, place, wire.closed), (share * wire.diameterMm) / 2, round);
+  return wire.holes.reduce((left, hole) => {
+    const middle = turn(hole.centre).map((x, k) => x + place[9 + k]!);
+    const half = turn(hole.axis).map((x) => x * hole.thickMm);
+    const drill = tube([minus(middle, half), middle.map((x, k) => x + half[k]!)], hole.diameterMm / 2);
+    return left.subtract(drill);
+  }, whole);
+}
+
 /** Forms that hang only with such ends. */
 const ENDED_IN_LOOPS = [
   "rosette end='turned to a loop'",
@@ -215,8 +254,8 @@ const ENDED_IN_LOOPS = [
   "coil-on-coil link='a wire, plain loops'",
 ];
 
-/** A drilled flat is drawn as round wire in a piece; a doubled hook's two loops lie so close that a ring goes through both. */
-const DRAWN_OTHERWISE = ["hammered-bar", "hook-doubled"];
+/** A doubled hook's two loops lie so close that a ring goes through both. */
+const DRAWN_OTHERWISE = ["hook-doubled"];
 
 /** Less than this is the mesh's own chords, mm³. */
 const SLIVER = 0.01;

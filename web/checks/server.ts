@@ -82,7 +82,15 @@ export async function counted(
 export interface PieceSolved {
   hangs: { touching: unknown[] } | null;
   drawing: {
-    shapes: { tubes: { diameterMm: number; points: number[]; closed: boolean }[] }[];
+    shapes: {
+      tubes: {
+        diameterMm: number;
+        points: number[];
+        closed: boolean;
+        sections: number[];
+        holes: { centre: number[]; axis: number[]; diameterMm: number; thickMm: number }[];
+      }[];
+    }[];
     shapeOf: number[];
     along: number[][];
     down: number[][];

@@ -6,7 +6,9 @@ const UPRIGHT = [1, 0, 0, 0, 1, 0, 0, 0, 1];
 const TURNED = [0, -1, 0, 1, 0, 0, 0, 0, 1];
 
 const BAR: DrawnPiece["shapes"][number] = {
-  tubes: [{ metal: null, diameterMm: 1, points: [0, 0, 0, 10, 0, 0], closed: false }],
+  tubes: [
+    { metal: null, diameterMm: 1, points: [0, 0, 0, 10, 0, 0], closed: false, sections: [], holes: [] },
+  ],
   solids: [{ kind: "BEAD", centre: [5, 0, 0], axis: [1, 0, 0], diameterMm: 4, lengthMm: 6 }],
 };
 
@@ -70,4 +72,20 @@ test("a closed tube ends where it begins", () => {
   const ring = { ...drawing(), shapes: [{ tubes: [{ ...BAR.tubes[0]!, closed: true }], solids: [] }] };
   const points = placedParts(ring, "along")![0]!.wires[0]!.points;
   expect(points.slice(6, 9)).toEqual(points.slice(0, 3));
+});
+
+test("what is hammered and drilled turns with its part, and is mirrored with it", () => {
+  const hole = { centre: [9, 0, 0], axis: [0, 0, 1], diameterMm: 1.5, thickMm: 0.6 };
+  const flat = [0, 1, 0, 0.8, 0.3];
+  const piece = drawing();
+  const bar = { ...BAR.tubes[0]!, sections: [...flat, ...flat], holes: [hole] };
+  piece.shapes = [{ ...BAR, tubes: [bar, { ...bar, closed: true }] }];
+  const [wire, ring] = placedParts(piece, "down")![1]!.wires;
+  expect(wire!.sections).toEqual([-1, 0, 0, 0.8, 0.3, -1, 0, 0, 0.8, 0.3]);
+  expect(wire!.holes[0]).toEqual({ centre: [0, 19, 2], axis: [0, 0, 1], diameterMm: 1.5 });
+  // a ring is a stroke as wide as it is hammered
+  expect(ring!.sections).toEqual([]);
+  const mirrored = bothOf(placedParts(piece, "down")!)[3]!.wires[0]!;
+  expect(mirrored.sections.slice(0, 5)).toEqual([1, 0, 0, 0.8, 0.3]);
+  expect(mirrored.holes[0]!.centre[1]).toBe(19);
 });

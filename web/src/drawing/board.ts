@@ -1,4 +1,5 @@
 /** A whole piece laid on paper: each part's own shape put where it is. Pure; every place is the core's. */
+import { SECTION } from "./flats";
 import type { DrawnSolid } from "./solids";
 import { boxOf, seenWire, union, type Box } from "./wire";
 
@@ -10,6 +11,14 @@ export interface DrawnPiece {
       diameterMm: number;
       points: readonly number[];
       closed: boolean;
+      /** Where it is hammered. */
+      sections: readonly number[];
+      holes: readonly {
+        centre: readonly number[];
+        axis: readonly number[];
+        diameterMm: number;
+        thickMm: number;
+      }[];
     }[];
     solids: readonly {
       kind: string;
@@ -34,6 +43,8 @@ export interface PlacedWire {
   diameterMm: number;
   points: number[];
   metal: string | null;
+  sections: number[];
+  holes: { centre: number[]; axis: number[]; diameterMm: number }[];
 }
 
 export interface PlacedPart {
@@ -67,17 +78,26 @@ function flat(place: Place, points: readonly number[], closed: boolean): number[
   return closed ? [...all, ...all.slice(0, 6)] : all;
 }
 
+/** Where a solid or a hole is in the mirror. */
+function across({ centre, axis }: { centre: readonly number[]; axis: readonly number[] }, lineMm: number) {
+  return {
+    centre: [2 * lineMm - centre[0]!, ...centre.slice(1)],
+    axis: [-axis[0]!, ...axis.slice(1)],
+  };
+}
+
 /** The mirror image of parts, to the right of a line. */
 export function mirroredParts(parts: readonly PlacedPart[], lineMm: number): PlacedPart[] {
   return parts.map(({ wires, solids, box }) => ({
     wires: wires.map((wire) => ({
       ...wire,
       points: wire.points.map((value, i) => (i % 3 === 0 ? 2 * lineMm - value : value)),
+      sections: acrossEach(wire.sections, ([x, y, z]) => [-x!, y!, z!]),
+      holes: wire.holes.map((hole) => ({ ...hole, ...across(hole, lineMm) })),
     })),
     solids: solids.map((solid) => ({
       ...solid,
-      centre: [2 * lineMm - solid.centre[0]!, ...solid.centre.slice(1)],
-      axis: [-solid.axis[0]!, ...solid.axis.slice(1)],
+      ...across(solid, lineMm),
     })),
     box: { ...box, x: 2 * lineMm - box.x - box.width },
   }));
@@ -114,7 +134,12 @@ export function seenAside(parts: readonly PlacedPart[], degrees: number): Placed
     return out;
   };
   return parts.map(({ wires, solids }) => {
-    const own = wires.map((wire) => ({ ...wire, points: turn(wire.points) }));
+    const own = wires.map((wire) => ({
+      ...wire,
+      points: turn(wire.points),
+      sections: acrossEach(wire.sections, turn),
+      holes: wire.holes.map((hole) => ({ ...hole, centre: turn(hole.centre), axis: turn(hole.axis) })),
+    }));
     const seen = solids.map((solid) => ({ ...solid, centre: turn(solid.centre), axis: turn(solid.axis) }));
     return { wires: own, solids: seen, box: partBox(own, seen) };
   });
@@ -133,6 +158,13 @@ export function placedParts(drawing: DrawnPiece, way: Way): PlacedPart[] | null 
       diameterMm: tube.diameterMm,
       metal: tube.metal,
       points: flat(place, tube.points, tube.closed),
+      // a ring from its face is a stroke as wide as it is hammered, over and under its neighbours
+      sections: tube.closed ? [] : acrossEach(tube.sections, (across) => turned(place, ...three(across))),
+      holes: tube.holes.map((hole) => ({
+        diameterMm: hole.diameterMm,
+        centre: at(place, ...three(hole.centre)),
+        axis: turned(place, ...three(hole.axis)),
+      })),
     }));
     const placed = solids.map((solid) => ({
       kind: solid.kind,
@@ -143,6 +175,18 @@ export function placedParts(drawing: DrawnPiece, way: Way): PlacedPart[] | null 
     }));
     return { wires, solids: placed, box: partBox(wires, placed) };
   });
+}
+
+/** Sections whose width lies another way. */
+function acrossEach(
+  sections: readonly number[],
+  turn: (across: readonly number[]) => readonly number[],
+): number[] {
+  const all: number[] = [];
+  for (let i = 0; i < sections.length; i += SECTION) {
+    all.push(...turn(sections.slice(i, i + 3)), ...sections.slice(i + 3, i + SECTION));
+  }
+  return all;
 }
 
 function three(numbers: readonly number[]): [number, number, number] {

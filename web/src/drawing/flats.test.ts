@@ -14,8 +14,10 @@ describe("hammered wire", () => {
     const face = flatOutlines(POINTS, SECTIONS, "face");
     expect(face).toHaveLength(1);
     expect(Math.max(...face[0]!.map((p) => Math.abs(p.y)))).toBeCloseTo(2, 9);
+    // it begins where the round stretch ends, as wide as that
+    expect(face[0]!.filter((p) => p.x === 4).map((p) => Math.abs(p.y))).toEqual([1, 1]);
     const above = flatOutlines(POINTS, SECTIONS, "above");
-    expect(Math.max(...above[0]!.map((p) => Math.abs(p.y)))).toBeCloseTo(0.25, 9);
+    expect(Math.max(...above[0]!.filter((p) => p.x > 4).map((p) => Math.abs(p.y)))).toBeCloseTo(0.25, 9);
   });
 
   it("shows nothing when looked at along the wire, and nothing where all is round", () => {

@@ -23,7 +23,7 @@ export function roundParts(points: readonly number[], sections: readonly number[
   return parts.filter((one) => one.length > 3);
 }
 
-/** The outlines of the hammered stretches of a wire, as seen; each a closed run of points. */
+/** The outlines of the hammered stretches of a wire, as seen, with their way from and to what is round; each a closed run of points. */
 export function flatOutlines(points: readonly number[], sections: readonly number[], look: Look): Flat[][] {
   const outlines: Flat[][] = [];
   let left: Flat[] = [];
@@ -35,9 +35,12 @@ export function flatOutlines(points: readonly number[], sections: readonly numbe
     left = [];
     right = [];
   };
-  for (let i = 0; i < sections.length / SECTION; i++) {
-    const [wide, thick] = [sections[SECTION * i + 3]!, sections[SECTION * i + 4]!];
-    if (wide - thick < 1e-6) {
+  const count = sections.length / SECTION;
+  const flat = (i: number) =>
+    i >= 0 && i < count && sections[SECTION * i + 3]! - sections[SECTION * i + 4]! >= 1e-6;
+  for (let i = 0; i < count; i++) {
+    // from the round place before to that behind, so that nothing is left out between
+    if (!flat(i - 1) && !flat(i) && !flat(i + 1)) {
       close();
       continue;
     }

@@ -23,8 +23,16 @@ const BEAD = { kind: "BEAD", centre: [0, 0, 0], axis: [1, 0, 0], diameterMm: 3, 
 /** Two rings 20 mm apart, a bead on its wire between. */
 const piece: DrawnPiece = {
   shapes: [
-    { tubes: [{ metal: null, diameterMm: 1, points: RING, closed: true }], solids: [] },
-    { tubes: [{ metal: null, diameterMm: 1, points: [-4, 0, 0, 4, 0, 0], closed: false }], solids: [BEAD] },
+    {
+      tubes: [{ metal: null, diameterMm: 1, points: RING, closed: true, sections: [], holes: [] }],
+      solids: [],
+    },
+    {
+      tubes: [
+        { metal: null, diameterMm: 1, points: [-4, 0, 0, 4, 0, 0], closed: false, sections: [], holes: [] },
+      ],
+      solids: [BEAD],
+    },
   ],
   shapeOf: [0, 1, 0],
   along: [at(0), at(10), at(20)],

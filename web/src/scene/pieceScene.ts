@@ -10,10 +10,11 @@ import {
   Vector2,
 } from "three";
 import { mergeGeometries } from "three/examples/jsm/utils/BufferGeometryUtils.js";
+import { SECTION } from "../drawing/flats";
 import { placesOf, type DrawnPiece, type Way } from "../drawing/board";
 import type { Tone } from "../drawing/metals";
 import { metalMaterial } from "./metal";
-import { beadMaterial, isMetal, solidSkin } from "./solid";
+import { beadMaterial, holeMaterial, holeSkin, isMetal, solidSkin } from "./solid";
 import { Stage, type Side } from "./stage";
 import { tube } from "./tube";
 
@@ -28,9 +29,11 @@ const MANY = 120;
 const PLAIN = new Color(1, 1, 1);
 
 const BEAD = "bead";
+const HOLE = "hole";
 
 export class PieceScene extends Stage {
   private readonly bead = beadMaterial();
+  private readonly dark = holeMaterial();
   private readonly toneOf: (metal: string) => Tone;
   private readonly mark: Color;
   private readonly metals = new Map<string, MeshMatcapMaterial>();
@@ -87,6 +90,9 @@ export class PieceScene extends Stage {
     if (kind === BEAD) {
       return this.bead;
     }
+    if (kind === HOLE) {
+      return this.dark;
+    }
     const kept = this.metals.get(kind) ?? metalMaterial(this.toneOf(kind));
     this.metals.set(kind, kept);
     return kept;
@@ -141,6 +147,7 @@ export class PieceScene extends Stage {
       metal.dispose();
     }
     this.bead.dispose();
+    this.dark.dispose();
     super.dispose();
   }
 }
@@ -153,11 +160,14 @@ function skinned(shape: Shape, metal: string): Map<string, BufferGeometry[]> {
     skins.set(kind, [...(skins.get(kind) ?? []), skin]);
   };
   const sides = shape.tubes.length > MANY ? SIDES_OF_MANY : SIDES;
-  for (const { points, closed, diameterMm, metal: own } of shape.tubes) {
-    const whole = closed ? [...points, ...points.slice(0, 3)] : points;
+  for (const { points, closed, diameterMm, metal: own, sections, holes } of shape.tubes) {
+    const round = (values: readonly number[], each: number) =>
+      closed ? [...values, ...values.slice(0, each)] : values;
+    const whole = round(points, 3);
     if (whole.length >= 6) {
-      put(own ?? metal, tube(whole, diameterMm / 2, sides));
+      put(own ?? metal, tube(whole, diameterMm / 2, sides, round(sections, SECTION)));
     }
+    holes.forEach((hole) => put(HOLE, holeSkin(hole)));
   }
   for (const solid of shape.solids) {
     put(isMetal(solid) ? metal : BEAD, solidSkin(solid));

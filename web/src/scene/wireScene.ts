@@ -1,18 +1,16 @@
 /** A form in 3D: built once, its wires replaced as they change, drawn only when something did. */
-import {
-  Box3,
-  CylinderGeometry,
-  type Matrix4,
-  Mesh,
-  MeshBasicMaterial,
-  MeshMatcapMaterial,
-  MeshStandardMaterial,
-  Quaternion,
-  Vector3,
-} from "three";
+import { Box3, type Matrix4, Mesh, MeshMatcapMaterial, MeshStandardMaterial, Vector3 } from "three";
 import type { Tone } from "../drawing/metals";
 import { metalMaterial } from "./metal";
-import { beadMaterial, isMetal, type SceneSolid, solidSkin } from "./solid";
+import {
+  beadMaterial,
+  holeMaterial,
+  holeSkin,
+  isMetal,
+  type SceneHole,
+  type SceneSolid,
+  solidSkin,
+} from "./solid";
 import { Stage } from "./stage";
 import { tube } from "./tube";
 
@@ -28,13 +26,6 @@ export interface SceneWire {
   tone?: Tone;
 }
 
-export interface SceneHole {
-  centre: readonly number[];
-  axis: readonly number[];
-  diameterMm: number;
-  thickMm: number;
-}
-
 export interface SceneForm {
   wires: readonly SceneWire[];
   solids: readonly SceneSolid[];
@@ -45,21 +36,9 @@ const SIDES = 16;
 /** A thing that has changed by less keeps its picture. */
 const SAME_SIZE = 0.02;
 
-/** A hole is drawn as a plug, this much thicker than its metal. */
-const HOLE_PROUD = 1.03;
-
-/** Puts a mesh in its place, its own y axis along the one given. */
-function stand(mesh: Mesh, centre: readonly number[], axis: readonly number[] | null): void {
-  mesh.position.set(centre[0]!, centre[1]!, centre[2]);
-  if (axis) {
-    const along = new Vector3(axis[0], axis[1], axis[2]);
-    mesh.setRotationFromQuaternion(new Quaternion().setFromUnitVectors(new Vector3(0, 1, 0), along));
-  }
-}
-
 export class WireScene extends Stage {
   private readonly bead = beadMaterial();
-  private readonly dark = new MeshBasicMaterial({ color: 0x14181b });
+  private readonly dark = holeMaterial();
   private readonly marked: MeshStandardMaterial;
   private metal: MeshMatcapMaterial;
   private readonly others = new Map<string, MeshMatcapMaterial>();
@@ -89,7 +68,7 @@ export class WireScene extends Stage {
         this.thing.add(new Mesh(geometry, wire.marked ? this.marked : this.metalOf(wire)));
       }
       for (const hole of wire.holes ?? []) {
-        this.thing.add(this.hole(hole));
+        this.thing.add(new Mesh(holeSkin(hole), this.dark));
       }
     }
     for (const solid of form.solids) {
@@ -168,13 +147,6 @@ export class WireScene extends Stage {
   }
 
   /** A drilled hole, dark on both faces. */
-  private hole(hole: SceneHole): Mesh {
-    const r = hole.diameterMm / 2;
-    const mesh = new Mesh(new CylinderGeometry(r, r, hole.thickMm * HOLE_PROUD, 32), this.dark);
-    stand(mesh, hole.centre, hole.axis);
-    return mesh;
-  }
-
   private solid(solid: SceneSolid): Mesh {
     return new Mesh(solidSkin(solid), isMetal(solid) ? this.metal : this.bead);
   }

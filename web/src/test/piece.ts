@@ -170,8 +170,25 @@ export const PIECE: PieceAnswer = {
   hangs: null,
   drawing: {
     shapes: [
-      { tubes: [{ metal: null, diameterMm: 1, points: [0, 0, 0, 4, 0, 0], closed: false }], solids: [] },
-      { tubes: [{ metal: null, diameterMm: 0.8, points: [0, 0, 0, 17.4, 0, 0], closed: false }], solids: [] },
+      {
+        tubes: [
+          { metal: null, diameterMm: 1, points: [0, 0, 0, 4, 0, 0], closed: false, sections: [], holes: [] },
+        ],
+        solids: [],
+      },
+      {
+        tubes: [
+          {
+            metal: null,
+            diameterMm: 0.8,
+            points: [0, 0, 0, 17.4, 0, 0],
+            closed: false,
+            sections: [],
+            holes: [],
+          },
+        ],
+        solids: [],
+      },
     ],
     shapeOf: [0, 1, 0, 1, 0],
     along: [at(0), at(4), at(21.4), at(25.5), at(42.8)],

@@ -153,15 +153,14 @@ function WornWords({ piece, units, girthMm }: Props) {
   return (
     <section aria-label="Worn">
       <p className="note">
-        Closed it leaves <strong>{sizeText(worn.easeMm, units, 1)}</strong> round{" "}
-        {sizeText(girthMm, units, 0)}
-        {most >= 0.3 && <>; its longest stiff part stands off {sizeText(most, units, 1)} at its ends</>}.
+        {worn.easeMm < 0 ? "Closed it is too tight by" : "Closed it leaves"}{" "}
+        <strong>{sizeText(Math.abs(worn.easeMm), units, 1)}</strong> round {sizeText(girthMm, units, 0)}
+        {most >= 0.3 && <>; a stiff part stands off {sizeText(most, units, 1)} at most</>}.
       </p>
       {CLOSURE[worn.closure] && <p className="note care">{CLOSURE[worn.closure]}</p>}
       {worn.tooLong.slice(0, 2).map((part) => (
         <p key={part} className="note care">
-          {partAt(piece, part)} is longer than a third of the girth: it will lie like a bar. Make it shorter
-          or curve it.
+          {partAt(piece, part)} stands off like a bar a third of the girth long. Make it shorter, or dome it.
         </p>
       ))}
     </section>

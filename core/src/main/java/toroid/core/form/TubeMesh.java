@@ -3,6 +3,7 @@ package toroid.core.form;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.Frame;
 import toroid.core.bend.program.WirePoint;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
@@ -50,7 +51,9 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
             if (i > 0) {
                 normal = carried(points.get(i - 1), points.get(i), normal);
             }
-            ring(corners, points.get(i), normal, wire.sectionAt(points.get(i)), sides);
+            Frame frame = points.get(i).frame();
+            var at = new Skinned(frame.position(), frame.tangent(), normal);
+            ring(corners, at, wire.sectionAt(points.get(i)), sides);
         }
         var triangles = new ArrayList<int[]>();
         for (int i = 0; i + 1 < points.size(); i++) {
@@ -63,14 +66,17 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
     }
 
     /**
-     * A round wire along straight stretches, each ring of corners square to the mean way of its two neighbours.
+     * A wire along straight stretches, each ring of corners square to the mean way of its two neighbours.
      *
      * @param line its middle line, mm; places that follow on themselves count once; 2 at least, 3 where it is closed
+     * @param sections at each of its places, where it is hammered; none for one that is round all along
      * @param closed whether its last place is followed by its first
      * @param sides corners of a ring, 3 up
      */
-    public static TubeMesh along(List<Vector3D> line, double diameterMm, boolean closed, int sides) {
-        List<Vector3D> places = apart(line, closed);
+    public static TubeMesh along(
+            List<Vector3D> line, List<Flat.Section> sections, double diameterMm, boolean closed, int sides) {
+        List<Integer> kept = apart(line, closed);
+        List<Vector3D> places = kept.stream().map(line::get).toList();
         int n = places.size();
         var ways = new ArrayList<Vector3D>();
         for (int i = 0; i < n; i++) {
@@ -91,16 +97,11 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
         var corners = new ArrayList<Vector3D>();
         for (int i = 0; i < n; i++) {
             Vector3D side = ways.get(i).crossProduct(normals.get(i));
-            for (int k = 0; k < sides; k++) {
-                double angle = 2 * Math.PI * k / sides - twist * i / n;
-                corners.add(new Vector3D(
-                        1,
-                        places.get(i),
-                        diameterMm / 2 * Math.cos(angle),
-                        normals.get(i),
-                        diameterMm / 2 * Math.sin(angle),
-                        side));
-            }
+            Vector3D first = new Vector3D(Math.cos(-twist * i / n), normals.get(i), Math.sin(-twist * i / n), side);
+            Flat.Section section = sections.isEmpty()
+                    ? new Flat.Section(first, diameterMm / 2, diameterMm / 2)
+                    : sections.get(kept.get(i));
+            ring(corners, new Skinned(places.get(i), ways.get(i), first), section, sides);
         }
         var triangles = new ArrayList<int[]>();
         for (int i = 0; i + 1 < n; i++) {
@@ -117,18 +118,23 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
 
     private static final double SAME_MM = 1e-9;
 
-    private static List<Vector3D> apart(List<Vector3D> line, boolean closed) {
-        var places = new ArrayList<Vector3D>();
-        for (Vector3D place : line) {
-            if (places.isEmpty() || place.distance(places.get(places.size() - 1)) > SAME_MM) {
-                places.add(place);
+    /** Which places do not follow on themselves. */
+    private static List<Integer> apart(List<Vector3D> line, boolean closed) {
+        var kept = new ArrayList<Integer>();
+        for (int i = 0; i < line.size(); i++) {
+            if (kept.isEmpty() || line.get(i).distance(line.get(kept.get(kept.size() - 1))) > SAME_MM) {
+                kept.add(i);
             }
         }
-        if (closed && places.size() > 1 && places.get(0).distance(places.get(places.size() - 1)) <= SAME_MM) {
-            places.remove(places.size() - 1);
+        int last = kept.size() - 1;
+        if (closed && last > 0 && line.get(kept.get(0)).distance(line.get(kept.get(last))) <= SAME_MM) {
+            kept.remove(last);
         }
-        return places;
+        return kept;
     }
+
+    /** Where a ring of corners stands: square to the wire's way, the first corner along a normal. */
+    private record Skinned(Vector3D place, Vector3D way, Vector3D normal) {}
 
     /** How far round the wire a normal has come when it is back at its beginning, radians. */
     private static double twist(Vector3D normal, Vector3D back, Vector3D way) {
@@ -166,18 +172,18 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
     }
 
     /** Round wire's corners lie on its circle; hammered wire's on a superellipse of order 4, boxy with rounded edges. */
-    private static void ring(List<Vector3D> corners, WirePoint at, Vector3D normal, Flat.Section section, int sides) {
-        Vector3D side = at.frame().tangent().crossProduct(normal);
-        Vector3D through = section.through(at.frame());
+    private static void ring(List<Vector3D> corners, Skinned at, Flat.Section section, int sides) {
+        Vector3D side = at.way().crossProduct(at.normal());
+        Vector3D through = at.way().crossProduct(section.across());
         boolean round = section.halfWideMm() - section.halfThickMm() < 1e-9;
         for (int k = 0; k < sides; k++) {
             double angle = 2 * Math.PI * k / sides;
-            Vector3D out = new Vector3D(Math.cos(angle), normal, Math.sin(angle), side);
+            Vector3D out = new Vector3D(Math.cos(angle), at.normal(), Math.sin(angle), side);
             double u = out.dotProduct(section.across());
             double v = out.dotProduct(through);
             corners.add(new Vector3D(
                     1,
-                    at.frame().position(),
+                    at.place(),
                     section.halfWideMm() * (round ? u : boxy(u)),
                     section.across(),
                     section.halfThickMm() * (round ? v : boxy(v)),

@@ -298,7 +298,12 @@ public record Laid(List<Place> places) {
                 new Rotation(pull, Math.toRadians(work.facingDegrees().get(i)), RotationConvention.VECTOR_OPERATOR);
         Vector3D face = facing.applyTo(Vector3D.PLUS_K);
         Vector3D axis = in.axis().subtract(own.scalarMultiply(in.axis().dotProduct(own)));
-        var turn = axis.getNorm() < SQUARE ? new Rotation(own, pull) : new Rotation(own, axis.normalize(), pull, face);
+        Rotation turn =
+                axis.getNorm() < SQUARE ? new Rotation(own, pull) : new Rotation(own, axis.normalize(), pull, face);
+        if (turn.applyTo(part.bow()).getZ() < 0) {
+            // either face goes to the front; what is domed turns its outside there
+            turn = new Rotation(pull, Math.PI, RotationConvention.VECTOR_OPERATOR).applyTo(turn);
+        }
         // the first of a row with its only loop towards the row begins at its far end
         boolean ends = hung.turned() && part.last() == null;
         Vector3D bears = turn.applyTo(in.bearing(ends ? own : own.negate()));

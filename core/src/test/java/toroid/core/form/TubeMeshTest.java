@@ -64,7 +64,7 @@ class TubeMeshTest {
         for (int i = 0; i < 600; i++) {
             lengthMm += line.get(i).distance(line.get((i + 1) % 600));
         }
-        TubeMesh mesh = TubeMesh.along(line, 1, true, 24);
+        TubeMesh mesh = TubeMesh.along(line, List.of(), 1, true, 24);
         closed(mesh);
         double thin = Math.sin(2 * Math.PI / 24) / (2 * Math.PI / 24);
         double volume = Math.PI / 4 * lengthMm * thin;
@@ -75,9 +75,29 @@ class TubeMeshTest {
     @Test
     void aStraightWireSaidTwiceIsARodWithTwoEnds() {
         TubeMesh mesh = TubeMesh.along(
-                List.of(Vector3D.ZERO, Vector3D.ZERO, Vector3D.PLUS_I, new Vector3D(7, 0, 0)), 2, false, 64);
+                List.of(Vector3D.ZERO, Vector3D.ZERO, Vector3D.PLUS_I, new Vector3D(7, 0, 0)), List.of(), 2, false, 64);
         closed(mesh);
         assertThat(mesh.volumeMm3()).isCloseTo(7 * Math.PI, within(0.05));
+    }
+
+    /** A superellipse of order 4 of half axes a and b has an area of 4 a b Γ(5/4)²/Γ(3/2), 3.7081 a b. Any reference on superellipses. */
+    @Test
+    void aHammeredRingIsABoxySectionCarriedRound() {
+        var line = new ArrayList<Vector3D>();
+        var sections = new ArrayList<Flat.Section>();
+        for (int i = 0; i < 400; i++) {
+            double angle = 2 * Math.PI * i / 400;
+            var out = new Vector3D(Math.cos(angle), Math.sin(angle), 0);
+            line.add(out.scalarMultiply(5));
+            sections.add(new Flat.Section(out, 0.7, 0.4));
+        }
+        TubeMesh mesh = TubeMesh.along(line, sections, 1.4, true, 64);
+        closed(mesh);
+        double area = 3.7081 * 0.7 * 0.4;
+        assertThat(mesh.volumeMm3()).isCloseTo(2 * Math.PI * 5 * area, within(0.02 * 2 * Math.PI * 5 * area));
+        for (Vector3D corner : mesh.corners()) {
+            assertThat(Math.abs(corner.getZ())).isLessThan(0.4 + 1e-9);
+        }
     }
 
     /** Volumes of the ellipsoid and the cylinder, less what corners on the skin cost. */

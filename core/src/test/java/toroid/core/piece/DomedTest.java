@@ -100,6 +100,20 @@ class DomedTest {
         return length;
     }
 
+    /** Laid out or closed, the outside of every domed part is to the front, whichever way round it hangs. */
+    @Test
+    void itsOutsideIsInFront() {
+        PieceWork work =
+                PartsTest.solve("s-hook - 5 * (ring 1/4 - hammered-bar long=30 domed=52 - ring 1/3.5) - ring 1.2/5");
+        for (Laid laid : List.of(Laid.of(work, Laid.Way.ALONG), Laid.round(work))) {
+            for (int i : work.row()) {
+                Vector3D bow = work.parts().get(i).bow();
+                assertThat(laid.places().get(i).turn().applyTo(bow).getZ())
+                        .isCloseTo(bow.getNorm(), within(0.1 * bow.getNorm() + 1e-9));
+            }
+        }
+    }
+
     @Test
     void itIsWrittenSetScaledAndTakenBack() {
         var bar =

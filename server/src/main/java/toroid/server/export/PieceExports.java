@@ -53,7 +53,7 @@ final class PieceExports {
                 piece.wires().stream().filter(PieceExports::isMetal).toList();
         int sides = sides(wires.stream().mapToInt(wire -> wire.points().size()).sum());
         List<TubeMesh> skins = wires.stream()
-                .map(wire -> TubeMesh.along(wire.points(), wire.diameterMm(), wire.closed(), sides))
+                .map(wire -> TubeMesh.along(wire.points(), wire.sections(), wire.diameterMm(), wire.closed(), sides))
                 .toList();
         int triangles = skins.stream().mapToInt(skin -> skin.triangles().size()).sum();
         return Stl.of("piece", triangles, skins.stream());
@@ -78,7 +78,7 @@ final class PieceExports {
                 String metal = tube.metal() == null ? piece.metal().id() : tube.metal();
                 own.add(gltf.mesh(
                         name + ", wire " + say("%.4f mm", tube.diameterMm()),
-                        TubeMesh.along(tube.points(), tube.diameterMm(), tube.closed(), sides),
+                        TubeMesh.along(tube.points(), tube.sections(), tube.diameterMm(), tube.closed(), sides),
                         metal.equals(CORD) ? gltf.matt(CORD) : gltf.metal(metal)));
             }
             for (Solid solid : piece.bodies().get(body).solids()) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import toroid.core.form.EndState;
 import toroid.core.form.FormStep;
+import toroid.core.form.FormedWire;
 import toroid.core.form.Marks;
 import toroid.core.form.Solid;
 import toroid.core.quantity.Figure;
@@ -114,7 +115,11 @@ public record FormAnswer(
             @NotNull double[] centre,
             @NotNull double[] axis,
             @NotNull double diameterMm,
-            @NotNull double thickMm) {}
+            @NotNull double thickMm) {
+        public static HoleView of(FormedWire.Hole hole) {
+            return new HoleView(Points.of(hole.centre()), Points.of(hole.axis()), hole.diameterMm(), hole.thickMm());
+        }
+    }
 
     /** A stretch of wire and the place in {@code steps} of the step that makes it; −1 for none. */
     public record Stretch(

@@ -113,10 +113,7 @@ final class FormView {
     }
 
     static List<FormAnswer.HoleView> holes(FormedWire wire) {
-        return wire.holes().stream()
-                .map(hole -> new FormAnswer.HoleView(
-                        Points.of(hole.centre()), Points.of(hole.axis()), hole.diameterMm(), hole.thickMm()))
-                .toList();
+        return wire.holes().stream().map(FormAnswer.HoleView::of).toList();
     }
 
     private static List<FormAnswer.Stretch> stretches(FormedWire wire, FormWork work) {

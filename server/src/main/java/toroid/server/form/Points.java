@@ -20,12 +20,17 @@ public final class Points {
 
     /** Width's direction, half width, half thickness at each point; nothing when it is round all along. */
     static double[] sections(FormedWire wire, List<WirePoint> points) {
-        if (wire.flats().isEmpty()) {
-            return new double[0];
-        }
-        double[] sections = new double[5 * points.size()];
-        for (int i = 0; i < points.size(); i++) {
-            Flat.Section section = wire.sectionAt(points.get(i));
+        return sections(
+                wire.flats().isEmpty()
+                        ? List.of()
+                        : points.stream().map(wire::sectionAt).toList());
+    }
+
+    /** Five numbers for each section. */
+    public static double[] sections(List<Flat.Section> all) {
+        double[] sections = new double[5 * all.size()];
+        for (int i = 0; i < all.size(); i++) {
+            Flat.Section section = all.get(i);
             sections[5 * i] = rounded(section.across().getX());
             sections[5 * i + 1] = rounded(section.across().getY());
             sections[5 * i + 2] = rounded(section.across().getZ());

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.form.Flat;
 import toroid.core.form.Solid;
 import toroid.core.metal.Metal;
 import toroid.core.numeric.Checks;
@@ -32,6 +33,10 @@ public record LaidPiece(
         public Vector3D of(Vector3D own) {
             return at.add(turn.applyTo(own));
         }
+
+        Flat.Section turned(Flat.Section own) {
+            return new Flat.Section(turn.applyTo(own.across()), own.halfWideMm(), own.halfThickMm());
+        }
     }
 
     static LaidPiece of(Piece piece, Metal metal, PieceWork work, PieceLists lists, Laid laid, PartMaker maker) {
@@ -57,7 +62,8 @@ public record LaidPiece(
     private static final int MOST_PLACES = 400_000;
 
     /** A wire where it is in the piece. */
-    public record Wire(String metal, double diameterMm, List<Vector3D> points, boolean closed) {}
+    public record Wire(
+            String metal, double diameterMm, List<Vector3D> points, boolean closed, List<Flat.Section> sections) {}
 
     /** @throws toroid.core.numeric.Refusal where they have more places than a drawing holds */
     public List<Wire> wires() {
@@ -73,7 +79,8 @@ public record LaidPiece(
                                 tube.metal() == null ? metal.id() : tube.metal(),
                                 tube.diameterMm(),
                                 tube.points().stream().map(part::of).toList(),
-                                tube.closed())))
+                                tube.closed(),
+                                tube.sections().stream().map(part::turned).toList())))
                 .toList();
     }
 

@@ -40,12 +40,25 @@ public record PieceDrawing(
     /**
      * @param metal null for the piece's
      * @param points three numbers each
+     * @param sections where it is hammered, as of a form worked out; empty for one that is round all along
      */
     record Tube(
             String metal,
             @NotNull double diameterMm,
             @NotNull double[] points,
-            @NotNull boolean closed) {}
+            @NotNull boolean closed,
+            @NotNull double[] sections,
+            @NotNull List<FormAnswer.HoleView> holes) {
+        static Tube of(Body.Tube tube) {
+            return new Tube(
+                    tube.metal(),
+                    tube.diameterMm(),
+                    Points.inRow(tube.points()),
+                    tube.closed(),
+                    Points.sections(tube.sections()),
+                    tube.holes().stream().map(FormAnswer.HoleView::of).toList());
+        }
+    }
 
     /** @param draped as it hangs from a neck; null where it does not */
     static PieceDrawing of(PieceWork work, Laid hung, Laid draped, PartMaker maker) {
@@ -109,10 +122,7 @@ public record PieceDrawing(
 
     private static Shape shape(Body body) {
         return new Shape(
-                body.tubes().stream()
-                        .map(tube ->
-                                new Tube(tube.metal(), tube.diameterMm(), Points.inRow(tube.points()), tube.closed()))
-                        .toList(),
+                body.tubes().stream().map(Tube::of).toList(),
                 body.solids().stream().map(FormAnswer.SolidView::of).toList());
     }
 

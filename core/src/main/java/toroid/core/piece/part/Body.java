@@ -3,6 +3,9 @@ package toroid.core.piece.part;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.bend.program.WirePoint;
+import toroid.core.form.Flat;
+import toroid.core.form.FormedWire;
 import toroid.core.form.Solid;
 
 /**
@@ -17,16 +20,68 @@ public record Body(List<Tube> tubes, List<Solid> solids) {
      *
      * @param metal its own; null for the piece's; {@code cord} for what is none
      * @param closed whether its end meets its beginning
+     * @param sections at each point, where it is hammered; none for one that is round all along
+     * @param holes drilled through its flats
      */
-    public record Tube(String metal, double diameterMm, List<Vector3D> points, boolean closed) {
+    public record Tube(
+            String metal,
+            double diameterMm,
+            List<Vector3D> points,
+            boolean closed,
+            List<Flat.Section> sections,
+            List<FormedWire.Hole> holes) {
         public Tube {
             points = List.copyOf(points);
+            sections = List.copyOf(sections);
+            holes = List.copyOf(holes);
         }
+
+        /** Round wire. */
+        public Tube(String metal, double diameterMm, List<Vector3D> points, boolean closed) {
+            this(metal, diameterMm, points, closed, List.of(), List.of());
+        }
+
+        /** A wire of a form with what is hammered of it. */
+        static Tube of(String metal, FormedWire wire) {
+            List<WirePoint> points = wire.sampled(SAGITTA * wire.diameterMm(), LONGEST * wire.diameterMm());
+            return new Tube(
+                    metal,
+                    wire.diameterMm(),
+                    points.stream().map(point -> point.frame().position()).toList(),
+                    false,
+                    wire.flats().isEmpty()
+                            ? List.of()
+                            : points.stream().map(wire::sectionAt).toList(),
+                    wire.holes());
+        }
+
+        /** How far a drawn line may be off its curve, and how long a straight piece of it is at most, in wires. */
+        private static final double SAGITTA = 0.03;
+
+        private static final double LONGEST = 4;
     }
 
     public Body {
         tubes = List.copyOf(tubes);
         solids = List.copyOf(solids);
+    }
+
+    /**
+     * A ring hammered flat on the block: as thin along its axis as it is said, as wide across its wire as that leaves.
+     *
+     * @param across between its middle lines, mm
+     */
+    static Tube hammered(Vector3D centre, double across, double wideMm, double thickMm) {
+        Tube round = ring(centre, Vector3D.PLUS_K, across / 2, wideMm);
+        return new Tube(
+                null,
+                wideMm,
+                round.points(),
+                true,
+                round.points().stream()
+                        .map(point -> new Flat.Section(point.subtract(centre).normalize(), wideMm / 2, thickMm / 2))
+                        .toList(),
+                List.of());
     }
 
     /** So many straight pieces draw a circle smoothly. */

@@ -5,6 +5,8 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.form.Flat;
+import toroid.core.form.FormedWire;
 import toroid.core.form.Port;
 import toroid.core.form.Solid;
 import toroid.core.numeric.Checks;
@@ -85,37 +87,62 @@ record Domed(double radiusMm, Vector3D middle, Vector3D along, Vector3D out) {
 
     Body body(Body flat) {
         return new Body(
-                flat.tubes().stream()
-                        .map(tube -> new Body.Tube(
-                                tube.metal(),
-                                tube.diameterMm(),
-                                fine(tube.points()).stream().map(this::place).toList(),
-                                tube.closed()))
-                        .toList(),
+                flat.tubes().stream().map(this::tube).toList(),
                 flat.solids().stream().map(this::solid).toList());
     }
 
+    private Body.Tube tube(Body.Tube flat) {
+        var points = new ArrayList<Vector3D>();
+        var sections = new ArrayList<Flat.Section>();
+        for (Fine fine : fine(flat)) {
+            points.add(place(fine.place()));
+            if (fine.section() != null) {
+                Flat.Section section = fine.section();
+                sections.add(new Flat.Section(
+                        way(fine.place(), section.across()), section.halfWideMm(), section.halfThickMm()));
+            }
+        }
+        return new Body.Tube(
+                flat.metal(),
+                flat.diameterMm(),
+                points,
+                flat.closed(),
+                sections,
+                flat.holes().stream()
+                        .map(hole -> new FormedWire.Hole(
+                                place(hole.centre()),
+                                way(hole.centre(), hole.axis()),
+                                hole.diameterMm(),
+                                hole.thickMm()))
+                        .toList());
+    }
+
+    /** A place of a wire as it is flat, and its section there; null where it is round all along. */
+    private record Fine(Vector3D place, Flat.Section section) {}
+
     /** A straight stretch becomes an arc: no piece of it turns by more than {@value #STEP} about the rod. */
-    private List<Vector3D> fine(List<Vector3D> points) {
-        var fine = new ArrayList<Vector3D>(List.of(points.get(0)));
-        for (int i = 1; i < points.size(); i++) {
-            Vector3D from = points.get(i - 1);
-            Vector3D to = points.get(i);
+    private List<Fine> fine(Body.Tube tube) {
+        var fine = new ArrayList<Fine>();
+        for (int i = 0; i < tube.points().size(); i++) {
+            Vector3D to = tube.points().get(i);
+            Flat.Section section =
+                    tube.sections().isEmpty() ? null : tube.sections().get(i);
+            Vector3D from = i == 0 ? to : tube.points().get(i - 1);
             int pieces = (int) Math.ceil(Math.abs(angle(to) - angle(from)) / STEP);
             for (int piece = 1; piece < pieces; piece++) {
-                fine.add(from.add((double) piece / pieces, to.subtract(from)));
+                fine.add(new Fine(from.add((double) piece / pieces, to.subtract(from)), section));
             }
-            fine.add(to);
+            fine.add(new Fine(to, section));
         }
         return fine;
     }
 
     private static final double STEP = 0.05;
 
-    /** How far its middle stands out beyond the line between its bearing points, mm: {@code R (1 − cos L/2R)}. */
-    double bowMm(Port[] ends) {
+    /** Which way and how far its middle stands out beyond the line between its bearing points, mm: {@code R (1 − cos L/2R)}. */
+    Vector3D bow(Port[] ends) {
         Vector3D bearing = ends[1].bearing(along);
-        return radiusMm * (1 - Math.cos(angle(bearing)));
+        return out.scalarMultiply(radiusMm * (1 - Math.cos(angle(bearing))));
     }
 
     List<Port> ports(List<Port> flat) {

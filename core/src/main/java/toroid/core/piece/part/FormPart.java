@@ -234,20 +234,13 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
         var tubes = new ArrayList<Body.Tube>();
         for (FormedWire wire : work.wires()) {
             if (isOurs(wire.name())) {
-                List<Vector3D> points =
-                        wire.program().sampled(SAGITTA * wire.diameterMm(), 4 * wire.diameterMm()).stream()
-                                .map(point -> point.frame().position())
-                                .toList();
-                tubes.add(new Body.Tube(work.request().metalOf(wire.name()).id(), wire.diameterMm(), points, false));
+                tubes.add(Body.Tube.of(work.request().metalOf(wire.name()).id(), wire));
             }
         }
         var flat = new Body(tubes, half == null ? work.solids() : List.of());
         Domed domed = domed(Forms.byId(formId), work);
         return domed == null ? flat : domed.body(flat);
     }
-
-    /** How far a drawn line may be off its curve, in wires. */
-    private static final double SAGITTA = 0.03;
 
     private boolean isOurs(String wire) {
         return half == null || half.equals(wire);
@@ -312,7 +305,7 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
                 shape.thickMm(),
                 new PartWork.Takes(wires.stream().map(one -> cut(work, one)).toList(), List.of(), shape.beads()),
                 List.of());
-        return domed == null ? done : done.bowed(domed.bowMm(FormShape.ends(flat)));
+        return domed == null ? done : done.bowed(domed.bow(FormShape.ends(flat)));
     }
 
     private static double spanMm(Port[] ends) {

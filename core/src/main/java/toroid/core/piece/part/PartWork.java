@@ -20,7 +20,7 @@ import toroid.core.ring.Ring;
  * @param thickMm how far it stands off what it lies on, about: two wires or its thickest bead
  * @param takes what it takes from the shelf
  * @param notes what there is to say of it by itself
- * @param bowMm how far its middle is domed outward beyond the line between its bearing points; 0 for what is flat
+ * @param bow which way and how far its middle is domed beyond the line between its bearing points, mm; zero for what is flat
  * @param givesMm how much shorter it is when it lies at rest: what a weave or a chain gives by itself; 0 for what is rigid
  */
 public record PartWork(
@@ -36,7 +36,7 @@ public record PartWork(
         double thickMm,
         Takes takes,
         List<PartNote> notes,
-        double bowMm,
+        Vector3D bow,
         double givesMm) {
     /**
      * What a part takes.
@@ -135,7 +135,7 @@ public record PartWork(
             double thickMm,
             Takes takes,
             List<PartNote> notes) {
-        this(spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, notes, 0, 0);
+        this(spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, notes, Vector3D.ZERO, 0);
     }
 
     /** A part along x with one or two ports and nothing to say, as heavy on either side of its middle. */
@@ -156,25 +156,25 @@ public record PartWork(
     /** The same, and things hang from it on its way besides. */
     PartWork carrying(List<Port> along) {
         return new PartWork(
-                spec, name, first, last, along, pull, middle, spanMm, massG, thickMm, takes, notes, bowMm, givesMm);
+                spec, name, first, last, along, pull, middle, spanMm, massG, thickMm, takes, notes, bow, givesMm);
     }
 
     /** The same, with something to say of it. */
     PartWork saying(List<PartNote> said) {
         return new PartWork(
-                spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, said, bowMm, givesMm);
+                spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, said, bow, givesMm);
     }
 
     /** The same, so much shorter at rest than pulled. */
     PartWork giving(double mm) {
         return new PartWork(
-                spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, notes, bowMm, mm);
+                spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, notes, bow, mm);
     }
 
     /** The same, domed. */
-    PartWork bowed(double mm) {
+    PartWork bowed(Vector3D by) {
         return new PartWork(
-                spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, notes, mm, givesMm);
+                spec, name, first, last, middles, pull, middle, spanMm, massG, thickMm, takes, notes, by, givesMm);
     }
 
     /** The same, its mass elsewhere. */
@@ -192,7 +192,7 @@ public record PartWork(
                 thickMm,
                 takes,
                 notes,
-                bowMm,
+                bow,
                 givesMm);
     }
 
@@ -208,6 +208,11 @@ public record PartWork(
             Takes takes) {
         Vector3D middle = new Vector3D(1, port.bearing(pull.negate()), spanMm / 2, pull);
         return new PartWork(spec, name, port, null, List.of(), pull, middle, spanMm, massG, thickMm, takes, List.of());
+    }
+
+    /** How far its middle is domed beyond the line between its bearing points, mm. */
+    public double bowMm() {
+        return bow.getNorm();
     }
 
     /** Inside diameter of the curve it is domed to, mm; 0 for what is flat. */

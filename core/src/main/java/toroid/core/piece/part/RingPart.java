@@ -184,14 +184,17 @@ public record RingPart(Value wire, Value inside, int turns, Double hammeredMm, D
         return hammeredMm == null ? mean : mean * Math.pow(wire.from() / hammeredMm, LENGTHENS);
     }
 
-    /** Drawn as wide as it is; seen from its edge a hammered one is thinner than drawn. */
     @Override
     public Body body(PartMaker with) {
         Ring ring = ring();
         var tubes = new ArrayList<Body.Tube>();
         for (int turn = 0; turn < turns; turn++) {
             double aside = (turn - (turns - 1) / 2.0) * ring.wireDiameterMm();
-            tubes.add(Body.ring(new Vector3D(0, 0, aside), Vector3D.PLUS_K, acrossMm() / 2, wideMm()));
+            var centre = new Vector3D(0, 0, aside);
+            tubes.add(
+                    hammeredMm == null
+                            ? Body.ring(centre, Vector3D.PLUS_K, acrossMm() / 2, wideMm())
+                            : Body.hammered(centre, acrossMm(), wideMm(), hammeredMm));
         }
         return new Body(tubes, beadMm == null ? List.of() : List.of(bead()));
     }
