@@ -238,6 +238,7 @@ export type PieceAnswer = Omit<
   | "written"
   | "worn"
   | "weakest"
+  | "cuff"
   | "hangs"
   | "drawing"
 > & {
@@ -249,7 +250,13 @@ export type PieceAnswer = Omit<
   written: WrittenPart[];
   worn: Whole<Schemas["Worn"]> | null;
   weakest: Whole<Schemas["Weakest"]> | null;
-  hangs: { askew: Whole<Schemas["Askew"]>[]; touching: Whole<Schemas["Touching"]>[] } | null;
+  cuff: Whole<Schemas["CuffFit"]> | null;
+  hangs: {
+    askew: Whole<Schemas["Askew"]>[];
+    touching: Whole<Schemas["Touching"]>[];
+    hiding: Whole<Schemas["Hiding"]>[];
+    heavyFromG: number | null;
+  } | null;
   drawing: PieceDrawing | null;
 };
 export type PieceEdit = Omit<Schemas["EditQuestion"], "line" | "value"> & { value?: unknown };

@@ -63,6 +63,7 @@ export const PIECE: PieceAnswer = {
   targetLengthMm: 195.8,
   remainderMm: -149,
   draped: null,
+  cuff: null,
   weakest: { part: 0, staysOpenN: 9.82, wantedN: 30 },
   thickMm: 6,
   weightG: 2.4,

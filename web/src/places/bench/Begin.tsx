@@ -9,9 +9,9 @@ import { failureWords } from "../../shared/words/refused";
 import { OtherWays } from "./OtherWays";
 
 const WANTED: readonly (readonly [string, readonly BodyPart[]])[] = [
-  ["a bracelet", ["WRIST", "ANKLE"]],
+  ["a bracelet", ["WRIST", "ANKLE", "ANKLE_AND_FOOT"]],
   ["a necklace", ["NECK"]],
-  ["earrings", ["EAR"]],
+  ["earrings", ["EAR", "EAR_EDGE"]],
   ["a finger ring", ["FINGER"]],
   ["a belt", ["WAIST"]],
 ];

@@ -4,7 +4,7 @@ import type { Kept, PartsHandled, PieceAnswer, RunData } from "../../api/types";
 import { many, sizeText } from "../../quantity/format";
 import { joinedAfter, joiningSteps } from "../../shared/kernel/pieceOrder";
 import { PiecePicture } from "../../shared/shell/PiecePicture";
-import { joinHead, joinWay } from "../../shared/words/pieceWords";
+import { joinHead, joinWay, isAtTheEar } from "../../shared/words/pieceWords";
 import { operationTitle } from "../../shared/words/operationWords";
 import type { FamilyView, OperationProps } from "./operation";
 import { LooseRings } from "./LooseRings";
@@ -65,7 +65,7 @@ export function Piece({
     return <span />;
   }
   const metal = run.data.kind === "piece" ? run.data.facts.job.metal : "copper";
-  const hangs = run.data.kind === "piece" && (run.data.facts.job.body?.part ?? "EAR") === "EAR";
+  const hangs = run.data.kind === "piece" && isAtTheEar(run.data.facts.job.body?.part ?? "EAR");
   return (
     <PiecePicture
       drawing={piece.drawing}
@@ -108,6 +108,8 @@ const WORDS = {
     "Closed, on a steel block, with a flat polished face: round by round, turning it over, until the caliper says so. Anneal where it gets hard.",
   BEAD_FIRST: "Open the ring sideways, put the bead on, and leave it on the side away from the gap.",
   CLOSE_FIRST: "Ends flush, no gap to catch a thread. Lay them in one heap.",
+  SOLDER_FIRST:
+    "Hard solder, the gap up, ring by ring; easy solder is for those closed in the piece later. Quench as the metal allows, pickle, rinse, dry.",
   OPEN_FIRST:
     "Turn the ends past each other sideways, never apart. Wide enough for the wires that go through, no wider.",
   DOME: "Bend it over a rod thinner than this: it springs back, so try one and go thinner until it stays. Middle first, then both ends alike; hold every other against the first.",

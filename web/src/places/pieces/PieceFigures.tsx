@@ -4,6 +4,7 @@ import { mass, many, minutesText, size, sizeText, wireLength, type Units } from 
 import { joiningSteps } from "../../shared/kernel/pieceOrder";
 import {
   boughtWords,
+  cuffWords,
   cureWords,
   faultWords,
   impossibleWords,
@@ -37,6 +38,7 @@ export function PieceFigures(props: Props) {
       <Wanted {...props} />
       <Joined {...props} />
       <WornWords {...props} />
+      <CuffWords {...props} />
       <DrapedWords {...props} />
       <HangsWords {...props} />
       <Takes {...props} />
@@ -62,7 +64,7 @@ const LEAST_GIVEN_MM = 1;
 const SHOWN_CURES = 4;
 
 /** What the body asks for, what is over, and what would bring it nearer. */
-function Wanted({ piece, units, onLine }: Props) {
+function Wanted({ piece, units, ear, onLine }: Props) {
   if (piece.targetLengthMm === null || piece.remainderMm === null) {
     return null;
   }
@@ -71,8 +73,8 @@ function Wanted({ piece, units, onLine }: Props) {
       <p className="piece-said">
         <strong>{remainderWords(piece.remainderMm, units)}</strong>{" "}
         <span className="soft">
-          for the {sizeText(piece.targetLengthMm, units, 1)} wanted: girth, ease, and π times its{" "}
-          {sizeText(piece.thickMm, units, 1)} of thickness
+          for the {sizeText(piece.targetLengthMm, units, 1)} wanted
+          {!ear && <>: girth, ease, and π times its {sizeText(piece.thickMm, units, 1)} of thickness</>}
         </span>
       </p>
       <ul className="piece-cures">
@@ -167,6 +169,12 @@ function WornWords({ piece, units, girthMm }: Props) {
   );
 }
 
+function CuffWords({ piece, units, girthMm }: Props) {
+  return piece.cuff && girthMm !== null ? (
+    <p className={piece.cuff.holds ? "note" : "note care"}>{cuffWords(piece.cuff, girthMm, units)}</p>
+  ) : null;
+}
+
 /** How deep a necklace hangs. */
 function DrapedWords({ piece, units }: Props) {
   return piece.draped ? (
@@ -177,14 +185,22 @@ function DrapedWords({ piece, units }: Props) {
   ) : null;
 }
 
-/** What hangs askew, and what lies against what. */
+/** What hangs askew, what lies against what, what hides what. */
 function HangsWords({ piece, units }: Props) {
   const { hangs } = piece;
-  if (!hangs || (hangs.askew.length === 0 && hangs.touching.length === 0)) {
+  if (
+    !hangs ||
+    (hangs.askew.length + hangs.touching.length + hangs.hiding.length === 0 && hangs.heavyFromG === null)
+  ) {
     return null;
   }
   return (
     <section aria-label="Hung">
+      {hangs.heavyFromG !== null && (
+        <p className="note care">
+          More than {mass(hangs.heavyFromG)} in each ear is a lot: take thinner wire, fewer or lighter beads.
+        </p>
+      )}
       {hangs.askew.slice(0, 3).map(({ part, degrees }) => (
         <p key={part} className="note">
           {partAt(piece, part)} hangs <strong>{degrees.toFixed(0)}°</strong> off straight, within some 15° by
@@ -195,6 +211,12 @@ function HangsWords({ piece, units }: Props) {
         <p key={`${a} ${b}`} className="note care">
           {partAt(piece, a)} and {partAt(piece, b)} come {sizeText(depthMm, units, 1)} into each other as they
           hang: they push each other aside. Hang them further apart, or at other heights.
+        </p>
+      ))}
+      {hangs.hiding.slice(0, 3).map(({ front, behind, share }) => (
+        <p key={`${front} ${behind}`} className="note care">
+          {partAt(piece, front)} hides {Math.round(10 * share) * 10} % of {partAt(piece, behind)} from the
+          front.
         </p>
       ))}
     </section>

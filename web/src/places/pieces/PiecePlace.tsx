@@ -28,6 +28,7 @@ import { SetBeside } from "./SetBeside";
 import type { Dropped } from "./dragged";
 import { WholeSize } from "./WholeSize";
 import { edited, usePiece, type Edited } from "./usePiece";
+import { isAtTheEar } from "../../shared/words/pieceWords";
 
 const InTheRound = lazy(async () => ({ default: (await import("./InTheRound")).InTheRound }));
 
@@ -140,8 +141,8 @@ function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
         <aside aria-label="Figures">
           <PieceFigures
             {...{ piece, units, onLine }}
-            ear={data.body?.part === "EAR"}
-            girthMm={data.body && data.body.part !== "EAR" ? data.body.girthMm : null}
+            ear={isAtTheEar(data.body?.part)}
+            girthMm={data.body?.girthMm ?? null}
           />
           <Make kept={kept} data={data} flush={() => editor.flush()} piece={piece} shut={problem !== null} />
           <PieceExports kept={kept} />
@@ -162,13 +163,13 @@ interface ShownProps {
 
 /** The board, or the piece put together. */
 function Shown({ piece, data, chosen, onChoose, onDropped, units }: ShownProps) {
-  const hangs = data.body?.part === "EAR" || data.body === null;
+  const hangs = data.body === null || isAtTheEar(data.body.part);
   const [look, setLook] = useState<Look | null>(null);
   const now = look ?? (hangs ? "down" : "along");
   const [solid, setSolid] = useState(false);
   const inTheRound = solid && now !== "order" && now !== "true";
   const scale = usePixelsPerMm();
-  const girthMm = data.body && data.body.part !== "EAR" ? data.body.girthMm : null;
+  const girthMm = data.body && !isAtTheEar(data.body.part) ? data.body.girthMm : null;
   return (
     <>
       <Looks

@@ -7,7 +7,7 @@ import { NameHead } from "../../shared/shell/NameHead";
 import { NumberInput } from "../../shared/shell/NumberInput";
 import { LooseWire } from "../../shared/shell/WireChoice";
 import { WordChoice } from "../../shared/shell/WordChoice";
-import { BODY_WORDS } from "../../shared/words/pieceWords";
+import { BODY_WORDS, isAtTheEar } from "../../shared/words/pieceWords";
 
 interface Props {
   editor: Editor<PieceJobData>;
@@ -117,7 +117,8 @@ function OnBody({ data, change }: Pick<Props, "data" | "change">) {
           </option>
         ))}
       </select>
-      {body && view && view.part !== "EAR" && (
+      {body && isAtTheEar(body.part) && <AtTheEar body={body} onBody={(next) => put(next, "girth")} />}
+      {body && view && !isAtTheEar(view.part) && (
         <>
           <span>of</span>
           <NumberInput
@@ -132,6 +133,25 @@ function OnBody({ data, change }: Pick<Props, "data" | "change">) {
           <Ease body={body} view={view} onBody={(next) => put(next, "ease")} />
         </>
       )}
+    </>
+  );
+}
+
+/** How deep it is to hang, or how thick the edge is that a cuff goes over. */
+function AtTheEar({ body, onBody }: { body: PieceBody; onBody: (body: PieceBody) => void }) {
+  const lobe = body.part === "EAR";
+  return (
+    <>
+      <span>{lobe ? "hanging" : "thick"}</span>
+      <NumberInput
+        label={lobe ? "How deep it hangs below the lobe" : "How thick the edge is"}
+        decimals={lobe ? 0 : 1}
+        step={lobe ? 1 : 0.1}
+        minimum={0}
+        value={body.girthMm}
+        onChange={(girthMm) => onBody({ ...body, girthMm })}
+      />
+      {lobe && <span className="soft">below the lobe, 0: as it comes</span>}
     </>
   );
 }

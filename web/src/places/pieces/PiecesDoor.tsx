@@ -10,6 +10,7 @@ import { FindField, Found } from "../../shared/shell/Find";
 import { ReadIn } from "../../shared/shell/ReadIn";
 import { PiecePicture } from "../../shared/shell/PiecePicture";
 import { StarterTiles } from "../../shared/shell/StarterTiles";
+import { isAtTheEar } from "../../shared/words/pieceWords";
 
 /** The workshop's own pieces, then pieces to begin from. */
 export function PiecesDoor() {
@@ -66,7 +67,7 @@ const HUNG = ["down"] as const;
 function OwnPiece({ job, units }: { job: Kept<PieceJobData>; units: Units }) {
   const { data } = job;
   const piece = usePiecePicture(data.line, data.metal).data;
-  const hangs = data.body === null || data.body.part === "EAR";
+  const hangs = data.body === null || isAtTheEar(data.body.part);
   return (
     <li>
       <Link className="starter" to={`/pieces/${job.id}`}>

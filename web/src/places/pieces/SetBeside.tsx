@@ -4,6 +4,7 @@ import { mass, minutesText, sizeText, wireLength, type Units } from "../../quant
 import { PiecePicture } from "../../shared/shell/PiecePicture";
 import { useKeptChoice } from "../../shared/kernel/keptChoice";
 import { usePiece } from "./usePiece";
+import { isAtTheEar } from "../../shared/words/pieceWords";
 
 type Kept = Pick<PieceJobData, "line" | "metal" | "temper" | "body" | "sparePercent">;
 
@@ -81,7 +82,7 @@ const HUNG = ["down"] as const;
 function Variant({ kept, piece, title }: { kept: Kept; piece: PieceAnswer; title: string }) {
   const units: Units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const metal = useMetals().data?.find((one) => one.id === kept.metal)?.name ?? kept.metal;
-  const hangs = kept.body === null || kept.body.part === "EAR";
+  const hangs = kept.body === null || isAtTheEar(kept.body.part);
   const figures: [string, string][] = [
     [hangs ? "hangs" : "long", sizeText(hangs ? piece.hangsMm : piece.finishedLengthMm, units, 1)],
     ["weighs", mass(piece.weightG)],

@@ -85,13 +85,30 @@ describe("a piece on its board", () => {
     expect(takes.getByText("2 beads, 6.0 mm long, 6.0 mm across, hole 1.00 mm")).toBeTruthy();
   });
 
-  it("says what hangs askew and what pushes what", async () => {
+  it("says what hangs askew, what pushes what and what hides what", async () => {
     open({
-      hangs: { askew: [{ part: 1, degrees: 12.4 }], touching: [{ a: 0, b: 3, depthMm: 0.6 }] },
+      hangs: {
+        askew: [{ part: 1, degrees: 12.4 }],
+        touching: [{ a: 0, b: 3, depthMm: 0.6 }],
+        hiding: [{ front: 1, behind: 3, share: 0.73 }],
+        heavyFromG: 10,
+      },
     });
     const hung = within(await screen.findByLabelText("Hung"));
     expect(hung.getByText("12°")).toBeTruthy();
     expect(hung.getByText(/come 0\.6 mm into each other/)).toBeTruthy();
+    expect(hung.getByText(/More than 10\.0 g in each ear is a lot/)).toBeTruthy();
+    expect(hung.getByText("bead link 1 hides 70 % of bead link 2 from the front.")).toBeTruthy();
+  });
+
+  it("says how a cuff holds on an ear's edge and how an earring is wanted", async () => {
+    open({
+      cuff: { part: 0, gapMm: 3, opensMm: 1.2, leastMm: 3.1, mostMm: 3.6, holds: true },
+      hangs: null,
+    });
+    expect(
+      await screen.findByText(/opens by 1\.2 mm and comes back to between 3\.1 mm and 3\.6 mm: it holds/),
+    ).toBeTruthy();
   });
 
   it("keeps a variant beside it and takes it back", async () => {

@@ -31,7 +31,7 @@ export function blankPiece(
 
 export const keepPiece = (data: PieceJobData): Promise<string> => keepNew("piece", data);
 
-const BEGINS = /^(pair|mirror|round|strand|chain|cord|finding|stone)\s/;
+const BEGINS = /^(pair|mirror|round|strand|chain|cord|finding|stone|medallion|sheet)\s/;
 
 /** Whether what is typed is meant as a piece: parts between dashes surely, a word of its grammar or a count perhaps. */
 export function pieceMeant(text: string): "yes" | "perhaps" | "no" {

@@ -2,14 +2,15 @@ import { Link } from "react-router";
 import { usePiecePicture, useStarters } from "../../api/queries";
 import type { BodyPart, Starter } from "../../api/types";
 import { PiecePicture } from "./PiecePicture";
+import { isAtTheEar } from "../words/pieceWords";
 
 const CLOSED = ["round", "along"] as const;
 const HUNG = ["down"] as const;
 
 const GROUPS: readonly (readonly [string, readonly BodyPart[]])[] = [
-  ["round a wrist", ["WRIST", "ANKLE"]],
+  ["round a wrist", ["WRIST", "ANKLE", "ANKLE_AND_FOOT"]],
   ["round a neck", ["NECK"]],
-  ["at the ear", ["EAR"]],
+  ["at the ear", ["EAR", "EAR_EDGE"]],
   ["round a finger", ["FINGER"]],
   ["round a waist", ["WAIST"]],
 ];
@@ -47,8 +48,8 @@ function StarterTile({ starter }: { starter: Starter }) {
               drawing={piece.drawing}
               {...(piece.pair && { pair: "both" as const })}
               metal={starter.metal}
-              ways={starter.body === "EAR" ? HUNG : CLOSED}
-              aside={starter.body === "EAR"}
+              ways={isAtTheEar(starter.body) ? HUNG : CLOSED}
+              aside={isAtTheEar(starter.body)}
             />
           )}
         </span>

@@ -24,6 +24,7 @@ const PARTS: Record<PartsHandled["kind"], (what: string) => string> = {
   HAMMER_FIRST: () => "Hammer these rings flat",
   BEAD_FIRST: () => "Thread a bead on each of these rings",
   CLOSE_FIRST: () => "Close these rings first",
+  SOLDER_FIRST: () => "Solder these rings",
   OPEN_FIRST: () => "Open these rings",
   MAKE: (what) => `Make the ${what}`,
   DOME: (what) => `Dome the ${what} over a rod`,

@@ -9,6 +9,7 @@ import {
   mendWords,
   partAt,
   remainderWords,
+  cuffWords,
 } from "./pieceWords";
 
 describe("words about a piece", () => {
@@ -62,5 +63,18 @@ describe("words about a piece", () => {
     expect(
       boughtWords({ kind: "CHAIN", name: "chain", sizesMm: [3, 2, 0.6], amount: 195 }, "MILLIMETRES"),
     ).toBe("195 mm of chain, pitch 3.0 mm, wire 0.60 mm");
+  });
+});
+
+describe("a cuff on an edge", () => {
+  const cuff = { part: 0, gapMm: 3, opensMm: 1, leastMm: 3, mostMm: 3, holds: true };
+  it("comes back whole, stays open, or never held", () => {
+    expect(cuffWords(cuff, 4, "MILLIMETRES")).toBe(
+      "Pulled over 4.0 mm it opens by 1.0 mm and comes back whole: it holds.",
+    );
+    expect(cuffWords({ ...cuff, opensMm: 0, holds: false }, 3, "MILLIMETRES")).toContain("press it narrower");
+    expect(cuffWords({ ...cuff, leastMm: 3.4, mostMm: 4, holds: false }, 4, "MILLIMETRES")).toContain(
+      "between 3.4 mm and 4.0 mm: it does not hold until it is pressed.",
+    );
   });
 });

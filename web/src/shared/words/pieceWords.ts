@@ -14,10 +14,16 @@ export const BODY_WORDS: Record<BodyPart, string> = {
   WRIST: "wrist",
   NECK: "neck",
   ANKLE: "ankle",
+  ANKLE_AND_FOOT: "ankle and foot",
   FINGER: "finger",
   WAIST: "waist",
   EAR: "ear",
+  EAR_EDGE: "ear's edge",
 };
+
+/** Whether it hangs or clips there: nothing goes round it. */
+export const isAtTheEar = (part: BodyPart | null | undefined): boolean =>
+  part === "EAR" || part === "EAR_EDGE";
 
 /** "ring 3": a part by its name and where it comes, for words about one of several alike. */
 export function partAt({ parts }: Pick<PieceAnswer, "parts">, place: number): string {
@@ -47,6 +53,8 @@ export function joinHead(piece: Piece, step: PieceStep): string {
       return `${part}: closed beforehand`;
     case "OPEN_AND_CLOSE":
       return `Open ${part}, hang in ${others(piece, step)}, close`;
+    case "SOLDER_ROUND":
+      return `Close ${part} round ${others(piece, step)} and solder it there`;
     case "FORM_ROUND":
       return `Close ${part} round ${others(piece, step)}`;
     case "HOOK":
@@ -61,6 +69,8 @@ export function joinWay(piece: Piece, step: PieceStep): string {
   switch (step.act) {
     case "OPEN_AND_CLOSE":
       return "Twist the ends past each other sideways, never apart. Hang in, twist back until they click.";
+    case "SOLDER_ROUND":
+      return "Easy solder, the joint away from its neighbours, these held off or shielded; what was soldered before stands it. Pickle, rinse, dry before beads, cord or glue come near.";
     case "FORM_ROUND":
       return `Put ${others(piece, step)} on before its ${port} is closed, then finish the ${port}.`;
     case "HOOK":
@@ -96,6 +106,19 @@ export function remainderWords(off: number, units: Units): string {
   return Math.abs(off) < 0.05
     ? "just as long as wanted"
     : `${sizeText(Math.abs(off), units, 1)} ${off > 0 ? "too long" : "too short"}`;
+}
+
+/** How a cuff holds on the edge it was pulled over. */
+export function cuffWords(cuff: NonNullable<PieceAnswer["cuff"]>, edgeMm: number, units: Units): string {
+  const edge = sizeText(edgeMm, units, 1);
+  if (cuff.opensMm === 0) {
+    return `Its gap of ${sizeText(cuff.gapMm, units, 1)} is as wide as the edge of ${edge}: press it narrower on the ear, or make the gap less.`;
+  }
+  const comes =
+    cuff.mostMm - cuff.gapMm < 0.05
+      ? "comes back whole"
+      : `comes back to between ${sizeText(cuff.leastMm, units, 1)} and ${sizeText(cuff.mostMm, units, 1)}`;
+  return `Pulled over ${edge} it opens by ${sizeText(cuff.opensMm, units, 1)} and ${comes}: ${cuff.holds ? "it holds" : "it does not hold until it is pressed"}.`;
 }
 
 export function mendWords(mend: PieceMend): string {

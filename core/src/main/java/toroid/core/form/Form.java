@@ -47,6 +47,11 @@ public interface Form {
         return info().family() == Family.CLASPS && halves().isEmpty();
     }
 
+    /** Whether it is pulled open over what it is worn on, its parameters {@code inside} and {@code gap}. */
+    default boolean isCuff() {
+        return false;
+    }
+
     default boolean comesApart() {
         return !halves().isEmpty();
     }

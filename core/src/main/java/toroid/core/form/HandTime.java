@@ -22,18 +22,22 @@ public final class HandTime {
         double turns = step.turns() == null ? 1 : step.turns();
         return switch (step.kind()) {
             case LEAVE -> 0;
-            case MARK, THREAD -> 5;
-            case CUT, BEND, PRESS, TWIST -> 8;
-            case TRIM -> 10;
-            case FORM, FOLD, DOME, STRETCH -> 15;
-            case STRAIGHTEN, HARDEN, LOOP -> 20;
-            case WRAP -> 10 + 6 * turns;
-            case COIL -> 15 + 2 * turns;
-            case SPIRAL -> 15 + 15 * turns;
-            case BIND -> 15 + 8 * turns;
-            case CRIMP, HAMMER, FILE, BALL -> 30;
-            case ANNEAL, DRILL, GLUE -> 60;
-            case SOLDER -> 120;
+            case MARK -> 3;
+            case THREAD -> 5;
+            case CUT, BEND, TRIM -> 9;
+            case PRESS, TWIST -> 10;
+            case STRAIGHTEN, HARDEN -> 12;
+            case FOLD, STRETCH -> 15;
+            case FILE -> 18;
+            case FORM -> 20;
+            case LOOP, HAMMER, DOME, GLUE -> 30;
+            case CRIMP -> 36;
+            case BALL -> 40;
+            case DRILL -> 48;
+            case ANNEAL -> 60;
+            case SPIRAL, SOLDER -> 72;
+            case WRAP, BIND -> 10 + 5 * turns;
+            case COIL -> 10 + 2 * turns;
         };
     }
 }

@@ -1,6 +1,7 @@
 package toroid.core.piece;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -20,7 +21,8 @@ final class Assembly {
     static List<AssemblyStep> of(List<PartWork> parts, List<Joint> joints) {
         Set<Integer> open = new HashSet<>();
         for (Joint joint : joints) {
-            if (joint.way() == Joint.Way.OPENED && parts.get(joint.maker()).isRing()) {
+            boolean opened = joint.way() == Joint.Way.OPENED || joint.way() == Joint.Way.SOLDERED_ROUND;
+            if (opened && parts.get(joint.maker()).isRing()) {
                 open.add(joint.maker());
             }
         }
@@ -58,6 +60,8 @@ final class Assembly {
                 acts.add(new AssemblyStep(act(joints.get(i)), joints.get(i).maker(), made));
             }
         }
+        // the torch comes before whatever does not stand it
+        acts.sort(Comparator.comparing(step -> step.act() != Act.SOLDER_ROUND));
         return acts;
     }
 
@@ -101,6 +105,7 @@ final class Assembly {
             case HOOKED -> Act.HOOK;
             case OPENED -> Act.OPEN_AND_CLOSE;
             case CLOSED_ROUND -> Act.FORM_ROUND;
+            case SOLDERED_ROUND -> Act.SOLDER_ROUND;
             case IMPOSSIBLE -> throw new IllegalArgumentException("no hand makes it");
         };
     }

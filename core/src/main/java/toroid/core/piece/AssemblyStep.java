@@ -17,6 +17,8 @@ public record AssemblyStep(Act act, int part, List<Integer> joints) {
         CLOSE_BEFORE,
         /** A ring, or a plain loop of a form: opened, its neighbours hung in, closed. */
         OPEN_AND_CLOSE,
+        /** A ring opened, its neighbours hung in, closed and soldered in its place, before anything is there that does not stand the torch. */
+        SOLDER_ROUND,
         /** An end formed round its neighbour. */
         FORM_ROUND,
         /** Hung in. */

@@ -15,14 +15,23 @@ public enum BodyPart {
                     new Ease("on the collar bones", 90),
                     new Ease("to the breast", 190))),
     ANKLE(230, 5 / 4.0, 1.4, List.of(new Ease("snug", 6), new Ease("comfortable", 12), new Ease("loose", 22))),
+    /** Round the heel and the instep: what goes round ankle and foot, or is drawn over the heel. */
+    ANKLE_AND_FOOT(330, 5 / 4.0, 1, List.of(new Ease("snug", 4), new Ease("comfortable", 10), new Ease("loose", 20))),
     WAIST(760, 4 / 3.0, 1.35, List.of(new Ease("comfortable", 20), new Ease("on the hips", 120))),
     /**
      * Its girth is the ring's size by ISO 8653: the inside girth in mm of the gauge ring that goes over the knuckle and stays (from memory of the
      * standard), so what is as wide goes over.
      */
     FINGER(54, 1, 1, List.of(new Ease("close", 0), new Ease("comfortable", 1), new Ease("a broad ring", 2.5))),
-    /** It hangs: no girth to reach. */
-    EAR(0, 1, 1, List.of());
+    /** It hangs: no girth to reach, but how deep it is to hang below the lobe, 0 for as deep as it comes. */
+    EAR(0, 1, 1, List.of()),
+    /** A cuff goes over it: how thick it is where the cuff sits. */
+    EAR_EDGE(4, 1, 1, List.of());
+
+    /** Whether it has a girth that a piece goes round. */
+    public boolean isGoneRound() {
+        return this != EAR && this != EAR_EDGE;
+    }
 
     /**
      * How much longer than the girth, common practice.

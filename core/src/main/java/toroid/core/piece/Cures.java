@@ -41,12 +41,12 @@ public final class Cures {
     private static final int MOST_LINKS = 20;
 
     private final Piece piece;
-    private final BodyFit fit;
+    private final Wanted fit;
     private final PartMaker parts;
     private final Closure closes;
     private final List<Cure> cures = new ArrayList<>();
 
-    private Cures(Piece piece, PieceWork work, BodyFit fit, PartMaker parts) {
+    private Cures(Piece piece, PieceWork work, Wanted fit, PartMaker parts) {
         this.piece = piece;
         this.fit = fit;
         this.parts = parts;
@@ -55,7 +55,7 @@ public final class Cures {
 
     /** What its ends have for each other; what only slips over is not looked at here. */
     private Closure closes(PieceWork work) {
-        return Closure.of(work, BodyPart.WRIST, fit.girthMm(), 0);
+        return fit instanceof BodyFit body ? Closure.of(work, BodyPart.WRIST, body.girthMm(), 0) : Closure.NOTHING;
     }
 
     /** A hook or a toggle is not given away for a length. */
@@ -69,17 +69,19 @@ public final class Cures {
      * @param work the piece worked out
      * @param insides of rings the maker's rods give, mm; may be empty
      */
-    public static List<Cure> of(Piece piece, PieceWork work, BodyFit fit, PartMaker parts, List<Double> insides) {
+    public static List<Cure> of(Piece piece, PieceWork work, Wanted fit, PartMaker parts, List<Double> insides) {
         var all = new Cures(piece, work, fit, parts);
-        double off = fit.remainderMm(work);
+        double off = fit.remainderMm(work, parts);
         all.repeats();
         all.withoutTheLast();
         all.otherRings(insides);
         all.counts(work, off);
         all.lengths(work, off);
         all.otherSizes();
-        all.otherClasps(work);
-        all.extender(work, off);
+        if (fit instanceof BodyFit) {
+            all.otherClasps(work);
+            all.extender(work, off);
+        }
         all.cures.removeIf(cure -> Math.abs(cure.offMm()) >= Math.abs(off));
         all.cures.sort(Comparator.comparingDouble(cure -> Math.abs(cure.offMm())));
         return List.copyOf(all.cures);
@@ -93,8 +95,9 @@ public final class Cures {
         try {
             PieceWork work = PieceSolver.solve(changed, parts);
             if (work.canBeMade() && staysClosed(work)) {
+                double length = fit.lengthMm(work, parts);
                 cures.add(new Cure(
-                        change, what, from, by, PieceLine.write(changed), work.lengthMm(), fit.remainderMm(work)));
+                        change, what, from, by, PieceLine.write(changed), length, length - fit.targetMm(work)));
             }
         } catch (Refusal refused) {
             return; // a change that makes no piece is no cure
@@ -112,7 +115,7 @@ public final class Cures {
     }
 
     private void withoutTheLast() {
-        if (piece.elements().size() > 1 && piece.shape() == Piece.Shape.ROW) {
+        if (fit instanceof BodyFit && piece.elements().size() > 1 && piece.shape() == Piece.Shape.ROW) {
             List<Piece.Element> fewer =
                     piece.elements().subList(0, piece.elements().size() - 1);
             tried(Cure.Change.WITHOUT_THE_LAST, "", 0, -1, new Piece(fewer, piece.shape(), piece.pair()));

@@ -20,6 +20,9 @@ import toroid.core.quantity.Force;
  * @param tiltDegrees how far each part hangs from the way a pull goes through it
  */
 public record Hanging(List<Vector3D> down, List<Double> carriesG, List<Double> tiltDegrees) {
+    /** About so much in each ear is a lot, g. Common practice. */
+    public static final double HEAVY_IN_AN_EAR_G = 10;
+
     private static final int MOST_TURNS = 500;
     private static final double STILL = 1e-12;
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import toroid.core.form.Port;
 
 /**
@@ -17,6 +18,7 @@ final class Joining {
 
     private static final double OPEN = 1;
     private static final double FORM_ROUND = 1.5;
+    private static final double SOLDER_ROUND = 40;
 
     /** Of two that could both be formed round the other the one made later is. */
     private static final double EARLIER = 0.1;
@@ -27,16 +29,23 @@ final class Joining {
     private record Side(int part, Port port) {}
 
     private final int parts;
+    private final Set<Integer> soldered;
     private final Map<Side, Integer> places = new HashMap<>();
     private final List<Double> weights = new ArrayList<>();
 
-    private Joining(int parts) {
+    private Joining(int parts, Set<Integer> soldered) {
         this.parts = parts;
+        this.soldered = soldered;
     }
 
     /** @param parts how many there are */
     static List<Joint> of(int parts, List<Links> links) {
-        return new Joining(parts).joints(links);
+        return of(parts, links, Set.of());
+    }
+
+    /** @param soldered places of rings that may be soldered where they are, among neighbours that stand it */
+    static List<Joint> of(int parts, List<Links> links, Set<Integer> soldered) {
+        return new Joining(parts, soldered).joints(links);
     }
 
     private List<Joint> joints(List<Links> links) {
@@ -63,7 +72,7 @@ final class Joining {
         // of two rings that both open the later takes the earlier, which is closed by then
         boolean byB = !taken[a] || taken[b] && weights.get(b) <= weights.get(a);
         Side maker = byB ? other : one;
-        Joint.Way way = taken[a] || taken[b] ? way(maker.port()) : Joint.Way.IMPOSSIBLE;
+        Joint.Way way = taken[a] || taken[b] ? way(maker) : Joint.Way.IMPOSSIBLE;
         return new Joint(one.part(), other.part(), one.port(), other.port(), way, byB && way != Joint.Way.IMPOSSIBLE);
     }
 
@@ -75,20 +84,22 @@ final class Joining {
     }
 
     private double weight(Side side) {
-        return switch (way(side.port())) {
+        return switch (way(side)) {
             case HOOKED -> HOOK;
             case OPENED -> OPEN;
             case CLOSED_ROUND -> FORM_ROUND + EARLIER * (1 - (double) side.part() / parts);
+            case SOLDERED_ROUND -> SOLDER_ROUND;
             case IMPOSSIBLE -> NEVER;
         };
     }
 
-    private static Joint.Way way(Port port) {
-        return switch (port.opens()) {
+    private Joint.Way way(Side side) {
+        return switch (side.port().opens()) {
             case MOUTH -> Joint.Way.HOOKED;
             case SIDEWAYS -> Joint.Way.OPENED;
             case WHILE_MADE -> Joint.Way.CLOSED_ROUND;
-            case NEVER, ON_END, WORN -> Joint.Way.IMPOSSIBLE;
+            case NEVER -> soldered.contains(side.part()) ? Joint.Way.SOLDERED_ROUND : Joint.Way.IMPOSSIBLE;
+            case ON_END, WORN -> Joint.Way.IMPOSSIBLE;
         };
     }
 }

@@ -21,6 +21,8 @@ public record Joint(int a, int b, Port portA, Port portB, Way way, boolean byB) 
         OPENED,
         /** Formed round its neighbour and closed there, while it is made. */
         CLOSED_ROUND,
+        /** A ring that is to be soldered, closed round its neighbours and soldered there: all of them stand the torch. */
+        SOLDERED_ROUND,
         /** Both sides are closed for good. */
         IMPOSSIBLE
     }

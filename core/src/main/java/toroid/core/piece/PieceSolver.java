@@ -39,7 +39,8 @@ public final class PieceSolver {
             boolean turned = turned(work, placed.get(i), first && goesOn[0], i > 0 && !goesOn[i]);
             hung.add(Hung.of(work, turned, i == 0, goesOn[i], carries[i]));
         }
-        List<Joint> joints = Joining.of(parts.size(), Links.of(placed, hung, round));
+        List<Links> links = Links.of(placed, hung, round);
+        List<Joint> joints = Joining.of(parts.size(), links, Torch.inPlace(parts, links, works.isSolderable()));
         return new PieceWork(
                 placed,
                 parts,

@@ -11,15 +11,19 @@ public final class PieceTime {
     private static final double SECONDS = 60;
 
     /** Winding and cutting one ring. */
-    private static final double RING = 4;
+    private static final double RING = 6;
 
     /** Closing one flush beforehand; opening one. */
-    private static final double CLOSE = 8;
+    private static final double CLOSE = 9;
 
-    private static final double OPEN = 5;
-    private static final double SOLDER = 90;
-    private static final double HAMMER = 20;
-    private static final double BEAD = 6;
+    private static final double OPEN = 4;
+    private static final double SOLDER = 72;
+
+    /** Setting a torch up, once. */
+    private static final double TORCH = 300;
+
+    private static final double HAMMER = 30;
+    private static final double BEAD = 5;
 
     private PieceTime() {}
 
@@ -34,14 +38,16 @@ public final class PieceTime {
             each += seconds(step.act());
         }
         double rings = lists.rings().stream().mapToDouble(PieceTime::seconds).sum();
-        return ((pair ? 2 : 1) * each + rings) / SECONDS;
+        double torch = lists.rings().stream().anyMatch(PieceLists.Rings::soldered) ? TORCH : 0;
+        return ((pair ? 2 : 1) * each + rings + torch) / SECONDS;
     }
 
     private static double seconds(AssemblyStep.Act act) {
         return switch (act) {
             case MAKE, CLOSE_BEFORE -> 0;
             case HOOK -> 3;
-            case OPEN_AND_CLOSE -> 15;
+            case OPEN_AND_CLOSE -> 12;
+            case SOLDER_ROUND -> 20;
             case FORM_ROUND -> 20;
         };
     }

@@ -95,7 +95,9 @@ public record PieceWork(
 
     /** Which rings are opened and which may be closed beforehand, by place. */
     public boolean isOpened(int part) {
-        return joints.stream().anyMatch(joint -> joint.way() == Joint.Way.OPENED && joint.maker() == part);
+        return joints.stream()
+                .anyMatch(joint -> joint.maker() == part
+                        && (joint.way() == Joint.Way.OPENED || joint.way() == Joint.Way.SOLDERED_ROUND));
     }
 
     /** Whether it hangs the other way round. */

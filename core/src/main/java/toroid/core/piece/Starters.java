@@ -224,7 +224,7 @@ public final class Starters {
                     "winged-cuff",
                     "Storm-petrel cuff",
                     "a winged ear cuff with a drop",
-                    BodyPart.EAR,
+                    BodyPart.EAR_EDGE,
                     "sterling-silver",
                     "winged-cuff [ring 0.8/3 - beaded-dangle bead=4]"),
             new Starter(

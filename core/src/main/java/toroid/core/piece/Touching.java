@@ -4,10 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.form.Solid;
 import toroid.core.numeric.Effort;
-import toroid.core.piece.part.Body;
 import toroid.core.piece.part.PartMaker;
 
 /**
@@ -22,13 +19,7 @@ public record Touching(int a, int b, double depthMm) {
     private static final double LEAST_MM = 0.1;
 
     /** More parts than these are not looked through. */
-    private static final int MOST_PARTS = 200;
-
-    /** A part of more balls than these is a whole strand or cord, and not looked through. */
-    private static final int MOST_BALLS = 3000;
-
-    /** Balls along a part, and one that holds them all. */
-    private record Balls(List<Vector3D> middles, List<Double> radii, Vector3D middle, double reach) {}
+    static final int MOST_PARTS = 200;
 
     /** In a piece with very many parts nothing is looked for. */
     public static List<Touching> of(PieceWork work, Laid laid, PartMaker maker) {
@@ -36,16 +27,8 @@ public record Touching(int a, int b, double depthMm) {
         if (n > MOST_PARTS) {
             return List.of();
         }
-        Set<List<Integer>> joined = new HashSet<>();
-        work.joints().forEach(joint -> {
-            joined.add(List.of(joint.a(), joint.b()));
-            joined.add(List.of(joint.b(), joint.a()));
-        });
-        var balls = new ArrayList<Balls>();
-        for (int i = 0; i < n; i++) {
-            balls.add(
-                    balls(work.parts().get(i).spec().body(maker), laid.places().get(i)));
-        }
+        Set<List<Integer>> joined = joined(work);
+        List<Balls> balls = Balls.of(work, laid, maker);
         var touching = new ArrayList<Touching>();
         for (int a = 0; a < n; a++) {
             for (int b = a + 1; b < n; b++) {
@@ -58,6 +41,16 @@ public record Touching(int a, int b, double depthMm) {
             }
         }
         return touching;
+    }
+
+    /** Pairs that hang in each other, either way round. */
+    static Set<List<Integer>> joined(PieceWork work) {
+        Set<List<Integer>> joined = new HashSet<>();
+        work.joints().forEach(joint -> {
+            joined.add(List.of(joint.a(), joint.b()));
+            joined.add(List.of(joint.b(), joint.a()));
+        });
+        return joined;
     }
 
     /** Loops that share a ring push each other aside and always touch. */
@@ -77,38 +70,9 @@ public record Touching(int a, int b, double depthMm) {
         return sisters || row;
     }
 
-    private static Balls balls(Body body, Laid.Place place) {
-        var middles = new ArrayList<Vector3D>();
-        var radii = new ArrayList<Double>();
-        for (Body.Tube tube : body.tubes()) {
-            List<Vector3D> points = tube.points();
-            for (int i = 0; i < points.size(); i++) {
-                Vector3D from = points.get(i);
-                Vector3D to = points.get(Math.min(i + 1, points.size() - 1));
-                int steps = Math.max(1, (int) Math.ceil(from.distance(to) / (tube.diameterMm() / 2)));
-                for (int step = 0; step < steps && middles.size() <= MOST_BALLS; step++) {
-                    double share = (double) step / steps;
-                    middles.add(place.of(new Vector3D(1 - share, from, share, to)));
-                    radii.add(tube.diameterMm() / 2);
-                }
-            }
-        }
-        for (Solid solid : body.solids()) {
-            middles.add(place.of(solid.centre()));
-            radii.add(Math.min(solid.diameterMm(), solid.lengthMm()) / 2);
-        }
-        Vector3D middle =
-                middles.stream().reduce(Vector3D.ZERO, Vector3D::add).scalarMultiply(1.0 / Math.max(1, middles.size()));
-        double reach = 0;
-        for (int i = 0; i < middles.size(); i++) {
-            reach = Math.max(reach, middles.get(i).distance(middle) + radii.get(i));
-        }
-        return new Balls(middles, radii, middle, reach);
-    }
-
     private static double depth(Balls one, Balls other) {
         boolean far = one.middle().distance(other.middle()) > one.reach() + other.reach();
-        if (far || one.middles().size() > MOST_BALLS || other.middles().size() > MOST_BALLS) {
+        if (far || one.areTooMany() || other.areTooMany()) {
             return 0;
         }
         double deepest = 0;

@@ -57,9 +57,9 @@ public record Weakest(int part, double staysOpenN, double wantedN) {
 
     private static RingStrength.Use wanted(BodyPart worn) {
         return switch (worn) {
-            case WRIST, ANKLE, WAIST -> RingStrength.Use.BRACELET;
+            case WRIST, ANKLE, ANKLE_AND_FOOT, WAIST -> RingStrength.Use.BRACELET;
             case NECK, FINGER -> RingStrength.Use.NECKLACE;
-            case EAR -> RingStrength.Use.EARRING;
+            case EAR, EAR_EDGE -> RingStrength.Use.EARRING;
         };
     }
 }

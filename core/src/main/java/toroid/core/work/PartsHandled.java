@@ -23,6 +23,8 @@ public record PartsHandled(Kind kind, String what, int part, double wireMm, doub
         /** A bead threaded on each ring. */
         BEAD_FIRST,
         CLOSE_FIRST,
+        /** Rings soldered by themselves, closed, before anything hangs in them. */
+        SOLDER_FIRST,
         OPEN_FIRST,
         MAKE,
         /** Bent over a rod, so that it lies on the body. */

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
+import toroid.core.piece.AssemblyStep;
 import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.part.PartSpec;
@@ -37,6 +38,12 @@ public final class PiecePlan {
             size++;
             Set<String> after = readied(operations, size, rings);
             handled(operations, "close-" + size, PartsHandled.Kind.CLOSE_FIRST, rings, rings.preClosed(), after);
+            if (rings.soldered() && rings.preClosed() > 0) {
+                var kind = PartsHandled.Kind.SOLDER_FIRST;
+                var solder = ringsHandled(kind, rings, rings.preClosed(), null);
+                operations.add(operation("solder-" + size, "ring", Stage.JOIN, Set.of("close-" + size), solder)
+                        .with(Caution.TORCH));
+            }
             int opened = rings.count() - rings.preClosed();
             handled(operations, "open-" + size, PartsHandled.Kind.OPEN_FIRST, rings, opened, after);
         }
@@ -72,7 +79,9 @@ public final class PiecePlan {
             Set<String> before = new HashSet<>();
             operations.forEach(one -> before.add(one.id()));
             var detail = new PartsHandled(PartsHandled.Kind.PUT_TOGETHER, "", -1, 0, 0, joins);
-            operations.add(operation(JOIN, "", Stage.JOIN, before, detail));
+            boolean torch = work.steps().stream().anyMatch(step -> step.act() == AssemblyStep.Act.SOLDER_ROUND);
+            Operation join = operation(JOIN, "", Stage.JOIN, before, detail);
+            operations.add(torch ? join.with(Caution.TORCH) : join);
         }
         int copies = pair ? 2 : 1;
         return new Plan(operations, copies, copies);

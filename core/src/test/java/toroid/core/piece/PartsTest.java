@@ -244,7 +244,7 @@ class PartsTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "ring 1/5 - 2 * ring 1/5 soldered",
+                "ring 1/5 - ring 1/5 soldered - finding pendant",
                 "chain 3/0.6 links=9 soldered - stone 14/1.2",
                 "ring 1/5 soldered - hammered-bar - ring 1/5 soldered - stone 20/2"
             })

@@ -109,12 +109,10 @@ class PieceSolverTest {
     }
 
     @Test
-    void twoSolderedRingsCannotHangInEachOther() {
-        PieceWork row = solve("ring 1/5 - ring 1/5 soldered - ring 1/5 soldered - ring 1/5");
+    void twoThatAreClosedForGoodCannotHangInEachOther() {
+        PieceWork row = solve("ring 1/5 - ring 1/5 soldered - finding pendant");
         assertThat(row.canBeMade()).isFalse();
-        assertThat(row.joints())
-                .extracting(Joint::way)
-                .containsExactly(Joint.Way.OPENED, Joint.Way.IMPOSSIBLE, Joint.Way.OPENED);
+        assertThat(row.joints()).extracting(Joint::way).containsExactly(Joint.Way.OPENED, Joint.Way.IMPOSSIBLE);
         assertThat(solve("ring 1/5 soldered - ring 1/5 - ring 1/5 soldered").canBeMade())
                 .isTrue();
     }

@@ -67,6 +67,32 @@ class PiecePlanTest {
                 .isNotEmpty();
     }
 
+    /** Those that can be are soldered by themselves, the others in the piece; the torch's cautions at both. */
+    @Test
+    void soldersBeforeItJoins() {
+        Plan chain = plan("3 * ring 1/4 soldered", false);
+        assertThat(told(chain)).containsExactly("CLOSE_FIRST 2", "SOLDER_FIRST 2", "OPEN_FIRST 1", "PUT_TOGETHER 1");
+        assertThat(chain.operations().get(1).cautions()).containsExactly(Caution.TORCH);
+        assertThat(chain.operations().get(1).after())
+                .containsExactly(chain.operations().get(0).id());
+        assertThat(chain.operations().get(3).cautions()).containsExactly(Caution.TORCH);
+        assertThat(plan("3 * ring 1/4", false).operations().get(2).cautions()).isEmpty();
+    }
+
+    /** What is domed is so when it is made, before anything hangs in it. */
+    @Test
+    void domesWhatIsMade() {
+        Plan plan = plan("ring 1/4 - 2 * (hammered-bar long=30 domed=54 - ring 1/4)", false);
+        Operation dome = plan.operations().stream()
+                .filter(one -> one.verb().equals("DOME"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(((PartsHandled) dome.detail()).toMm()).isEqualTo(54);
+        assertThat(dome.times()).isEqualTo(2);
+        assertThat(dome.after()).hasSize(1).allMatch(id -> id.startsWith("make-"));
+        assertThat(told(plan("ring 1/4 - hammered-bar - ring 1/4", false))).noneMatch(one -> one.startsWith("DOME"));
+    }
+
     @Test
     void aPairIsTwoCopiesInTandem() {
         Plan pair = plan("fish-hook - ring 0.8/3 - beaded-dangle", true);
@@ -76,7 +102,7 @@ class PiecePlanTest {
 
     @Test
     void whatCannotBeJoinedIsNotPlanned() {
-        assertThatThrownBy(() -> plan("2 * ring 1/5 soldered", false))
+        assertThatThrownBy(() -> plan("ring 1/5 soldered - finding pendant", false))
                 .isInstanceOfSatisfying(
                         Refusal.class, refusal -> assertThat(refusal.code()).isEqualTo("piece-cannot-be-joined"));
     }

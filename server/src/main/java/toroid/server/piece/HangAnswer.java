@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.stream.IntStream;
 import toroid.core.piece.Hanging;
+import toroid.core.piece.Hiding;
 import toroid.core.piece.Laid;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.Touching;
@@ -16,12 +17,14 @@ import toroid.core.piece.part.PartMaker;
  * @param hangsMm from the first bearing point down to the lowest of it
  * @param parts how each hangs
  * @param touching parts that are not joined and come into each other
+ * @param hiding parts that hide most of another, seen from the front
  */
 record HangAnswer(
         @NotNull List<double[]> poses,
         @NotNull double hangsMm,
         @NotNull List<PartHangs> parts,
-        @NotNull List<Touching> touching) {
+        @NotNull List<Touching> touching,
+        @NotNull List<Hiding> hiding) {
     /**
      * @param tiltDegrees off the way a pull goes through it
      * @param carriesG its own weight and all that hangs from it
@@ -47,6 +50,10 @@ record HangAnswer(
                         loads.get(i)))
                 .toList();
         return new HangAnswer(
-                PieceDrawing.places(laid), laid.depthMm(work, maker), parts, Touching.of(work, laid, maker));
+                PieceDrawing.places(laid),
+                laid.depthMm(work, maker),
+                parts,
+                Touching.of(work, laid, maker),
+                Hiding.of(work, laid, maker));
     }
 }

@@ -5,7 +5,9 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import toroid.core.form.Opening;
 import toroid.core.piece.AssemblyStep;
+import toroid.core.piece.CuffFit;
 import toroid.core.piece.Cure;
+import toroid.core.piece.Hiding;
 import toroid.core.piece.Joint;
 import toroid.core.piece.Mending;
 import toroid.core.piece.Piece;
@@ -32,6 +34,7 @@ import toroid.core.piece.part.PartWork;
  * @param canBeMade whether every joint can be made and all goes in
  * @param worn closed round the body; null where it goes round none
  * @param draped hung from the neck it is for; null where it goes round none, or hangs as close as it
+ * @param cuff how its cuff holds on an ear's edge; null on other bodies
  * @param weakest what of its row gives first when it is pulled; null where nothing opens, or without a body
  * @param cures what would bring it nearer, the nearest first
  * @param mends what would make joints possible that are not
@@ -60,6 +63,7 @@ public record PieceAnswer(
         @Schema(nullable = true) Worn worn,
         @Schema(nullable = true) DrapedView draped,
         @Schema(nullable = true) Weakest weakest,
+        @Schema(nullable = true) CuffFit cuff,
         @NotNull List<Cure> cures,
         @NotNull List<Mending.Mend> mends,
         @NotNull List<WrittenView> written,
@@ -97,8 +101,14 @@ public record PieceAnswer(
      *
      * @param askew parts that hang off the way a pull goes through them by more than a few degrees
      * @param touching parts that are not joined and come into each other
+     * @param hiding parts that hide most of another, seen from the front
+     * @param heavyFromG what is a lot in an ear, g; null for what is lighter, or hangs elsewhere
      */
-    record HangsView(@NotNull List<Askew> askew, @NotNull List<Touching> touching) {}
+    record HangsView(
+            @NotNull List<Askew> askew,
+            @NotNull List<Touching> touching,
+            @NotNull List<Hiding> hiding,
+            @Schema(nullable = true) Double heavyFromG) {}
 
     /** @param degrees off the way a pull goes through it */
     record Askew(@NotNull int part, @NotNull double degrees) {}

@@ -45,7 +45,7 @@ public record PieceJobData(
         Metals.byId(metal).yieldStrength(temper);
         Spare.of(1, sparePercent);
         if (body != null) {
-            body.fit();
+            body.wanted();
         }
     }
 

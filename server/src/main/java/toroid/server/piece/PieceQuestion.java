@@ -11,6 +11,8 @@ import toroid.core.metal.MetalNames;
 import toroid.core.metal.Temper;
 import toroid.core.piece.BodyFit;
 import toroid.core.piece.BodyPart;
+import toroid.core.piece.Drop;
+import toroid.core.piece.Wanted;
 import toroid.core.piece.part.PartMaker;
 import toroid.server.form.FormQuestion;
 
@@ -36,8 +38,8 @@ public record PieceQuestion(
         @Schema(nullable = true) Double sparePercent,
         @Schema(nullable = true) Boolean drawn) {
     /**
-     * @param part a wrist where left out; an ear has no girth
-     * @param girthMm around it
+     * @param part a wrist where left out
+     * @param girthMm around it; how deep a piece is to hang below an ear's lobe, 0 for as deep as it comes; how thick an ear's edge is
      * @param easeMm how much longer the piece is; the second of the usual ones where left out
      */
     public record Body(
@@ -50,13 +52,18 @@ public record PieceQuestion(
 
         /** Null for an ear: nothing goes round it. */
         BodyFit fit() {
-            if (where() == BodyPart.EAR) {
+            if (!where().isGoneRound()) {
                 return null;
             }
             List<BodyPart.Ease> usual = where().eases();
             double ease =
                     easeMm == null ? usual.get(Math.min(1, usual.size() - 1)).mm() : easeMm;
             return new BodyFit(girthMm, ease);
+        }
+
+        /** How long a piece for it is wanted; null where nothing is said. */
+        Wanted wanted() {
+            return where() == BodyPart.EAR && girthMm > 0 ? new Drop(girthMm) : fit();
         }
     }
 
@@ -72,6 +79,14 @@ public record PieceQuestion(
 
     BodyFit fit() {
         return body == null ? null : body.fit();
+    }
+
+    Wanted wanted() {
+        return body == null ? null : body.wanted();
+    }
+
+    boolean isForAnEar() {
+        return body != null && !body.where().isGoneRound();
     }
 
     boolean hangsFromNeck() {

@@ -9,9 +9,12 @@ import toroid.core.numeric.Refusal;
 import toroid.core.piece.AtRest;
 import toroid.core.piece.Begun;
 import toroid.core.piece.BodyFit;
+import toroid.core.piece.BodyPart;
+import toroid.core.piece.CuffFit;
 import toroid.core.piece.Cures;
 import toroid.core.piece.Draped;
 import toroid.core.piece.Hanging;
+import toroid.core.piece.Hiding;
 import toroid.core.piece.Laid;
 import toroid.core.piece.Mending;
 import toroid.core.piece.Piece;
@@ -22,6 +25,7 @@ import toroid.core.piece.PieceTime;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.Rescaled;
 import toroid.core.piece.Touching;
+import toroid.core.piece.Wanted;
 import toroid.core.piece.Weakest;
 import toroid.core.piece.Worn;
 import toroid.core.piece.part.PartMaker;
@@ -74,6 +78,7 @@ public class PieceWorkshop {
         PieceWork work = worked.work();
         PartMaker maker = worked.maker();
         BodyFit fit = question.fit();
+        Wanted wanted = question.wanted();
         Draped draped = question.hangsFromNeck() ? Draped.of(work, fit.girthMm()) : null;
         Laid drapedLaid = draped == null ? null : Laid.draped(work, draped);
         PieceLists lists = PieceLists.of(work, worked.piece().pair(), question.spare());
@@ -86,8 +91,8 @@ public class PieceWorkshop {
                 work.lengthMm(),
                 work.lengthMm() - AtRest.givesMm(work),
                 worked.hangsMm(),
-                fit == null ? null : fit.targetMm(work),
-                fit == null ? null : fit.remainderMm(work),
+                wanted == null ? null : wanted.targetMm(work),
+                wanted == null ? null : wanted.remainderMm(work, maker),
                 work.thickMm(),
                 work.massG(),
                 lists.wireMm(),
@@ -101,7 +106,10 @@ public class PieceWorkshop {
                 question.body() == null
                         ? null
                         : Weakest.of(work, question.body().where(), question.stuff(habits())),
-                fit == null ? List.of() : Cures.of(worked.piece(), work, fit, maker, insides(question)),
+                question.body() == null || question.body().where() != BodyPart.EAR_EDGE
+                        ? null
+                        : CuffFit.of(work, question.body().girthMm(), maker, question.stuff(habits())),
+                wanted == null ? List.of() : Cures.of(worked.piece(), work, wanted, maker, insides(question)),
                 Mending.of(worked.piece(), work, maker),
                 PieceViews.written(worked.piece(), work),
                 PieceViews.parts(work, maker),
@@ -115,18 +123,22 @@ public class PieceWorkshop {
                 lists.bought(),
                 wires,
                 PieceStock.cost(wires),
-                fit == null ? hangs(worked) : null,
+                fit == null ? hangs(worked, question.isForAnEar()) : null,
                 question.wantsDrawing() ? PieceDrawing.of(work, worked.hung(), drapedLaid, maker) : null);
     }
 
-    /** Which of its parts hang askew, and which lie against each other. */
-    private static PieceAnswer.HangsView hangs(Worked worked) {
+    /** Which of its parts hang askew, which lie against each other, which hide another. */
+    private static PieceAnswer.HangsView hangs(Worked worked, boolean ear) {
         List<Double> tilts = Hanging.of(worked.work()).tiltDegrees();
         List<PieceAnswer.Askew> askew = IntStream.range(0, tilts.size())
                 .filter(i -> tilts.get(i) > ASKEW_DEGREES)
                 .mapToObj(i -> new PieceAnswer.Askew(i, tilts.get(i)))
                 .toList();
-        return new PieceAnswer.HangsView(askew, Touching.of(worked.work(), worked.hung(), worked.maker()));
+        return new PieceAnswer.HangsView(
+                askew,
+                Touching.of(worked.work(), worked.hung(), worked.maker()),
+                Hiding.of(worked.work(), worked.hung(), worked.maker()),
+                ear && worked.work().massG() > Hanging.HEAVY_IN_AN_EAR_G ? Hanging.HEAVY_IN_AN_EAR_G : null);
     }
 
     /** Friction holds a smaller tilt than this anyway. */
@@ -210,11 +222,11 @@ public class PieceWorkshop {
                     .map(main -> question.wireMm() / main.diameterMm())
                     .orElse(1.0);
         }
-        BodyFit fit = question.piece().fit();
-        if (fit == null) {
+        Wanted wanted = question.piece().wanted();
+        if (wanted == null) {
             throw Refusal.of(ServerCode.MISSING, "body", null);
         }
-        return fit.targetMm(worked.work()) / worked.work().lengthMm();
+        return wanted.targetMm(worked.work()) / wanted.lengthMm(worked.work(), worked.maker());
     }
 
     /** Of the wires on the shelf, and rings on the workshop's rods. */

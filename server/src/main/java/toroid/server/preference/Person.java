@@ -1,6 +1,9 @@
 package toroid.server.preference;
 
 import jakarta.validation.constraints.NotNull;
+import toroid.core.numeric.Checks;
+import toroid.core.numeric.Remedy;
+import toroid.core.numeric.Unit;
 import toroid.core.piece.BodyFit;
 import toroid.core.piece.BodyPart;
 import toroid.server.store.Words;
@@ -9,7 +12,7 @@ import toroid.server.store.Words;
  * Somebody the maker makes for, as measured once.
  *
  * @param part of them that was measured
- * @param girthMm around it
+ * @param girthMm around it; of an ear how deep they like a piece to hang, of its edge how thick it is
  * @param easeMm how much longer they like a piece
  */
 public record Person(
@@ -19,8 +22,10 @@ public record Person(
         @NotNull double easeMm) {
     void check() {
         Words.checkName(name);
-        if (part != BodyPart.EAR) {
+        if (part.isGoneRound()) {
             new BodyFit(girthMm, easeMm);
+        } else if (girthMm > 0) {
+            Checks.within("girthMm", girthMm, 0.5, 400, Unit.MM, Remedy.MEASURE_IT_AGAIN);
         }
     }
 }

@@ -138,6 +138,7 @@ public final class PieceSheetPrint {
             case MAKE -> say("make %s", part);
             case CLOSE_BEFORE -> say("close %s beforehand", part);
             case OPEN_AND_CLOSE -> say("open %s, hang in %s, close it", part, others);
+            case SOLDER_ROUND -> say("close %s round %s, solder it there with easy solder", part, others);
             case FORM_ROUND -> say("form the end of %s round %s", part, others);
             case HOOK -> say("hook %s into %s", part, others);
         };

@@ -53,7 +53,7 @@ class PieceRunsTest extends ApiTest {
 
     @Test
     void aPieceThatCannotBeJoinedIsKeptAndNotBegun() {
-        UUID job = kept(bracelet("2 * ring 1/5 soldered"));
+        UUID job = kept(bracelet("ring 1/5 soldered - finding pendant"));
         Answer refused = tell("/api/jobs/piece/" + job + "/runs", Map.of());
         assertThat(refused.at("/code").asText()).isEqualTo("piece-cannot-be-joined");
     }

@@ -44,6 +44,11 @@ public final class EarCuff implements Form {
     }
 
     @Override
+    public boolean isCuff() {
+        return true;
+    }
+
+    @Override
     public void make(FormMaker m) {
         m.inTandem(half(m, -1), half(m, 1));
     }

@@ -97,6 +97,11 @@ public final class TwoWireCuff implements Form {
     }
 
     @Override
+    public boolean isCuff() {
+        return true;
+    }
+
+    @Override
     public void make(FormMaker m) {
         WireMaker first = half(m, -1, "first");
         WireMaker second = half(m, 1, "second");

@@ -51,6 +51,11 @@ public final class WingedCuff implements Form {
     }
 
     @Override
+    public boolean isCuff() {
+        return true;
+    }
+
+    @Override
     public void make(FormMaker m) {
         if (m.mm("gap") > m.mm("inside")) {
             throw Refusal.outOfRange("gap", m.mm("gap"), 1, m.mm("inside"), Unit.MM, Remedy.NO_GAP_WIDER_THAN_THE_CUFF);

@@ -220,6 +220,19 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
     private static final Set<FormStep.Kind> WOUND =
             EnumSet.of(FormStep.Kind.WRAP, FormStep.Kind.COIL, FormStep.Kind.BIND);
 
+    @Override
+    public CuffSize cuff(PartMaker with) {
+        Form form = Forms.byId(formId);
+        if (!form.isCuff()) {
+            return null;
+        }
+        FormWork work = formed(form, with);
+        return new CuffSize(
+                (double) work.values().get("inside"),
+                (double) work.values().get("gap"),
+                work.request().wireDiameterMm());
+    }
+
     /** Of a form in halves each half has half of its steps. */
     @Override
     public double handSeconds(PartMaker with) {

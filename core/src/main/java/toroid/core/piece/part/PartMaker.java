@@ -87,6 +87,11 @@ public final class PartMaker {
         return stuff;
     }
 
+    /** Whether what all wire is of is soldered with a torch. */
+    public boolean isSolderable() {
+        return stuff.metal().solderable();
+    }
+
     /** A form whose halves are two parts is worked out once. */
     FormWork formed(FormPart whole, Form form, FormRequest request) {
         FormWork known = formed.get(whole);

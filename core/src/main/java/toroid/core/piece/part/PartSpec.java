@@ -60,6 +60,14 @@ public sealed interface PartSpec
         return 0;
     }
 
+    /** A cuff's inside, its gap and its wire, mm. */
+    record CuffSize(double insideMm, double gapMm, double wireMm) {}
+
+    /** Null for what is no cuff. */
+    default CuffSize cuff(PartMaker with) {
+        return null;
+    }
+
     /** What stands at the other end of a mirrored row that begins with it; null for nothing. */
     default PartSpec opposite() {
         return this;

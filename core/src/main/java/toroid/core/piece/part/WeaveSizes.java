@@ -104,7 +104,7 @@ record WeaveSizes(String weave, double wireMm, List<Double> insidesMm) {
     }
 
     /** To pick up, lead through and close one ring. Our own figure, from memory. */
-    private static final double EACH_SECONDS = 20;
+    private static final double EACH_SECONDS = 24;
 
     /** Ring for ring, as it lies. */
     Body body(WovenLength woven) {
