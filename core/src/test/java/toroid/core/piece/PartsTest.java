@@ -240,27 +240,6 @@ class PartsTest {
                 .isEqualTo(PieceLine.read("finding clasp").parts().get(0).part());
     }
 
-    /** Every change is the piece it says and makes its joint possible; the solver tried it. */
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "ring 1/5 - ring 1/5 soldered - finding pendant",
-                "chain 3/0.6 links=9 soldered - stone 14/1.2",
-                "ring 1/5 soldered - hammered-bar - ring 1/5 soldered - stone 20/2"
-            })
-    void mendsWhatCannotBeJoined(String line) {
-        Piece piece = PieceLine.read(line);
-        PieceWork work = PieceSolver.solve(piece, parts());
-        List<Mending.Mend> mends = Mending.of(piece, work, parts());
-        assertThat(mends).isNotEmpty();
-        for (Mending.Mend mend : mends) {
-            PieceWork mended = solve(mend.line());
-            assertThat(mended.lengthMm()).isCloseTo(mend.lengthMm(), within(1e-9));
-            assertThat(mended.joints().stream().filter(joint -> joint.way() == Joint.Way.IMPOSSIBLE))
-                    .hasSize(mend.stillImpossible());
-        }
-    }
-
     /** Laid out, every two neighbours bear on each other in one point, and the row is as long as it says. */
     @ParameterizedTest
     @ValueSource(
