@@ -253,6 +253,7 @@ export type PieceAnswer = Omit<
   cuff: Whole<Schemas["CuffFit"]> | null;
   hangs: {
     askew: Whole<Schemas["Askew"]>[];
+    pushing: Whole<Schemas["Push"]>[];
     touching: Whole<Schemas["Touching"]>[];
     hiding: Whole<Schemas["Hiding"]>[];
     heavyFromG: number | null;

@@ -189,7 +189,8 @@ function HangsWords({ piece, units }: Props) {
   const { hangs } = piece;
   if (
     !hangs ||
-    (hangs.askew.length + hangs.touching.length + hangs.hiding.length === 0 && hangs.heavyFromG === null)
+    (hangs.heavyFromG === null &&
+      [hangs.askew, hangs.pushing, hangs.touching, hangs.hiding].every((found) => found.length === 0))
   ) {
     return null;
   }
@@ -206,10 +207,16 @@ function HangsWords({ piece, units }: Props) {
           friction.
         </p>
       ))}
+      {hangs.pushing.slice(0, 3).map(({ a, b }) => (
+        <p key={`pushed ${a} ${b}`} className="note care">
+          {partAt(piece, a)} and {partAt(piece, b)} lie against each other and push each other aside. To hang
+          free they want to be further apart, at other heights, or narrower.
+        </p>
+      ))}
       {hangs.touching.slice(0, 3).map(({ a, b, depthMm }) => (
-        <p key={`${a} ${b}`} className="note care">
-          {partAt(piece, a)} and {partAt(piece, b)} come {sizeText(depthMm, units, 1)} into each other as they
-          hang: they push each other aside. Hang them further apart, or at other heights.
+        <p key={`${a} ${b}`} className="note stop">
+          {partAt(piece, a)} and {partAt(piece, b)} have no room beside each other: pushed apart as far as
+          they go they are still {sizeText(depthMm, units, 1)} in each other.
         </p>
       ))}
       {hangs.hiding.slice(0, 3).map(({ front, behind, share }) => (

@@ -89,6 +89,7 @@ describe("a piece on its board", () => {
     open({
       hangs: {
         askew: [{ part: 1, degrees: 12.4 }],
+        pushing: [{ a: 1, b: 3, forceN: 0.02 }],
         touching: [{ a: 0, b: 3, depthMm: 0.6 }],
         hiding: [{ front: 1, behind: 3, share: 0.73 }],
         heavyFromG: 10,
@@ -96,7 +97,8 @@ describe("a piece on its board", () => {
     });
     const hung = within(await screen.findByLabelText("Hung"));
     expect(hung.getByText("12°")).toBeTruthy();
-    expect(hung.getByText(/come 0\.6 mm into each other/)).toBeTruthy();
+    expect(hung.getByText(/bead link 1 and bead link 2 lie against each other/)).toBeTruthy();
+    expect(hung.getByText(/they are still 0\.6 mm in each other/)).toBeTruthy();
     expect(hung.getByText(/More than 10\.0 g in each ear is a lot/)).toBeTruthy();
     expect(hung.getByText("bead link 1 hides 70 % of bead link 2 from the front.")).toBeTruthy();
   });

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Solid;
+import toroid.core.numeric.Effort;
 import toroid.core.piece.part.Body;
 import toroid.core.piece.part.PartMaker;
 
@@ -26,11 +27,48 @@ record Balls(List<Vector3D> middles, List<Double> radii, Vector3D middle, double
                 .toList();
     }
 
+    /** The same turned and put somewhere. */
+    Balls at(Laid.Place place) {
+        return new Balls(middles.stream().map(place::of).toList(), radii, place.of(middle), reach);
+    }
+
+    /**
+     * Where two come nearest.
+     *
+     * @param depthMm how far they are in each other there; negative where they are apart
+     * @param place between them
+     * @param way from the first to the second, unit vector
+     */
+    record Nearest(double depthMm, Vector3D place, Vector3D way) {}
+
+    /** Null where they are far from each other, or too many. */
+    Nearest nearest(Balls other) {
+        if (areTooMany() || other.areTooMany() || middle.distance(other.middle) > reach + other.reach + NEAR_MM) {
+            return null;
+        }
+        Nearest nearest = null;
+        for (int i = 0; i < middles.size(); i++) {
+            Effort.check();
+            for (int j = 0; j < other.middles.size(); j++) {
+                Vector3D apart = other.middles.get(j).subtract(middles.get(i));
+                double depth = radii.get(i) + other.radii.get(j) - apart.getNorm();
+                if (nearest == null || depth > nearest.depthMm()) {
+                    Vector3D way = apart.getNorm() < 1e-9 ? Vector3D.PLUS_I : apart.normalize();
+                    nearest = new Nearest(depth, middles.get(i).add(0.5, apart), way);
+                }
+            }
+        }
+        return nearest;
+    }
+
+    /** What is no nearer is not looked at. */
+    private static final double NEAR_MM = 1;
+
     boolean areTooMany() {
         return middles.size() > MOST;
     }
 
-    private static Balls of(Body body, Laid.Place place) {
+    static Balls of(Body body, Laid.Place place) {
         var middles = new ArrayList<Vector3D>();
         var radii = new ArrayList<Double>();
         for (Body.Tube tube : body.tubes()) {

@@ -23,6 +23,6 @@ public record Drop(double dropMm) implements Wanted {
     /** Hung by its own weight. */
     @Override
     public double lengthMm(PieceWork work, PartMaker maker) {
-        return Laid.hung(work, Hanging.of(work)).depthMm(work, maker);
+        return Laid.hung(work, maker).depthMm(work, maker);
     }
 }

@@ -2,6 +2,7 @@ package toroid.core.piece;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Port;
 import toroid.core.piece.part.PartWork;
@@ -49,16 +50,21 @@ public record Hanging(List<Vector3D> down, List<Double> carriesG, List<Double> t
         int n = work.parts().size();
         double[] carries = carriesG(work);
         var down = new ArrayList<Vector3D>();
-        var tilt = new ArrayList<Double>();
         var all = new ArrayList<Double>();
         for (int i = 0; i < n; i++) {
             Vector3D rests = rests(work, i, carries);
             down.add(rests);
-            Vector3D pull = work.hung().get(i).pull();
-            tilt.add(Math.toDegrees(Vector3D.angle(pull, rests)));
             all.add(carries[i]);
         }
-        return new Hanging(down, all, tilt);
+        return of(work, down, all);
+    }
+
+    /** @param down which way is down for each part, in its own coordinates */
+    static Hanging of(PieceWork work, List<Vector3D> down, List<Double> carries) {
+        List<Double> tilt = IntStream.range(0, down.size())
+                .mapToObj(i -> Math.toDegrees(Vector3D.angle(work.hung().get(i).pull(), down.get(i))))
+                .toList();
+        return new Hanging(down, carries, tilt);
     }
 
     /** Weight of each part and of all that hangs from it, the rest of its row included. */
@@ -81,8 +87,26 @@ public record Hanging(List<Vector3D> down, List<Double> carriesG, List<Double> t
     }
 
     private static Vector3D rests(PieceWork work, int i, double[] carries) {
-        PartWork part = work.parts().get(i);
         Hung hung = work.hung().get(i);
+        return isHeldStraight(work, i) ? hung.pull() : rests(hung.in(), hung.pull(), loads(work, i, carries));
+    }
+
+    /** The first of a row with its only loop towards the row is held at its far end and pulled straight. */
+    static boolean isHeldStraight(PieceWork work, int i) {
+        return work.hung().get(i).turned() && work.parts().get(i).last() == null;
+    }
+
+    /**
+     * Σ of what a part carries times how far each of it is from its bearing, in its own coordinates, g·mm: free of all else it points straight down.
+     *
+     * @param down which way is down, in its own coordinates
+     */
+    static Vector3D moment(PieceWork work, int i, double[] carries, Vector3D down) {
+        return moment(work.hung().get(i).in(), loads(work, i, carries), down);
+    }
+
+    private static List<Load> loads(PieceWork work, int i, double[] carries) {
+        PartWork part = work.parts().get(i);
         var loads = new ArrayList<Load>();
         loads.add(new Load(null, part.middle(), part.massG()));
         for (Joint joint : work.joints()) {
@@ -90,18 +114,22 @@ public record Hanging(List<Vector3D> down, List<Double> carriesG, List<Double> t
                 loads.add(new Load(joint.portA(), null, carries[joint.b()]));
             }
         }
-        // the first of a row with its only loop towards the row is held at its far end and pulled straight
-        return hung.turned() && part.last() == null ? hung.pull() : rests(hung.in(), hung.pull(), loads);
+        return loads;
+    }
+
+    private static Vector3D moment(Port in, List<Load> loads, Vector3D down) {
+        Vector3D bears = in.bearing(down.negate());
+        Vector3D moment = Vector3D.ZERO;
+        for (Load load : loads) {
+            moment = new Vector3D(1, moment, load.massG(), load.at(down).subtract(bears));
+        }
+        return moment;
     }
 
     private static Vector3D rests(Port in, Vector3D pull, List<Load> loads) {
         Vector3D down = pull;
         for (int turn = 0; turn < MOST_TURNS; turn++) {
-            Vector3D bears = in.bearing(down.negate());
-            Vector3D moment = Vector3D.ZERO;
-            for (Load load : loads) {
-                moment = new Vector3D(1, moment, load.massG(), load.at(down).subtract(bears));
-            }
+            Vector3D moment = moment(in, loads, down);
             if (moment.getNorm() < STILL) {
                 return down; // balanced whichever way: as it is
             }

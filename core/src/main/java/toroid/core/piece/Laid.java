@@ -159,6 +159,11 @@ public record Laid(List<Place> places) {
         return of(work, way, own);
     }
 
+    /** Hung by its first part, each turned by its weight and by what pushes it. */
+    public static Laid hung(PieceWork work, PartMaker maker) {
+        return hung(work, PushedApart.of(work, maker).hanging());
+    }
+
     /** Hung by its first part, each turned by its weight. */
     public static Laid hung(PieceWork work, Hanging hanging) {
         return of(work, Way.DOWN, hanging.down());

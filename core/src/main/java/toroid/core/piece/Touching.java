@@ -54,7 +54,7 @@ public record Touching(int a, int b, double depthMm) {
     }
 
     /** Loops that share a ring push each other aside and always touch. */
-    private static boolean beside(PieceWork work, int a, int b) {
+    static boolean beside(PieceWork work, int a, int b) {
         Joint one = work.hangsBy(a);
         Joint other = work.hangsBy(b);
         boolean sisters = one != null
@@ -71,18 +71,7 @@ public record Touching(int a, int b, double depthMm) {
     }
 
     private static double depth(Balls one, Balls other) {
-        boolean far = one.middle().distance(other.middle()) > one.reach() + other.reach();
-        if (far || one.areTooMany() || other.areTooMany()) {
-            return 0;
-        }
-        double deepest = 0;
-        for (int i = 0; i < one.middles().size(); i++) {
-            Effort.check();
-            for (int j = 0; j < other.middles().size(); j++) {
-                double apart = one.middles().get(i).distance(other.middles().get(j));
-                deepest = Math.max(deepest, one.radii().get(i) + other.radii().get(j) - apart);
-            }
-        }
-        return deepest;
+        Balls.Nearest nearest = one.nearest(other);
+        return nearest == null ? 0 : Math.max(0, nearest.depthMm());
     }
 }

@@ -7,6 +7,7 @@ import toroid.core.piece.Hanging;
 import toroid.core.piece.Hiding;
 import toroid.core.piece.Laid;
 import toroid.core.piece.PieceWork;
+import toroid.core.piece.PushedApart;
 import toroid.core.piece.Touching;
 import toroid.core.piece.part.PartMaker;
 
@@ -16,13 +17,15 @@ import toroid.core.piece.part.PartMaker;
  * @param poses each part's place: three rows of a turn and where its origin is, mm
  * @param hangsMm from the first bearing point down to the lowest of it
  * @param parts how each hangs
- * @param touching parts that are not joined and come into each other
+ * @param pushing parts that lie against each other and push each other aside, with what force
+ * @param touching parts that are not joined and are in each other all the same: there is no room to push them apart
  * @param hiding parts that hide most of another, seen from the front
  */
 record HangAnswer(
         @NotNull List<double[]> poses,
         @NotNull double hangsMm,
         @NotNull List<PartHangs> parts,
+        @NotNull List<PushedApart.Push> pushing,
         @NotNull List<Touching> touching,
         @NotNull List<Hiding> hiding) {
     /**
@@ -37,8 +40,8 @@ record HangAnswer(
             @NotNull double carriesG,
             @NotNull double loadN) {}
 
-    static HangAnswer of(PieceWork work, PartMaker maker) {
-        Hanging hanging = Hanging.of(work);
+    static HangAnswer of(PieceWork work, PartMaker maker, PushedApart apart) {
+        Hanging hanging = apart.hanging();
         Laid laid = Laid.hung(work, hanging);
         List<Double> loads = hanging.loadsN();
         List<PartHangs> parts = IntStream.range(0, work.parts().size())
@@ -53,6 +56,7 @@ record HangAnswer(
                 PieceDrawing.places(laid),
                 laid.depthMm(work, maker),
                 parts,
+                apart.pushes(),
                 Touching.of(work, laid, maker),
                 Hiding.of(work, laid, maker));
     }

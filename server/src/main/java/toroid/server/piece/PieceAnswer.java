@@ -12,6 +12,7 @@ import toroid.core.piece.Joint;
 import toroid.core.piece.Mending;
 import toroid.core.piece.Piece;
 import toroid.core.piece.PieceFault;
+import toroid.core.piece.PushedApart;
 import toroid.core.piece.Touching;
 import toroid.core.piece.Weakest;
 import toroid.core.piece.Worn;
@@ -100,12 +101,14 @@ public record PieceAnswer(
      * How it hangs by its first part, without friction.
      *
      * @param askew parts that hang off the way a pull goes through them by more than a few degrees
-     * @param touching parts that are not joined and come into each other
+     * @param pushing parts that lie against each other and push each other aside, with what force
+     * @param touching parts that are not joined and are in each other all the same: there is no room to push them apart
      * @param hiding parts that hide most of another, seen from the front
      * @param heavyFromG what is a lot in an ear, g; null for what is lighter, or hangs elsewhere
      */
     record HangsView(
             @NotNull List<Askew> askew,
+            @NotNull List<PushedApart.Push> pushing,
             @NotNull List<Touching> touching,
             @NotNull List<Hiding> hiding,
             @Schema(nullable = true) Double heavyFromG) {}

@@ -23,6 +23,7 @@ import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceSolver;
 import toroid.core.piece.PieceTime;
 import toroid.core.piece.PieceWork;
+import toroid.core.piece.PushedApart;
 import toroid.core.piece.Rescaled;
 import toroid.core.piece.Touching;
 import toroid.core.piece.Wanted;
@@ -57,9 +58,10 @@ public class PieceWorkshop {
     /**
      * A piece as it stands.
      *
+     * @param apart how it hangs, what lies against each other pushed apart; what goes round something as if nothing did
      * @param hung by its first part
      */
-    private record Worked(Piece piece, PartMaker maker, PieceWork work, Laid hung) {
+    private record Worked(Piece piece, PartMaker maker, PieceWork work, PushedApart apart, Laid hung) {
         double hangsMm() {
             return hung.depthMm(work, maker);
         }
@@ -69,7 +71,9 @@ public class PieceWorkshop {
         Piece piece = PieceLine.read(question.line());
         var maker = new PartMaker(question.stuff(habits()), forms::work, weaves);
         PieceWork work = PieceSolver.solve(piece, maker);
-        return new Worked(piece, maker, work, Laid.hung(work, Hanging.of(work)));
+        PushedApart apart =
+                question.fit() == null ? PushedApart.of(work, maker) : new PushedApart(Hanging.of(work), List.of());
+        return new Worked(piece, maker, work, apart, Laid.hung(work, apart.hanging()));
     }
 
     /** @throws toroid.core.numeric.Refusal when it is no piece or a part of it cannot be made */
@@ -129,13 +133,14 @@ public class PieceWorkshop {
 
     /** Which of its parts hang askew, which lie against each other, which hide another. */
     private static PieceAnswer.HangsView hangs(Worked worked, boolean ear) {
-        List<Double> tilts = Hanging.of(worked.work()).tiltDegrees();
+        List<Double> tilts = worked.apart().hanging().tiltDegrees();
         List<PieceAnswer.Askew> askew = IntStream.range(0, tilts.size())
                 .filter(i -> tilts.get(i) > ASKEW_DEGREES)
                 .mapToObj(i -> new PieceAnswer.Askew(i, tilts.get(i)))
                 .toList();
         return new PieceAnswer.HangsView(
                 askew,
+                worked.apart().pushes(),
                 Touching.of(worked.work(), worked.hung(), worked.maker()),
                 Hiding.of(worked.work(), worked.hung(), worked.maker()),
                 ear && worked.work().massG() > Hanging.HEAVY_IN_AN_EAR_G ? Hanging.HEAVY_IN_AN_EAR_G : null);
@@ -166,7 +171,7 @@ public class PieceWorkshop {
     /** The piece hung by its first part. */
     HangAnswer hung(PieceQuestion question) {
         Worked worked = work(question);
-        return HangAnswer.of(worked.work(), worked.maker());
+        return HangAnswer.of(worked.work(), worked.maker(), PushedApart.of(worked.work(), worked.maker()));
     }
 
     /** How it sits on its body. */

@@ -104,13 +104,8 @@ public record MedallionPart(WeaveSizes of, Composition.Plan plan, double largerM
     public List<Field> fields() {
         var fields = new ArrayList<>(of.fields());
         fields.add(new Field("arms", (double) plan.arms()));
-        if (plan.shape() instanceof ArmShape.Sheet sheet) {
-            fields.add(new Field("rows", said(sheet.counts())));
-            fields.add(new Field("longer", sheet.longer().isEmpty() ? (Object) 0.0 : said(sheet.longer())));
-        } else {
-            fields.add(new Field("rows", (double) plan.shape().rows()));
-            fields.add(new Field("longer", (double) plan.shape().longerBy()));
-        }
+        fields.add(new Field("rows", rows()));
+        fields.add(new Field("longer", longer()));
         fields.add(new Field("held", (double) plan.held() + 1));
         fields.add(new Field("hubs", (double) plan.hubs()));
         fields.add(new Field("larger", largerMm));
@@ -158,18 +153,26 @@ public record MedallionPart(WeaveSizes of, Composition.Plan plan, double largerM
 
     /** Of other rows what is longer stays where it is told the same way. */
     private ArmShape shaped(String field, Object value) {
+        Object rows = rows();
+        Object longer = longer();
         if (field.equals("rows")) {
-            Object rows = LineWords.told(field, value);
-            boolean chain = plan.shape() instanceof ArmShape.Chain && rows instanceof Double;
-            return shape(rows, chain ? (Object) (double) plan.shape().longerBy() : null);
+            Object told = LineWords.told(field, value);
+            return shape(told, told.getClass() == rows.getClass() ? longer : null);
         }
-        if (field.equals("longer")) {
-            Object rows = plan.shape() instanceof ArmShape.Sheet sheet
-                    ? said(sheet.counts())
-                    : (Object) (double) plan.shape().rows();
-            return shape(rows, LineWords.told(field, value));
-        }
-        return plan.shape();
+        return field.equals("longer") ? shape(rows, LineWords.told(field, value)) : plan.shape();
+    }
+
+    /** As a line tells them: so many of a chain, each one's rings of a sheet. */
+    private Object rows() {
+        return plan.shape() instanceof ArmShape.Sheet sheet
+                ? said(sheet.counts())
+                : (Object) (double) plan.shape().rows();
+    }
+
+    private Object longer() {
+        return plan.shape() instanceof ArmShape.Sheet sheet && !sheet.longer().isEmpty()
+                ? said(sheet.longer())
+                : (Object) (double) plan.shape().longerBy();
     }
 
     @Override
