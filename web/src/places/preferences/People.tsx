@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useBodies } from "../../api/queries";
 import type { BodyPart, Choices, Person } from "../../api/types";
 import { NumberInput } from "../../shared/shell/NumberInput";
-import { BODY_WORDS } from "../../shared/words/pieceWords";
+import { BODY_WORDS, isAtTheEar } from "../../shared/words/pieceWords";
 
 interface Props {
   people: readonly Person[];
@@ -54,23 +54,28 @@ function Row({
     <li>
       <strong>{person.name}</strong>
       <span className="soft">{BODY_WORDS[person.part]}</span>
+      {isAtTheEar(person.part) && <span className="soft">{measured(person.part)}</span>}
       <NumberInput
-        label={`${person.name}, girth`}
-        decimals={0}
-        step={1}
-        minimum={30}
+        label={`${person.name}, ${measured(person.part)}`}
+        decimals={person.part === "EAR_EDGE" ? 1 : 0}
+        step={person.part === "EAR_EDGE" ? 0.1 : 1}
+        minimum={isAtTheEar(person.part) ? 0 : 30}
         value={person.girthMm}
         onChange={(girthMm) => onSet({ girthMm })}
       />
-      <span className="soft">longer by</span>
-      <NumberInput
-        label={`${person.name}, longer by`}
-        decimals={0}
-        step={1}
-        minimum={-50}
-        value={person.easeMm}
-        onChange={(easeMm) => onSet({ easeMm })}
-      />
+      {!isAtTheEar(person.part) && (
+        <>
+          <span className="soft">longer by</span>
+          <NumberInput
+            label={`${person.name}, longer by`}
+            decimals={0}
+            step={1}
+            minimum={-50}
+            value={person.easeMm}
+            onChange={(easeMm) => onSet({ easeMm })}
+          />
+        </>
+      )}
       <button className="quiet small" aria-label={`Leave ${person.name} out`} onClick={onRemove}>
         leave out
       </button>
@@ -78,7 +83,21 @@ function Row({
   );
 }
 
-const ROUND: readonly BodyPart[] = ["WRIST", "NECK", "ANKLE", "WAIST", "FINGER"];
+/** What its size is. */
+function measured(part: BodyPart): string {
+  return part === "EAR" ? "drop" : part === "EAR_EDGE" ? "thickness" : "girth";
+}
+
+const MEASURED: readonly BodyPart[] = [
+  "WRIST",
+  "NECK",
+  "ANKLE",
+  "ANKLE_AND_FOOT",
+  "WAIST",
+  "FINGER",
+  "EAR",
+  "EAR_EDGE",
+];
 
 /** A name and what was measured; the sizes are usual ones until they are typed over. */
 function Another({ onAdd }: { onAdd: (person: Person) => void }) {
@@ -119,7 +138,7 @@ function Another({ onAdd }: { onAdd: (person: Person) => void }) {
         value={part}
         onChange={(event) => setPart(event.target.value as BodyPart)}
       >
-        {ROUND.map((one) => (
+        {MEASURED.map((one) => (
           <option key={one} value={one}>
             {BODY_WORDS[one]}
           </option>

@@ -95,6 +95,7 @@ export function cureWords(cure: PieceCure, units: Units): string {
     LENGTH: `${cure.what} of ${sizeText(cure.by, units, 0)} instead of ${sizeText(cure.from, units, 0)}`,
     COUNT: `${cure.what} by ${count} ${cure.by > 0 ? "more" : "fewer"}`,
     OTHER_SIZE: `${cure.what} round a bead of ${sizeText(cure.by, units, 1)} instead of ${sizeText(cure.from, units, 1)}`,
+    OTHER_LENGTH: `${cure.what} ${sizeText(cure.by, units, 1)} instead of ${sizeText(cure.from, units, 1)}`,
     OTHER_CLASP: `with a ${cure.what}`,
     EXTENDER: `${many(count, "link")} of chain behind for the hook`,
   }[cure.change];
@@ -144,6 +145,8 @@ export function faultWords(piece: Piece, fault: PieceFault, units: Units): strin
       return `What hangs in ${part} is ${need} together and its inside ${have}: it does not go in. Take a larger one or thinner wire.`;
     case "TIGHT":
       return `${part} is tight: a hand wants ${need} and it has ${have}.`;
+    case "GAP":
+      return `What hangs in ${part} is ${need} thin, and a hand leaves a gap of up to ${have}: close it with care, solder it, or take a ring of two turns.`;
     case "HOLE_TOO_SMALL":
       return `A bead of the ${part} has a hole of ${have}; the wire's passes need ${need}. Take thinner wire or ream the hole.`;
     case "NO_CRIMP_TAKES_IT":

@@ -24,6 +24,8 @@ public record Cure(Change change, String what, double from, double by, String li
         LENGTH,
         /** All forms of one kind made round another bead. */
         OTHER_SIZE,
+        /** All forms of one kind made so much longer or shorter, by one of their own lengths. */
+        OTHER_LENGTH,
         /** Another clasp or hook at its first end. */
         OTHER_CLASP,
         /** So many links of chain behind its last part, for the hook to hang in wherever it fits. */

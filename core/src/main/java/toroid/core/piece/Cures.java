@@ -6,7 +6,10 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import toroid.core.form.Form;
+import toroid.core.form.Forms;
 import toroid.core.form.Opening;
+import toroid.core.form.Parameter;
 import toroid.core.numeric.Effort;
 import toroid.core.numeric.Refusal;
 import toroid.core.piece.part.BoughtChain;
@@ -78,6 +81,7 @@ public final class Cures {
         all.counts(work, off);
         all.lengths(work, off);
         all.otherSizes();
+        all.otherLengths(work, off);
         if (fit instanceof BodyFit) {
             all.otherClasps(work);
             all.extender(work, off);
@@ -200,6 +204,40 @@ public final class Cures {
             }
         }
     }
+
+    /** A link, bar or frame longer or wider by a millimetre or two, or by what is wanting. */
+    private void otherLengths(PieceWork work, double off) {
+        for (PartSpec part : ownParts()) {
+            if (!(part instanceof FormPart form)) {
+                continue;
+            }
+            Form of = Forms.byId(form.formId());
+            for (Parameter one : of.parameters()) {
+                if (one.kind() == Parameter.Kind.LENGTH && LENGTHS.contains(one.id())) {
+                    double wire = form.wireMm() == null ? of.info().usualWireMm() : form.wireMm();
+                    Object own =
+                            form.values().getOrDefault(one.id(), one.usual().applyAsDouble(wire));
+                    if (own instanceof Double now) {
+                        otherLength(form, one, now, Math.rint(-2 * off / alike(work, part)) / 2);
+                    }
+                }
+            }
+        }
+    }
+
+    private void otherLength(FormPart form, Parameter one, double now, double wanting) {
+        for (double by : new double[] {-2, -1, 1, 2, wanting}) {
+            double to = Math.rint(100 * (now + by)) / 100;
+            boolean near = Math.abs(by) < MOST_OF_A_LENGTH * now;
+            if (by != 0 && near && to > 0) {
+                String what = parts.of(form).name() + "'s " + one.name();
+                tried(Cure.Change.OTHER_LENGTH, what, now, to, with(form, form.with(one.id(), to)));
+            }
+        }
+    }
+
+    /** Lengths a form is as long by. */
+    private static final Set<String> LENGTHS = Set.of("long", "wide", "side", "arm", "between");
 
     private void otherClasps(PieceWork work) {
         PartSpec first = piece.parts().get(0).part();

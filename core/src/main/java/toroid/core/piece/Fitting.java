@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import toroid.core.form.Beads;
+import toroid.core.form.Opening;
 import toroid.core.form.Port;
 import toroid.core.piece.part.PartNote;
 import toroid.core.piece.part.PartWork;
@@ -17,6 +18,11 @@ final class Fitting {
 
     /** What {@link Beads#holeNeededMm} adds to go through. */
     private static final double BEAD_PLAY = 1.05;
+
+    /** What a hand leaves open at most where it closes a ring with care, mm; what is hardly thicker slips out. Our own. */
+    private static final double GAP_MM = 0.2;
+
+    private static final double THIN_MM = 0.35;
 
     private Fitting() {}
 
@@ -33,6 +39,13 @@ final class Fitting {
             }
             for (Map.Entry<Port, List<Double>> one :
                     carried.getOrDefault(i, Map.of()).entrySet()) {
+                double thinnest = one.getValue().stream()
+                        .mapToDouble(Double::doubleValue)
+                        .min()
+                        .orElseThrow();
+                if (one.getKey().opens() == Opening.SIDEWAYS && thinnest < THIN_MM) {
+                    faults.add(new PieceFault(PieceFault.Kind.GAP, i, thinnest, GAP_MM));
+                }
                 double have = one.getKey().insideMm();
                 double need = packedMm(one.getValue());
                 if (need > have) {

@@ -16,6 +16,8 @@ public record PieceFault(Kind kind, int part, double needMm, double haveMm) {
         DOES_NOT_GO_IN,
         /** It goes, and hardly moves: a hand needs more room to hang it in. */
         TIGHT,
+        /** What hangs in it is so thin that it slips out where a hand closes it as usual: its gap must stay under that. */
+        GAP,
         HOLE_TOO_SMALL,
         NO_CRIMP_TAKES_IT
     }
@@ -26,6 +28,6 @@ public record PieceFault(Kind kind, int part, double needMm, double haveMm) {
 
     /** Whether the piece cannot be made so. */
     public boolean stops() {
-        return kind != Kind.TIGHT;
+        return kind != Kind.TIGHT && kind != Kind.GAP;
     }
 }

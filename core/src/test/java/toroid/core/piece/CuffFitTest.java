@@ -56,24 +56,4 @@ class CuffFitTest {
                 .isZero();
         assertThatThrownBy(() -> fit("ear-cuff", 80)).isInstanceOf(Refusal.class);
     }
-
-    /** Longer chain makes an earring as long as it is wanted; each cure hangs as deep as it says. */
-    @Test
-    void anEarringIsBroughtToItsDrop() {
-        String line = "fish-hook - chain 2.5/0.5 links=8 - ring 0.8/3 - beaded-dangle";
-        PieceWork work = PartsTest.solve(line);
-        var maker = PartsTest.parts();
-        double deep = new Drop(40).lengthMm(work, maker);
-        var drop = new Drop(Math.rint(deep) + 5);
-        var cures = Cures.of(PieceLine.read(line), work, drop, maker, BodyFit.USUAL_INSIDES);
-        assertThat(cures).isNotEmpty();
-        for (Cure cure : cures) {
-            double hangs = drop.lengthMm(PartsTest.solve(cure.line()), maker);
-            assertThat(hangs).isCloseTo(cure.lengthMm(), within(1e-9));
-            assertThat(cure.offMm()).isCloseTo(hangs - drop.dropMm(), within(1e-9));
-            assertThat(cure.change())
-                    .isNotIn(Cure.Change.EXTENDER, Cure.Change.OTHER_CLASP, Cure.Change.WITHOUT_THE_LAST);
-        }
-        assertThat(Math.abs(cures.get(0).offMm())).isLessThan(2);
-    }
 }

@@ -117,6 +117,18 @@ class PieceSolverTest {
                 .isTrue();
     }
 
+    /** Chain of 0.3 wire in a ring closed by hand slips out where the gap is a hand's usual; out of a soldered ring it does not. */
+    @Test
+    void whatIsThinIsTold() {
+        String row = "ring 0.8/4%1$s - chain 2/0.3 links=20 - ring 0.8/4%1$s";
+        assertThat(solve(String.format(row, "")).faults())
+                .anyMatch(fault -> fault.kind() == PieceFault.Kind.GAP && !fault.stops());
+        assertThat(solve(String.format(row, " soldered")).faults())
+                .noneMatch(fault -> fault.kind() == PieceFault.Kind.GAP);
+        assertThat(solve("ring 0.8/4 - chain 3/0.6 links=20 - ring 0.8/4").faults())
+                .isEmpty();
+    }
+
     /** Two wires of 1.2 pass side by side in 2.4 and not in 2.3: w₁ + w₂ ≤ ID. */
     @Test
     void whatHangsInARingMustGoThroughIt() {

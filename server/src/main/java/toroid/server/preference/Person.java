@@ -2,10 +2,12 @@ package toroid.server.preference;
 
 import jakarta.validation.constraints.NotNull;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Refusal;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 import toroid.core.piece.BodyFit;
 import toroid.core.piece.BodyPart;
+import toroid.server.store.ServerCode;
 import toroid.server.store.Words;
 
 /**
@@ -22,6 +24,9 @@ public record Person(
         @NotNull double easeMm) {
     void check() {
         Words.checkName(name);
+        if (part == null) {
+            throw Refusal.of(ServerCode.MISSING, "people", null);
+        }
         if (part.isGoneRound()) {
             new BodyFit(girthMm, easeMm);
         } else if (girthMm > 0) {
