@@ -26,6 +26,14 @@ public record PushedApart(Hanging hanging, List<Push> pushes) {
 
     private static final int MOST_TURNS = 150;
 
+    /** Where more pairs than these are in each other it is no earring but a chain held up, and nothing is pushed. */
+    private static final int MOST_PAIRS = 12;
+
+    /** Pairs further apart than this are looked at now and then only, mm. */
+    private static final double NEAR_MM = 0.5;
+
+    private static final int NOW_AND_THEN = 10;
+
     /** Contacts this near are settled, mm. */
     private static final double SETTLED_MM = 0.03;
 
@@ -63,7 +71,10 @@ public record PushedApart(Hanging hanging, List<Push> pushes) {
         }
         Laid laid = Laid.hung(work, free);
         List<Contact> contacts = contacts(work, Balls.of(work, laid, maker));
-        if (contacts.stream().noneMatch(one -> one.nearest.depthMm() > SETTLED_MM)) {
+        long deep = contacts.stream()
+                .filter(one -> one.nearest.depthMm() > SETTLED_MM)
+                .count();
+        if (deep == 0 || deep > MOST_PAIRS) {
             return new PushedApart(free, List.of());
         }
         List<Balls> own = work.parts().stream()
@@ -73,7 +84,11 @@ public record PushedApart(Hanging hanging, List<Push> pushes) {
         Hanging hanging = free;
         for (int turn = 0; turn < MOST_TURNS; turn++) {
             Effort.check();
-            boolean settled = push(work, laid, contacts, carries, hanging, own);
+            boolean whole = turn % NOW_AND_THEN == 0;
+            List<Contact> looked = contacts.stream()
+                    .filter(one -> whole || one.force > 0 || one.nearest.depthMm() > -NEAR_MM)
+                    .toList();
+            boolean settled = push(work, laid, looked, carries, hanging, own);
             Hanging next = balanced(work, laid, contacts, carries, hanging);
             boolean still = moved(hanging, next) < 1e-5;
             hanging = next;
