@@ -6,6 +6,7 @@ import { toneOf } from "../../drawing/metals";
 import { mass, plain, size } from "../../quantity/format";
 import { editorOf } from "../../shared/kernel/useEditor";
 import { cutWord } from "../../shared/words/words";
+import { Sideways } from "../../shared/shell/Sideways";
 
 /** Every wire on every rod: which ring, which aspect ratio, what it is good for, how many the spool gives. */
 export function ShelfTable() {
@@ -74,7 +75,7 @@ interface Shown {
 
 function Table({ rows, weave, units, onTake }: Shown & { rows: TableRow[] }) {
   return (
-    <div className="mt-4 overflow-x-auto">
+    <Sideways name="Rings of every wire on every rod" className="mt-4">
       <table className="ruled" style={{ minWidth: rows[0]!.cells.length * 60 + 190 }}>
         <thead>
           <tr>
@@ -92,7 +93,7 @@ function Table({ rows, weave, units, onTake }: Shown & { rows: TableRow[] }) {
           ))}
         </tbody>
       </table>
-    </div>
+    </Sideways>
   );
 }
 

@@ -2,6 +2,7 @@ import { useCutters } from "../../api/queries";
 import type { CutterData } from "../../api/types";
 import { NumberInput } from "../../shared/shell/NumberInput";
 import { addKept, KeptRow, NameCell } from "./rows";
+import { Sideways } from "../../shared/shell/Sideways";
 
 const NEW_BLADE: CutterData = { name: "New blade", method: "SAW", lossMm: 0.3, flipped: true, note: "" };
 
@@ -20,7 +21,7 @@ export function CutterTable() {
           Nothing yet. A saw's kerf decides how much smaller the closed ring is; measure a cut in scrap.
         </p>
       ) : (
-        <div className="relative overflow-x-auto">
+        <Sideways name="Table of blades and cutters">
           {" "}
           <table className="ruled">
             <thead>
@@ -45,7 +46,7 @@ export function CutterTable() {
               ))}
             </tbody>
           </table>
-        </div>
+        </Sideways>
       )}
     </section>
   );

@@ -3,6 +3,7 @@ import type { MandrelData } from "../../api/types";
 import { NumberInput } from "../../shared/shell/NumberInput";
 import { usePixelsPerMm } from "../../shared/kernel/scale";
 import { addKept, KeptRow, NameCell } from "./rows";
+import { Sideways } from "../../shared/shell/Sideways";
 
 const KINDS: [MandrelData["kind"], string][] = [
   ["ROD", "rod"],
@@ -29,7 +30,7 @@ export function MandrelTable() {
           Nothing yet. Dowels, steel rods, knitting needles, drill shanks and the steps of pliers all do.
         </p>
       ) : (
-        <div className="relative overflow-x-auto">
+        <Sideways name="Table of rods">
           <table className="ruled">
             <thead>
               <tr>
@@ -56,7 +57,7 @@ export function MandrelTable() {
               ))}
             </tbody>
           </table>
-        </div>
+        </Sideways>
       )}
     </section>
   );

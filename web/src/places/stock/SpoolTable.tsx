@@ -9,6 +9,7 @@ import { NumberInput } from "../../shared/shell/NumberInput";
 import { usePixelsPerMm } from "../../shared/kernel/scale";
 import { temperWord } from "../../shared/words/temper";
 import { addKept, KeptRow, NameCell } from "./rows";
+import { Sideways } from "../../shared/shell/Sideways";
 
 const NEW_SPOOL: SpoolData = {
   name: "New spool",
@@ -37,7 +38,7 @@ export function SpoolTable() {
           No wire yet. Add a spool, put a caliper on the wire, and rings can be worked out for it.
         </p>
       ) : (
-        <div className="relative overflow-x-auto">
+        <Sideways name="Table of wire">
           <table className="ruled">
             <thead>
               <tr>
@@ -67,7 +68,7 @@ export function SpoolTable() {
               ))}
             </tbody>
           </table>
-        </div>
+        </Sideways>
       )}
     </section>
   );

@@ -9,6 +9,7 @@ import { plain, size } from "../../quantity/format";
 import { usualCut } from "../../shared/kernel/newJob";
 import { keepChoice } from "./useWeave";
 import { TIGHTNESS } from "./weaveWords";
+import { Sideways } from "../../shared/shell/Sideways";
 
 const NO_CUT = { method: "none", kerfMm: null, trimMm: null, flipped: null } as const;
 
@@ -87,7 +88,7 @@ function Matrix({ row }: { row: TableRow }) {
   };
   return (
     <>
-      <div className="mt-4 overflow-x-auto">
+      <Sideways name="What weaves on the rods" className="mt-4">
         <table className="ruled shelf" style={{ minWidth: rods.length * 56 + 200 }}>
           <thead>
             <tr>
@@ -116,7 +117,7 @@ function Matrix({ row }: { row: TableRow }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Sideways>
       <p className="small soft mt-3">
         Where a weave mixes sizes, this is its first; the others in their usual proportion.
       </p>
