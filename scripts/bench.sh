@@ -13,6 +13,10 @@ bench_command() {
   java -cp "$classpath" toroid.performance.Measure "$VAR/jmh.json" >"$VAR/jmh.log" 2>&1 || fail "JMH failed; see $VAR/jmh.log"
   say "weaves by a general solver"
   java -cp "$classpath" toroid.core.weave.solve.SolverRatio 3 >"$VAR/ratio.md" || fail "the general solver could not be run"
+  say "cutting plans, and by a general solver (a few minutes)"
+  $MVN -q -pl core test-compile dependency:build-classpath -Dmdep.outputFile="$VAR/cutting-classpath" -Dmdep.includeScope=test
+  java -cp "core/target/test-classes:core/target/classes:$(cat "$VAR/cutting-classpath")" toroid.core.cutting.CuttingRatio \
+    >"$VAR/cutting.md" 2>"$VAR/cutting.log" || fail "the cutting plans could not be measured; see $VAR/cutting.log"
   cluster_start test-pg relaxed
   cluster_database toroid_bench anew
   use_database toroid_bench
@@ -30,7 +34,7 @@ bench_command() {
   say "20 000 rings in the round"
   need_chromium
   orbit_page >"$VAR/orbit.md" || fail "the rings could not be turned; see $VAR/orbit.log"
-  python3 scripts/performance.py "$VAR/jmh.json" "$VAR/load.md" "$VAR/geometry.md" "$VAR/ratio.md" "$VAR/orbit.md" >docs/performance.md
+  python3 scripts/performance.py "$VAR/jmh.json" "$VAR/load.md" "$VAR/geometry.md" "$VAR/ratio.md" "$VAR/orbit.md" "$VAR/cutting.md" >docs/performance.md
   say "written to docs/performance.md"
 }
 

@@ -92,6 +92,7 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
   "fraction-over-zero": () => "A fraction cannot have 0 below the line. Try 1/4in.",
   "inches-or-tenths": (said) =>
     `"${said.value}" may be inches or tenths of a millimetre. Say which: 0.8 mm, or 0.8 in.`,
+  "given-twice": (said) => `"${said.value}" is there twice. Give each a name of its own.`,
   "gauge-or-drill": (said) =>
     `"${said.value}" may be a gauge or a drill. Say which: ${said.text("number")} awg, ${said.text("number")} swg, or #${said.text("number")} drill.`,
   "unknown-drill": (said) => `No letter drill is called ${said.value}. Use A to Z.`,

@@ -23,7 +23,8 @@ class ArchitectureTest {
             "piece",
             "line",
             "work",
-            "calibration");
+            "calibration",
+            "cutting");
 
     @ArchTest
     static void eachStageKnowsOnlyEarlierOnes(com.tngtech.archunit.core.domain.JavaClasses classes) {

@@ -32,6 +32,7 @@ class ArchitectureTest {
             "piece",
             "work",
             "calibration",
+            "cutting",
             "print",
             "export",
             "demo");
@@ -63,7 +64,8 @@ class ArchitectureTest {
             "piece",
             "line",
             "work",
-            "calibration");
+            "calibration",
+            "cutting");
 
     /** The last stage of the core each may use: its own, or the one before it where the core has none of that name. */
     private static final Map<String, String> REACHES = Map.ofEntries(
@@ -81,6 +83,7 @@ class ArchitectureTest {
             Map.entry("preference", "line"),
             Map.entry("work", "work"),
             Map.entry("calibration", "calibration"),
+            Map.entry("cutting", "cutting"),
             Map.entry("print", "calibration"),
             Map.entry("export", "calibration"),
             Map.entry("demo", "calibration"));

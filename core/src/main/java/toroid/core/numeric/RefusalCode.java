@@ -22,6 +22,7 @@ public enum RefusalCode implements Code {
     FORM_WITHOUT_LENGTH,
     FRACTION_OVER_ZERO,
     GAUGE_OR_DRILL,
+    GIVEN_TWICE,
     HARDLY_TAKES_A_SET,
     HUB_TOO_THICK,
     INCHES_OR_TENTHS,

@@ -77,6 +77,11 @@ public class Efforts {
      * @throws Busy when too much waits already
      */
     public <T> T answer(Supplier<T> work) {
+        return answer(work, patience);
+    }
+
+    /** The same where whoever asks said how long it may take. */
+    public <T> T answer(Supplier<T> work, Duration patient) {
         if (running.size() >= MOST_WAITING) {
             throw new Busy();
         }
@@ -87,7 +92,7 @@ public class Efforts {
             running.put(number, one);
         }
         hands.execute(one);
-        return waited(number, one);
+        return waited(number, one, patient);
     }
 
     /** The answer under that number. @throws StillWorking when it is not there yet; null when there is none of that number */
@@ -96,7 +101,7 @@ public class Efforts {
         if (one == null) {
             throw Refusal.of(ServerCode.NO_SUCH_EFFORT, "effort", number);
         }
-        return waited(number, one);
+        return waited(number, one, patience);
     }
 
     /** Stops the work under that number; does nothing when there is none. */
@@ -117,10 +122,10 @@ public class Efforts {
                 true));
     }
 
-    private <T> T waited(UUID number, Running<T> one) {
+    private <T> T waited(UUID number, Running<T> one, Duration patient) {
         one.waiting.incrementAndGet();
         try {
-            T answer = one.get(patience.toMillis(), TimeUnit.MILLISECONDS);
+            T answer = one.get(patient.toMillis(), TimeUnit.MILLISECONDS);
             running.remove(number);
             return answer;
         } catch (TimeoutException longer) {

@@ -1,0 +1,35 @@
+package toroid.server.cutting;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
+import org.springframework.stereotype.Component;
+import toroid.core.cutting.CuttingPlan;
+import toroid.core.cutting.CuttingSearch;
+import toroid.core.cutting.CuttingTask;
+import toroid.core.numeric.Effort;
+
+/** Cutting plans: a task asked again goes on from where it was, so that asking again and again betters the plan until it is proven. */
+@Component
+class CuttingRoom {
+    private static final int KEPT = 12;
+    private static final Duration FORGOTTEN = Duration.ofMinutes(3);
+    /** The answer is under way within the limit. */
+    private static final double LOOKED_FOR = 0.9;
+
+    private final Cache<CuttingTask, CuttingSearch> searches =
+            Caffeine.newBuilder().maximumSize(KEPT).expireAfterAccess(FORGOTTEN).build();
+
+    CuttingPlan plan(CuttingTask task, int limitMs) {
+        long until = System.nanoTime()
+                + (long) (LOOKED_FOR * Duration.ofMillis(limitMs).toNanos());
+        CuttingSearch search = searches.get(task, CuttingSearch::new);
+        synchronized (search) {
+            search.improve(() -> {
+                Effort.check();
+                return System.nanoTime() >= until;
+            });
+            return search.plan();
+        }
+    }
+}

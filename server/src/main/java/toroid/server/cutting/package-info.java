@@ -1,0 +1,2 @@
+/** Cutting plans: what is cut from which strip. */
+package toroid.server.cutting;
