@@ -31,6 +31,7 @@ const MedallionPlace = place(() => import("./places/weaves/medallion/MedallionPl
 const PiecesDoor = place(() => import("./places/pieces/PiecesDoor"), "PiecesDoor");
 const NewPiecePlace = place(() => import("./places/pieces/PiecePlace"), "NewPiecePlace");
 const PiecePlace = place(() => import("./places/pieces/PiecePlace"), "PiecePlace");
+const CuttingPlace = place(() => import("./places/cutting/CuttingPlace"), "CuttingPlace");
 const PatchPlace = place(() => import("./places/weaves/patch/PatchPlace"), "PatchPlace");
 const ShelfPlace = place(() => import("./places/weaves/ShelfPlace"), "ShelfPlace");
 const WeavesPlace = place(() => import("./places/weaves/WeavesPlace"), "WeavesPlace");
@@ -62,6 +63,7 @@ export function App() {
             <Route path="pieces" element={<PiecesDoor />} />
             <Route path="pieces/new/:starter" element={<NewPiecePlace />} />
             <Route path="pieces/:id" element={<PiecePlace />} />
+            <Route path="cutting" element={<CuttingPlace />} />
             <Route path="notebook" element={<NotebookPlace />} />
             <Route path="notebook/wire/:id" element={<SpoolPage />} />
             <Route path="stock" element={<StockPlace />} />

@@ -265,3 +265,7 @@ export type PieceScaled = Received<Schemas["ScaledView"]> & { changes: Whole<Sch
 export type Starter = Whole<Schemas["Starter"]>;
 export type BodyView = Received<Schemas["BodyView"]>;
 export type BodyPart = BodyView["part"];
+export type CutLists = Received<Schemas["CutLists"]>;
+export type CuttingAnswer = Received<Schemas["CuttingAnswer"]>;
+export type CuttingAssignment = CuttingAnswer["assignments"][number];
+export type CuttingQuestion = Schemas["CuttingQuestion"];

@@ -12,6 +12,7 @@ const PLACES: [string, string, string?][] = [
   ["/shapes", "Shapes"],
   ["/weaves", "Weaves"],
   ["/pieces", "Pieces"],
+  ["/cutting", "Cutting"],
   ["/notebook", "Notebook"],
   ["/stock", "Stock, tools", "apart"],
   ["/preferences", "Preferences"],

@@ -37,6 +37,7 @@ abstract class Places extends BrowserTest {
                 DEMO + "/nowhere"));
         places.addAll(List.of(DEMO + "/shapes", form, formRun, DEMO + "/shapes/practice", DEMO + "/weaves"));
         places.addAll(List.of(DEMO + "/pieces", DEMO + "/pieces/new/anchor-mobile"));
+        places.add(DEMO + "/cutting");
         places.addAll(List.of(weave, weaveRun, DEMO + "/weaves/shelf", DEMO + "/weaves/medallion"));
         return places;
     }

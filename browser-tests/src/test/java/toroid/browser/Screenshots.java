@@ -3,6 +3,7 @@ package toroid.browser;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
@@ -20,7 +21,6 @@ class Screenshots extends BrowserTest {
     void takeAll() {
         take("bench", DEMO + "/");
         String run = making("Mail collar, sea queen");
-        String formRun = making("Cloak clasp hooks");
         page.getByText("Mail collar, sea queen").first().waitFor();
         visit(DEMO + "/notebook");
         String job = page.locator("article a[href^='/rings/']").first().getAttribute("href");
@@ -43,6 +43,13 @@ class Screenshots extends BrowserTest {
         visit(DEMO + piece);
         page.getByTestId("finished-length").waitFor();
         take("piece", DEMO + piece);
+        visit(DEMO + "/cutting");
+        for (String name : List.of("Figurehead chain", "Whelk spirals", "Tide bead links", "Ear wires for the cast")) {
+            page.getByText(name).click();
+        }
+        page.locator(".how-good").nth(2).waitFor();
+        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("cutting.png")));
         visit(DEMO + "/weaves");
         page.getByTestId("weave-figures").waitFor();
         take("weaves", DEMO + "/weaves");
@@ -57,7 +64,6 @@ class Screenshots extends BrowserTest {
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("weave-patch.png")));
         open(1280, 800, ColorScheme.DARK);
         take("making", DEMO + run);
-        take("making-form", DEMO + formRun);
         open(768, 1024, ColorScheme.DARK);
         visit(DEMO + necklace);
         page.getByText("on the neck").first().click();

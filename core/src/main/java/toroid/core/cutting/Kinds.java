@@ -7,7 +7,8 @@ import java.util.TreeMap;
 
 /**
  * A {@link CuttingTask} in whole nanometres, so that what is compared is exact: equal lengths are one kind, the longest first, equal
- * strips one kind. A length takes its kerf with it; where it ends at the strip's own end that kerf falls into nothing.
+ * strips one kind. A length takes its kerf with it; where it ends at the strip's own end that kerf falls into nothing. A length that is on
+ * no strip is no kind: it stays uncut whatever the plan.
  */
 final class Kinds {
     static final double NM_IN_MM = 1e6;
@@ -36,21 +37,6 @@ final class Kinds {
     Kinds(CuttingTask task) {
         kerf = Math.round(task.kerfMm() * NM_IN_MM);
         useful = Math.round(task.usefulMm() * NM_IN_MM);
-        var lengths = new TreeMap<Long, int[]>(Comparator.reverseOrder());
-        for (int i = 0; i < task.lengths().size(); i++) {
-            CutLength one = task.lengths().get(i);
-            if (one.count() > 0) {
-                // rounded down, strips up: what fits exactly still does; a nanometre is nothing to a saw
-                lengths.merge(kerf + (long) Math.floor(nm(one.lengthMm())), new int[] {i}, Kinds::both);
-            }
-        }
-        lengthsOf = List.copyOf(lengths.values());
-        size = lengths.keySet().stream().mapToLong(Long::longValue).toArray();
-        wanted = lengthsOf.stream()
-                .mapToInt(of -> Arrays.stream(of)
-                        .map(i -> task.lengths().get(i).count())
-                        .sum())
-                .toArray();
         record Like(boolean fresh, long length, long margin) {}
         var strips = new TreeMap<Like, int[]>(
                 Comparator.comparing(Like::fresh).thenComparing(Like::length).thenComparing(Like::margin));
@@ -74,6 +60,23 @@ final class Kinds {
         there = stripsOf.stream()
                 .mapToInt(of ->
                         Arrays.stream(of).map(i -> task.strips().get(i).count()).sum())
+                .toArray();
+        // rounded down, strips up: what fits exactly still does; a nanometre is nothing to a saw
+        long longest = Arrays.stream(room).max().orElse(0);
+        var lengths = new TreeMap<Long, int[]>(Comparator.reverseOrder());
+        for (int i = 0; i < task.lengths().size(); i++) {
+            CutLength one = task.lengths().get(i);
+            long size = kerf + (long) Math.floor(nm(one.lengthMm()));
+            if (one.count() > 0 && size <= longest) {
+                lengths.merge(size, new int[] {i}, Kinds::both);
+            }
+        }
+        lengthsOf = List.copyOf(lengths.values());
+        size = lengths.keySet().stream().mapToLong(Long::longValue).toArray();
+        wanted = lengthsOf.stream()
+                .mapToInt(of -> Arrays.stream(of)
+                        .map(i -> task.lengths().get(i).count())
+                        .sum())
                 .toArray();
         offcut = new boolean[length.length];
         for (int i = 0; i < offcut.length; i++) {

@@ -208,8 +208,9 @@ class CuttingSearchTest {
     void whatIsTooLongForAnyStripIsLeftOutAlone() {
         List<Strip> strips = List.of(new Strip("spool", 1000, 1, false));
         List<CutLength> lengths = List.of(new CutLength("long", 1200, 2), new CutLength("link", 45, 8));
-        CuttingPlan plan = Cuttings.solved(new CuttingTask(strips, lengths, 0.2, 30), ASKED);
+        CuttingPlan plan = Cuttings.solved(new CuttingTask(strips, lengths, 0.2, 30));
         assertThat(plan.uncut()).containsExactly(new CuttingPlan.Count("long", 2));
+        assertThat(plan.provenOptimal()).isTrue();
         assertThat(plan.consumedMm()).isCloseTo(8 * 45.2, within(Cuttings.EXACT_MM));
     }
 
@@ -253,7 +254,7 @@ class CuttingSearchTest {
         assertThat(Cuttings.solved(nothing).strips()).isEmpty();
         assertThat(Cuttings.solved(nothing).provenOptimal()).isTrue();
         var without = new CuttingTask(List.of(), List.of(new CutLength("link", 45, 8)), 0, 30);
-        assertThat(Cuttings.uncut(Cuttings.solved(without, ASKED))).isEqualTo(8);
+        assertThat(Cuttings.uncut(Cuttings.solved(without))).isEqualTo(8);
     }
 
     /** Fewest strips opened comes after least used up: never a strip more than there must be. */

@@ -17,40 +17,40 @@ import toroid.core.cutting.ToBuy;
  * @param uncut what there is no wire for
  */
 record CuttingAnswer(
-        @NotNull List<Assignment> assignments,
+        @NotNull List<CutAssignment> assignments,
         @NotNull double consumedMm,
         @NotNull double wasteMm,
         @NotNull double lowerBoundMm,
         @NotNull boolean provenOptimal,
-        @NotNull List<Count> uncut,
-        @NotNull List<Buy> toBuy) {
-    record Count(@NotNull String pieceId, @NotNull int count) {}
+        @NotNull List<CutCount> uncut,
+        @NotNull List<CutPurchase> toBuy) {
+    record CutCount(@NotNull String pieceId, @NotNull int count) {}
 
     /** @param cuts lengths carried off together, in that order */
-    record Feed(@NotNull double lengthMm, @NotNull List<Count> cuts) {}
+    record CutFeed(@NotNull double lengthMm, @NotNull List<CutCount> cuts) {}
 
     /**
      * @param cuts in the order they are cut, the longest first
      * @param usedMm its length less what is left of it
      */
-    record Assignment(
+    record CutAssignment(
             @NotNull String stockId,
-            @NotNull List<Count> cuts,
-            @NotNull List<Feed> feeds,
+            @NotNull List<CutCount> cuts,
+            @NotNull List<CutFeed> feeds,
             @NotNull double usedMm,
             @NotNull double leftMm) {}
 
     /** @param frees what can be cut from it */
-    record Buy(@NotNull double lengthMm, @NotNull List<Count> frees) {}
+    record CutPurchase(@NotNull double lengthMm, @NotNull List<CutCount> frees) {}
 
     static CuttingAnswer of(CuttingTask task, CuttingPlan plan, double soldMm) {
         return new CuttingAnswer(
                 plan.strips().stream()
-                        .map(one -> new Assignment(
+                        .map(one -> new CutAssignment(
                                 one.id(),
                                 counts(one.cuts()),
                                 one.feeds().stream()
-                                        .map(feed -> new Feed(feed.lengthMm(), counts(feed.cuts())))
+                                        .map(feed -> new CutFeed(feed.lengthMm(), counts(feed.cuts())))
                                         .toList(),
                                 one.usedMm(),
                                 one.leftMm()))
@@ -61,11 +61,11 @@ record CuttingAnswer(
                 plan.provenOptimal(),
                 counts(plan.uncut()),
                 ToBuy.of(task, plan, soldMm).stream()
-                        .map(one -> new Buy(one.lengthMm(), counts(one.frees())))
+                        .map(one -> new CutPurchase(one.lengthMm(), counts(one.frees())))
                         .toList());
     }
 
-    private static List<Count> counts(List<CuttingPlan.Count> counts) {
-        return counts.stream().map(one -> new Count(one.id(), one.count())).toList();
+    private static List<CutCount> counts(List<CuttingPlan.Count> counts) {
+        return counts.stream().map(one -> new CutCount(one.id(), one.count())).toList();
     }
 }

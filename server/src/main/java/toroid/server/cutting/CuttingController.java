@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 import toroid.core.cutting.CuttingTask;
 import toroid.server.effort.Efforts;
 
-/** What is cut from which strip. Stateless. */
+/** What jobs have cut, and which length from which strip. Keeps nothing. */
 @RestController
 @RequestMapping("/api/cutting")
 class CuttingController {
@@ -18,11 +18,19 @@ class CuttingController {
     private static final Duration BESIDES = Duration.ofSeconds(3);
 
     private final CuttingRoom room;
+    private final CuttingLists lists;
     private final Efforts efforts;
 
-    CuttingController(CuttingRoom room, Efforts efforts) {
+    CuttingController(CuttingRoom room, CuttingLists lists, Efforts efforts) {
         this.room = room;
+        this.lists = lists;
         this.efforts = efforts;
+    }
+
+    @Operation(summary = "What jobs have cut, each length in one piece, wire by wire, with the spools of it")
+    @PostMapping("/lists")
+    CutLists lists(@RequestBody @Valid ListsQuestion question) {
+        return efforts.answer(() -> lists.of(question.jobs()));
     }
 
     @Operation(

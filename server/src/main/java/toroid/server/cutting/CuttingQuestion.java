@@ -24,8 +24,8 @@ import toroid.core.numeric.Unit;
  * @param timeLimitMs the best plan found in that time is told; 2000 where left out
  */
 record CuttingQuestion(
-        @NotNull @Size(max = MOST_KINDS) List<@NotNull @Valid Stock> stock,
-        @NotNull @Size(max = MOST_KINDS) List<@NotNull @Valid Length> pieces,
+        @NotNull @Size(max = MOST_KINDS) List<@NotNull @Valid CuttingStock> stock,
+        @NotNull @Size(max = MOST_KINDS) List<@NotNull @Valid CuttingLength> pieces,
         @Schema(nullable = true) Double kerfMm,
         @Schema(nullable = true) Double usefulOffcutMm,
         @Schema(nullable = true) Double feedCapMm,
@@ -41,7 +41,7 @@ record CuttingQuestion(
      * @param count that many strips of that length; 1 where left out
      * @param marginMm at its end that is not used; 0 where left out
      */
-    record Stock(
+    record CuttingStock(
             @NotNull @Size(min = 1, max = 80) String id,
             @NotNull Double lengthMm,
             @Schema(nullable = true) Integer count,
@@ -49,7 +49,7 @@ record CuttingQuestion(
             @Schema(nullable = true) Double marginMm) {}
 
     /** @param count that many of that length; 1 where left out */
-    record Length(
+    record CuttingLength(
             @NotNull @Size(min = 1, max = 80) String id,
             @NotNull Double lengthMm,
             @Schema(nullable = true) Integer count) {}
@@ -57,7 +57,7 @@ record CuttingQuestion(
     CuttingTask task() {
         var strips = new ArrayList<Strip>();
         for (int i = 0; i < stock.size(); i++) {
-            Stock one = stock.get(i);
+            CuttingStock one = stock.get(i);
             String field = "stock[" + i + "]";
             int count = one.count() == null ? 1 : one.count();
             double margin = one.marginMm() == null ? 0 : one.marginMm();
@@ -67,7 +67,7 @@ record CuttingQuestion(
         }
         var lengths = new ArrayList<CutLength>();
         for (int i = 0; i < pieces.size(); i++) {
-            Length one = pieces.get(i);
+            CuttingLength one = pieces.get(i);
             int count = one.count() == null ? 1 : one.count();
             check("pieces[" + i + "]", one.lengthMm(), count);
             lengths.add(new CutLength(one.id(), one.lengthMm(), count));

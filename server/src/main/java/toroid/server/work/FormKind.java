@@ -78,6 +78,20 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
                 facts, plan(facts, answer.steps().stream().map(FormKind::work).toList()));
     }
 
+    @Override
+    public List<WireLength> lengths(FormJobData job) {
+        FormFacts facts = plan(job).facts();
+        return facts.wires().stream()
+                .map(wire -> new WireLength(
+                        facts.wires().size() > 1 ? wire.name() : facts.form(),
+                        0,
+                        wire.metal() == null ? facts.metal() : wire.metal(),
+                        wire.diameterMm(),
+                        wire.lengthToCutMm(),
+                        job.copies()))
+                .toList();
+    }
+
     private static Plan plan(FormFacts facts, List<FormingStep> steps) {
         FormJobData job = facts.job();
         return FormPlan.of(

@@ -65,6 +65,15 @@ public interface JobKind<C, F> {
         return List.of();
     }
 
+    /**
+     * The wire it has cut, each length in one piece; none where its rings are jobs of their own and it takes no other wire.
+     *
+     * @throws toroid.core.numeric.Refusal when it cannot be made so
+     */
+    default List<WireLength> lengths(C content) {
+        return List.of();
+    }
+
     /** Whether more is shown of a run than its plan. */
     default boolean showsMore() {
         return false;

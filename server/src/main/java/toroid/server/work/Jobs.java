@@ -49,6 +49,19 @@ public class Jobs extends Keeper<Job, JobData> {
         return kind.content().cast(get(kind.id(), id).data().content());
     }
 
+    /**
+     * The wire a job has cut; nothing is held while it is worked out.
+     *
+     * @throws toroid.core.numeric.Refusal when it cannot be made
+     */
+    public List<WireLength> lengths(JobData job) {
+        return lengths(kinds.byId(job.kind()), job.content());
+    }
+
+    private static <C> List<WireLength> lengths(JobKind<C, ?> kind, Object content) {
+        return kind.lengths(kind.content().cast(content));
+    }
+
     public <C> Kept<JobData> put(JobKind<C, ?> kind, UUID id, Edit<C> edit) {
         if (repository.kindOf(id).filter(kept -> !kept.equals(kind.id())).isPresent()) {
             throw new NotKept(kind.id() + " job", id);
@@ -97,6 +110,15 @@ public class Jobs extends Keeper<Job, JobData> {
     @Override
     protected void check(JobData data) {
         check(kinds.byId(data.kind()), data.content());
+    }
+
+    /** The maker's name of it. */
+    public String nameOf(JobData job) {
+        return nameOf(kinds.byId(job.kind()), job.content());
+    }
+
+    private static <C> String nameOf(JobKind<C, ?> kind, Object content) {
+        return kind.nameOf(kind.content().cast(content));
     }
 
     private static <C> void check(JobKind<C, ?> kind, Object content) {

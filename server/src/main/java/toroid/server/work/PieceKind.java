@@ -65,6 +65,21 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
         return new Planned<>(facts, PiecePlan.of(work, pair));
     }
 
+    /** Its forms' wire; its rings are wound as coils, jobs of their own ({@link #cuts}). */
+    @Override
+    public List<WireLength> lengths(PieceJobData job) {
+        PieceWorkshop.Planned planned = workshop.planned(job.question(false));
+        return PieceLists.of(planned.work(), planned.piece().pair(), job.sparePercent()).cuts().stream()
+                .map(one -> new WireLength(
+                        one.form(),
+                        0,
+                        one.cut().metal(),
+                        one.cut().diameterMm(),
+                        one.cut().lengthMm(),
+                        one.count()))
+                .toList();
+    }
+
     /** @throws Refusal for a piece without rings */
     @Override
     public List<RingJobData> cuts(PieceJobData job, Choices choices) {

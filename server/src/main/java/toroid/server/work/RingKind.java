@@ -59,6 +59,16 @@ public class RingKind extends KindBase<RingJobData, RingKind.RingFacts> {
         return new Planned<>(new RingFacts(worked.data(), sizes, worked.plan().coils()), plan);
     }
 
+    /** A coil is wound of one length: it cannot be split. */
+    @Override
+    public List<WireLength> lengths(RingJobData job) {
+        RingFacts facts = plan(job).facts();
+        return facts.coils().stream()
+                .map(coil -> new WireLength(
+                        "", coil.rings(), facts.job().metal(), facts.job().wireDiameterMm(), coil.wireMm(), 1))
+                .toList();
+    }
+
     private static String lot(RingJobData job) {
         return job.spoolId() == null ? null : job.spoolId().toString();
     }

@@ -1,0 +1,45 @@
+package toroid.server.cutting;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * What jobs have cut, wire by wire, the thickest first.
+ *
+ * @param without jobs that take no wire of their own, or cannot be made as they stand
+ */
+record CutLists(@NotNull List<WireToCut> wires, @NotNull List<UUID> without) {
+    /**
+     * One wire.
+     *
+     * @param id of it here: metal and diameter
+     * @param spools of it on the shelf
+     */
+    record WireToCut(
+            @NotNull String id,
+            @NotNull String metal,
+            @NotNull double diameterMm,
+            @NotNull double lengthMm,
+            @NotNull List<LengthToCut> lengths,
+            @NotNull List<SpoolToCut> spools) {}
+
+    /**
+     * A length to cut in one piece.
+     *
+     * @param id of it, the same as long as the job is
+     * @param name what it becomes; empty for a coil
+     * @param rings in a coil; 0 for what is none
+     */
+    record LengthToCut(
+            @NotNull String id,
+            @NotNull UUID job,
+            @NotNull String jobName,
+            @NotNull String name,
+            @NotNull int rings,
+            @NotNull double lengthMm,
+            @NotNull int count) {}
+
+    /** @param lengthMm null where it is not known */
+    record SpoolToCut(@NotNull String id, @NotNull String name, Double lengthMm) {}
+}

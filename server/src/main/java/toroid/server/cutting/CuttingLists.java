@@ -1,0 +1,90 @@
+package toroid.server.cutting;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import toroid.core.numeric.Refusal;
+import toroid.core.wire.Wire;
+import toroid.server.store.Kept;
+import toroid.server.wire.SpoolData;
+import toroid.server.wire.Spools;
+import toroid.server.work.JobData;
+import toroid.server.work.Jobs;
+import toroid.server.work.WireLength;
+
+/** The cut lists of several jobs as one, by wire, each against the spools of that wire. */
+@Component
+class CuttingLists {
+    private final Jobs jobs;
+    private final Spools spools;
+
+    CuttingLists(Jobs jobs, Spools spools) {
+        this.jobs = jobs;
+        this.spools = spools;
+    }
+
+    private record Asked(CutLists.LengthToCut length, String metal, double diameterMm) {}
+
+    /** @throws toroid.server.store.NotKept for a job that is not kept */
+    CutLists of(List<UUID> ids) {
+        var asked = new ArrayList<Asked>();
+        var without = new ArrayList<UUID>();
+        for (UUID id : ids.stream().distinct().toList()) {
+            JobData job = jobs.get(id).data();
+            List<WireLength> lengths = lengths(job);
+            if (lengths.isEmpty()) {
+                without.add(id);
+            }
+            for (int i = 0; i < lengths.size(); i++) {
+                WireLength one = lengths.get(i);
+                var length = new CutLists.LengthToCut(
+                        id + "/" + i, id, jobs.nameOf(job), one.name(), one.rings(), one.lengthMm(), one.count());
+                asked.add(new Asked(length, one.metal(), one.diameterMm()));
+            }
+        }
+        return new CutLists(byWire(asked), without);
+    }
+
+    private List<WireLength> lengths(JobData job) {
+        try {
+            return jobs.lengths(job);
+        } catch (Refusal cannotBeMade) {
+            return List.of();
+        }
+    }
+
+    private List<CutLists.WireToCut> byWire(List<Asked> asked) {
+        List<Kept<SpoolData>> shelf = spools.all();
+        var wires = new ArrayList<CutLists.WireToCut>();
+        var rest = new ArrayList<>(asked);
+        rest.sort(Comparator.comparingDouble(Asked::diameterMm).reversed());
+        while (!rest.isEmpty()) {
+            Asked first = rest.get(0);
+            List<Asked> own = rest.stream()
+                    .filter(one -> one.metal().equals(first.metal()))
+                    .filter(one -> Wire.standsFor(one.diameterMm(), first.diameterMm()))
+                    .toList();
+            rest.removeAll(own);
+            wires.add(new CutLists.WireToCut(
+                    first.metal() + " " + first.diameterMm(),
+                    first.metal(),
+                    first.diameterMm(),
+                    own.stream()
+                            .mapToDouble(
+                                    one -> one.length().count() * one.length().lengthMm())
+                            .sum(),
+                    own.stream().map(Asked::length).toList(),
+                    shelf.stream()
+                            .filter(spool -> spool.data().metal().equals(first.metal()))
+                            .filter(spool -> Wire.standsFor(spool.data().wireDiameterMm(), first.diameterMm()))
+                            .map(spool -> new CutLists.SpoolToCut(
+                                    spool.id().toString(),
+                                    spool.data().name(),
+                                    spool.data().lengthLeftMm()))
+                            .toList()));
+        }
+        return wires;
+    }
+}

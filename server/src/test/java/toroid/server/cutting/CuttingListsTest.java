@@ -1,0 +1,94 @@
+package toroid.server.cutting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import toroid.server.ApiTest;
+
+class CuttingListsTest extends ApiTest {
+    private ObjectNode body(String kind) throws java.io.IOException {
+        return (ObjectNode) json.readTree(getClass().getResourceAsStream("/bodies.json"))
+                .get("PUT /api/jobs/{kind}/{id} of a " + kind)
+                .at("/body/data");
+    }
+
+    private UUID kept(String kind, Object data) {
+        UUID id = UUID.randomUUID();
+        assertThat(keep("/api/jobs/" + kind, id, null, data).status()).isEqualTo(200);
+        return id;
+    }
+
+    private JsonNode lists(UUID... jobs) {
+        Answer answer = tell("/api/cutting/lists", Map.of("jobs", List.of(jobs)));
+        assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
+        return answer.body();
+    }
+
+    /** The line, the sheet and the list have one figure: the coils are the ring job's own. */
+    @Test
+    void aRingJobsCoilsAreItsLengths() {
+        Map<String, Object> job = new HashMap<>(job(null, 4, 700));
+        UUID id = kept("ring", job);
+        JsonNode wire = lists(id).at("/wires/0");
+        Answer run = tell("/api/jobs/ring/" + id + "/runs", Map.of());
+        JsonNode coils = run.at("/plan/facts/coils");
+        assertThat(coils).isNotEmpty();
+        assertThat(wire.at("/lengths")).hasSameSizeAs(coils);
+        for (int i = 0; i < coils.size(); i++) {
+            JsonNode length = wire.at("/lengths/" + i);
+            assertThat(length.get("lengthMm").asDouble())
+                    .isCloseTo(coils.get(i).get("wireMm").asDouble(), within(1e-9));
+            assertThat(length.get("rings").asInt())
+                    .isEqualTo(coils.get(i).get("rings").asInt());
+            assertThat(length.get("count").asInt()).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void jobsOfOneWireAreOneListWithItsSpools() throws java.io.IOException {
+        ObjectNode form = body("form");
+        UUID one = kept("form", form);
+        UUID other = kept("form", form);
+        JsonNode wires = lists(one, other).at("/wires");
+        assertThat(wires).isNotEmpty();
+        double alone = lists(one).at("/wires/0/lengthMm").asDouble();
+        assertThat(wires.at("/0/lengthMm").asDouble()).isCloseTo(2 * alone, within(1e-6));
+        assertThat(lists(one, one).at("/wires/0/lengthMm").asDouble()).isCloseTo(alone, within(1e-9));
+    }
+
+    @Test
+    void aWeaveHasNoWireOfItsOwn() throws java.io.IOException {
+        UUID weave = kept("weave", body("weave"));
+        JsonNode lists = lists(weave);
+        assertThat(lists.at("/wires")).isEmpty();
+        assertThat(lists.at("/without/0").asText()).isEqualTo(weave.toString());
+    }
+
+    @Test
+    void aPiecesFormsAreCut() throws java.io.IOException {
+        ObjectNode data = body("piece");
+        data.put("line", "s-hook - ring 1/4 - 3 * (bead-link bead=6 - ring 1/3.5)");
+        JsonNode lengths = lists(kept("piece", data)).at("/wires");
+        int count = 0;
+        for (JsonNode wire : lengths) {
+            for (JsonNode length : wire.get("lengths")) {
+                count += length.get("count").asInt();
+            }
+        }
+        assertThat(count).isEqualTo(4);
+    }
+
+    @Test
+    void whatIsNotKeptIsNotCut() {
+        assertThat(tell("/api/cutting/lists", Map.of("jobs", List.of(UUID.randomUUID())))
+                        .status())
+                .isEqualTo(404);
+    }
+}

@@ -1,0 +1,71 @@
+import { usePreferences } from "../../api/queries";
+import { many } from "../../quantity/format";
+import { NumberInput } from "../../shared/shell/NumberInput";
+import { JobsToCut } from "./JobsToCut";
+import { useCutLists, useCutting } from "./useCutting";
+import { WireToCut } from "./WireToCut";
+
+/** What jobs have cut, from which spool and in which order, with least used up; ticked as it is cut. */
+export function CuttingPlace() {
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const { cutting, choose, set, doneOf, setDone } = useCutting();
+  const lists = useCutLists(cutting.jobs).data;
+  const wires = cutting.jobs.length > 0 ? (lists?.wires ?? []) : [];
+  return (
+    <div className="place cutting-place" style={{ maxWidth: "none" }}>
+      <div className="cutting-head">
+        <h1 className="place-title">Cutting</h1>
+        <p className="cutting-how no-print">
+          a cut takes{" "}
+          <NumberInput
+            label="A cut takes"
+            value={cutting.kerfMm}
+            onChange={(kerfMm) => set({ kerfMm })}
+            className="inline-number"
+          />
+          , keep what is left from{" "}
+          <NumberInput
+            label="Keep what is left from"
+            value={cutting.usefulMm}
+            decimals={0}
+            step={5}
+            onChange={(usefulMm) => set({ usefulMm })}
+            className="inline-number"
+          />
+          {wires.length > 0 && (
+            <button className="quiet ml-4" onClick={() => window.print()}>
+              print
+            </button>
+          )}
+        </p>
+      </div>
+      <div className="cutting-body">
+        <JobsToCut chosen={cutting.jobs} without={lists?.without ?? []} onChoose={choose} />
+        <div className="cutting-wires">
+          {wires.map((wire) => (
+            <WireToCut
+              key={wire.id}
+              {...{ wire, units }}
+              kerfMm={cutting.kerfMm}
+              usefulMm={cutting.usefulMm}
+              done={doneOf(wire.id)}
+              onDone={(done, what) => setDone(wire.id, done, what)}
+            />
+          ))}
+          {cutting.jobs.length === 0 && (
+            <p className="cutting-begin">
+              Choose what to cut for. The lengths of all of it are laid on your spools together, so that
+              one&rsquo;s leftover is another&rsquo;s length and least is used up.
+            </p>
+          )}
+          {cutting.jobs.length > 0 && lists && wires.length === 0 && (
+            <p className="soft">
+              {many(cutting.jobs.length, "job")} chosen, and no wire of their own to cut: a weave&rsquo;s
+              rings are ring jobs of their own.
+            </p>
+          )}
+        </div>
+      </div>
+    </div>
+  );
+}

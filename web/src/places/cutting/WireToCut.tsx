@@ -1,0 +1,163 @@
+import { useMetals } from "../../api/queries";
+import type { CuttingAnswer, CuttingAssignment } from "../../api/types";
+import { many, plain, sizeText, wireLength, type Units } from "../../quantity/format";
+import { failureWords } from "../../shared/words/refused";
+import { cutOf, lengthNow, taskOf, ticked, type WireDone } from "./cutState";
+import { NumberInput } from "../../shared/shell/NumberInput";
+import { becomes, lengthText, nameOf, type WireList } from "./cutWords";
+import { StripBar } from "./StripBar";
+import { useCutPlan } from "./useCutting";
+
+interface Props {
+  wire: WireList;
+  units: Units;
+  kerfMm: number;
+  usefulMm: number;
+  done: WireDone;
+  onDone: (done: WireDone, what: string) => void;
+}
+
+/** One wire: its strips with what is cut from each, and how good that is. */
+export function WireToCut({ wire, units, kerfMm, usefulMm, done, onDone }: Props) {
+  const metal = useMetals().data?.find((one) => one.id === wire.metal)?.name ?? wire.metal;
+  const plan = useCutPlan(taskOf(wire, done, kerfMm, usefulMm));
+  const toCut = wire.lengths.reduce((sum, one) => sum + one.count - cutOf(done, one.id), 0);
+  const answer = toCut > 0 ? plan.data : undefined;
+  const unknown = wire.spools.filter((spool) => lengthNow(spool, done) === null);
+  const tick = (strip: CuttingAssignment) => onDone(ticked(done, strip), `cut from ${strip.stockId}`);
+  return (
+    <section className="wire-to-cut" aria-label={`${metal} ${sizeText(wire.diameterMm, units)}`}>
+      <h2>
+        <span className="figures">{sizeText(wire.diameterMm, units)}</span> {metal}
+        <span className="soft small">
+          {" "}
+          {many(
+            wire.lengths.reduce((sum, one) => sum + one.count, 0),
+            "length",
+          )}
+          , {wireLength(wire.lengthMm, units)}
+        </span>
+      </h2>
+      {plan.error && <p className="care">{failureWords(plan.error, "The server is not answering.")}</p>}
+      <WasCut {...{ wire, units, done, onDone }} />
+      {answer?.assignments.map((strip, i) => (
+        <StripBar
+          key={`${strip.stockId} ${i}`}
+          {...{ strip, wire, units, done, usefulMm }}
+          scaleMm={longest(answer)}
+          onTick={() => tick(strip)}
+          onMeasured={(mm) =>
+            onDone(
+              { ...done, measured: { ...done.measured, [strip.stockId]: mm } },
+              `measured ${strip.stockId}`,
+            )
+          }
+        />
+      ))}
+      {toCut === 0 && <p className="all-cut">All of it is cut.</p>}
+      {answer && <Lacking {...{ answer, wire, units }} />}
+      {answer && answer.assignments.length > 0 && (
+        <HowGood {...{ answer, units }} looking={plan.looking} onLeave={plan.leave} />
+      )}
+      {unknown.map((spool) => (
+        <Unmeasured
+          key={spool.id}
+          name={spool.name}
+          onMeasured={(mm) =>
+            onDone({ ...done, measured: { ...done.measured, [spool.id]: mm } }, `measured ${spool.id}`)
+          }
+        />
+      ))}
+    </section>
+  );
+}
+
+const longest = (answer: CuttingAnswer) => Math.max(...answer.assignments.map((one) => one.usedMm));
+
+type WasCutProps = Pick<Props, "wire" | "units" | "done" | "onDone">;
+
+/** Strips ticked as cut; the last can be taken back. */
+function WasCut({ wire, units, done, onDone }: WasCutProps) {
+  return done.cut.map((strip, i) => (
+    <p className="was-cut small" key={`${strip.stockId} ${i}`}>
+      <span aria-hidden="true">✓</span> cut from {nameOf(wire, strip.stockId)}:{" "}
+      {strip.cuts.map((one) => `${one.count} × ${lengthText(wire, one.pieceId, units)}`).join(", ")}; left{" "}
+      {wireLength(strip.leftMm, units)}
+      {i === done.cut.length - 1 && (
+        <button
+          className="quiet no-print"
+          onClick={() => onDone({ ...done, cut: done.cut.slice(0, -1) }, "not cut after all")}
+        >
+          not cut after all
+        </button>
+      )}
+    </p>
+  ));
+}
+
+/** A spool nobody has said the length of: cut from as soon as somebody does. */
+function Unmeasured({ name, onMeasured }: { name: string; onMeasured: (mm: number) => void }) {
+  return (
+    <p className="small no-print">
+      {name}: nobody has said how much it holds, so nothing is cut from it. It holds{" "}
+      <NumberInput
+        label={`${name} holds`}
+        value={0}
+        decimals={0}
+        step={10}
+        onChange={(mm) => mm > 0 && onMeasured(mm)}
+        className="inline-number"
+      />
+    </p>
+  );
+}
+
+/** What there is no wire for, and what to buy. */
+function Lacking({ answer, wire, units }: { answer: CuttingAnswer; wire: WireList; units: Units }) {
+  if (answer.uncut.length === 0) {
+    return null;
+  }
+  return (
+    <p className="lacking" role="status">
+      <span className="strong">{wire.spools.length === 0 ? "None on the shelf." : "Not enough wire."}</span> Left out:{" "}
+      {answer.uncut
+        .map((one) => `${one.count} × ${lengthText(wire, one.pieceId, units)} ${becomes(wire, one.pieceId)}`)
+        .join(", ")}
+      .{" "}
+      {answer.toBuy
+        .map((one) => `${wireLength(one.lengthMm, units)} more is enough for all of it.`)
+        .join(" ")}
+    </p>
+  );
+}
+
+interface HowGoodProps {
+  answer: CuttingAnswer;
+  units: Units;
+  looking: boolean;
+  onLeave: () => void;
+}
+
+/** The number that matters, and how sure it is. */
+function HowGood({ answer, units, looking, onLeave }: HowGoodProps) {
+  const above = 100 * (answer.consumedMm / answer.lowerBoundMm - 1);
+  return (
+    <p className="how-good">
+      uses up <strong className="figures">{wireLength(answer.consumedMm, units)}</strong>
+      {answer.wasteMm >= 0.05 && `, ${sizeText(answer.wasteMm, units, 1)} of it wasted`}
+      <span className="soft small">
+        {" "}
+        {answer.provenOptimal
+          ? "No plan uses up less."
+          : answer.uncut.length > 0
+            ? "It may be that more can be cut another way."
+            : `At most ${plain(above, 3)} % more than any plan must.`}{" "}
+        {!answer.provenOptimal && looking && (
+          <button className="quiet small no-print" onClick={onLeave}>
+            still looking; leave it at this
+          </button>
+        )}
+      </span>
+    </p>
+  );
+}
