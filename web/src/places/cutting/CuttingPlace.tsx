@@ -10,35 +10,15 @@ export function CuttingPlace() {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const { cutting, choose, set, doneOf, setDone } = useCutting();
   const lists = useCutLists(cutting.jobs).data;
-  const wires = cutting.jobs.length > 0 ? (lists?.wires ?? []) : [];
+  const all = cutting.jobs.length > 0 ? (lists?.wires ?? []) : [];
+  // what can be cut now stands before what is only to be bought
+  const wires = [
+    ...all.filter((one) => one.spools.length > 0),
+    ...all.filter((one) => one.spools.length === 0),
+  ];
   return (
     <div className="place cutting-place" style={{ maxWidth: "none" }}>
-      <div className="cutting-head">
-        <h1 className="place-title">Cutting</h1>
-        <p className="cutting-how no-print">
-          a cut takes{" "}
-          <NumberInput
-            label="A cut takes"
-            value={cutting.kerfMm}
-            onChange={(kerfMm) => set({ kerfMm })}
-            className="inline-number"
-          />
-          , keep what is left from{" "}
-          <NumberInput
-            label="Keep what is left from"
-            value={cutting.usefulMm}
-            decimals={0}
-            step={5}
-            onChange={(usefulMm) => set({ usefulMm })}
-            className="inline-number"
-          />
-          {wires.length > 0 && (
-            <button className="quiet ml-4" onClick={() => window.print()}>
-              print
-            </button>
-          )}
-        </p>
-      </div>
+      <Head {...{ cutting, set }} printable={wires.length > 0} />
       <div className="cutting-body">
         <JobsToCut chosen={cutting.jobs} without={lists?.without ?? []} onChoose={choose} />
         <div className="cutting-wires">
@@ -52,6 +32,12 @@ export function CuttingPlace() {
               onDone={(done, what) => setDone(wire.id, done, what)}
             />
           ))}
+          {wires.length > 0 && (
+            <p className="small soft">
+              Ticks are kept on this device. Wire leaves the shelf where a job counts it: in its own run, at
+              its own step.
+            </p>
+          )}
           {cutting.jobs.length === 0 && (
             <p className="cutting-begin">
               Choose what to cut for. The lengths of all of it are laid on your spools together, so that
@@ -66,6 +52,40 @@ export function CuttingPlace() {
           )}
         </div>
       </div>
+    </div>
+  );
+}
+
+type HeadProps = Pick<ReturnType<typeof useCutting>, "cutting" | "set"> & { printable: boolean };
+
+/** How it is cut, and what is kept of it. */
+function Head({ cutting, set, printable }: HeadProps) {
+  return (
+    <div className="cutting-head">
+      <h1 className="place-title">Cutting</h1>
+      <p className="cutting-how no-print">
+        a cut takes{" "}
+        <NumberInput
+          label="A cut takes"
+          value={cutting.kerfMm}
+          onChange={(kerfMm) => set({ kerfMm })}
+          className="inline-number"
+        />
+        , keep what is left from{" "}
+        <NumberInput
+          label="Keep what is left from"
+          value={cutting.usefulMm}
+          decimals={0}
+          step={5}
+          onChange={(usefulMm) => set({ usefulMm })}
+          className="inline-number"
+        />
+        {printable && (
+          <button className="quiet ml-4" onClick={() => window.print()}>
+            print
+          </button>
+        )}
+      </p>
     </div>
   );
 }

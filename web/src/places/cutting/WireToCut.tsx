@@ -119,7 +119,8 @@ function Lacking({ answer, wire, units }: { answer: CuttingAnswer; wire: WireLis
   }
   return (
     <p className="lacking" role="status">
-      <span className="strong">{wire.spools.length === 0 ? "None on the shelf." : "Not enough wire."}</span> Left out:{" "}
+      <span className="strong">{wire.spools.length === 0 ? "None on the shelf." : "Not enough wire."}</span>{" "}
+      Left out:{" "}
       {answer.uncut
         .map((one) => `${one.count} × ${lengthText(wire, one.pieceId, units)} ${becomes(wire, one.pieceId)}`)
         .join(", ")}

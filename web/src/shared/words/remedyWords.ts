@@ -68,8 +68,7 @@ export const REMEDIES: Record<Remedy, string | ((said: Said) => string)> = {
   "leave-out-the-forms-own-wire": "Leave out what is cut from the form's own spool.",
   "leave-out-what-is-not-this-forms": "Leave out what is not this form's.",
   "leave-some-out": "Leave some out.",
-  "let-the-rod-turn":
-    "Turn the rod instead of carrying the wire round it, or cut shorter lengths.",
+  "let-the-rod-turn": "Turn the rod instead of carrying the wire round it, or cut shorter lengths.",
   "make-another-row-of-it": "Make another row of it.",
   "make-it-in-lengths": "For more, make it in lengths.",
   "make-it-in-parts": "Make it in parts.",
