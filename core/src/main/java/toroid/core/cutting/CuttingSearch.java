@@ -21,6 +21,7 @@ public final class CuttingSearch {
     private static final int REGROUPED = 300;
     private static final int HARDLY_REGROUPED = 20;
     private static final int TRIES = 1_500;
+    private static final int MOST_ROWS = 1_200;
     private static final int TRIED_EXACTLY = 5_000;
     private static final double CHANCE = 0.15;
     private static final double MOST_CHANCE = 0.45;
@@ -31,7 +32,9 @@ public final class CuttingSearch {
             RandomGeneratorFactory.of("L64X128MixRandom").create(SEED);
     private List<Filled> best = List.of();
     private Score score;
+    /** None where the task is too large for it: it is regrouped alone, and its bound is that of its lengths. */
     private Programme programme;
+
     private long bound;
     private int dives;
     private boolean begun;
@@ -66,21 +69,27 @@ public final class CuttingSearch {
      */
     public void improve(BooleanSupplier stop) {
         if (!begun) {
-            begun = true;
             begin(stop);
+            begun = true;
         }
         while (!isProven() && !stop.getAsBoolean()) {
-            if (!programme.isSolved()) {
-                programme.solve(stop);
-                bound = Math.max(bound, programme.bound());
-            } else {
-                double chance = dives == 0 ? 0 : Math.min(MOST_CHANCE, CHANCE * dives);
-                offer(new Dive(kinds, programme, dice, chance, score, TRIES, stop).down());
-                dives++;
+            if (programme != null) {
+                byProgramme(stop);
             }
-            regroup(programme.fullWays.isEmpty() ? REGROUPED : HARDLY_REGROUPED, stop);
+            regroup(stop);
         }
         polish(stop);
+    }
+
+    private void byProgramme(BooleanSupplier stop) {
+        if (programme.isSolved()) {
+            double chance = dives == 0 ? 0 : Math.min(MOST_CHANCE, CHANCE * dives);
+            offer(new Dive(kinds, programme, dice, chance, score, TRIES, stop).down());
+            dives++;
+        } else {
+            programme.solve(stop);
+            bound = Math.max(bound, programme.bound());
+        }
     }
 
     private void begin(BooleanSupplier stop) {
@@ -93,16 +102,20 @@ public final class CuttingSearch {
                 break;
             }
         }
+        if (isProven()) {
+            return;
+        }
         List<Column> fullWays = score.uncut() > 0 && Exactly.mustBe(kinds) ? FullWays.of(kinds, dice, stop) : List.of();
         offer(Exactly.fill(kinds, fullWays, kinds.wanted, kinds.there, dice, TRIED_EXACTLY, stop));
-        programme = new Programme(kinds, fullWays.isEmpty() ? plans : List.of(), fullWays);
-        bound = Math.max(bound, programme.bound());
-        if (!isProven()) {
-            regroup(fullWays.isEmpty() ? REGROUPED : HARDLY_REGROUPED, stop);
+        if (kinds.lengths() + kinds.strips() <= MOST_ROWS) {
+            programme = new Programme(kinds, fullWays.isEmpty() ? plans : List.of(), fullWays);
+            bound = Math.max(bound, programme.bound());
         }
+        regroup(stop);
     }
 
-    private void regroup(int times, BooleanSupplier stop) {
+    private void regroup(BooleanSupplier stop) {
+        int times = programme == null || programme.fullWays.isEmpty() ? REGROUPED : HARDLY_REGROUPED;
         var regroup = new Regroup(kinds, best, dice);
         for (int i = 0; i < times && !isProven() && !stop.getAsBoolean(); i++) {
             if (regroup.once()) {

@@ -18,6 +18,9 @@ import toroid.core.numeric.Unit;
  */
 public record CuttingTask(List<Strip> strips, List<CutLength> lengths, double kerfMm, double usefulMm, double feedMm) {
     private static final int MOST_KINDS = 2_000;
+    /** Of strips, and of lengths, all kinds together. */
+    private static final int MOST_IN_ALL = 50_000;
+
     private static final double WIDEST_KERF_MM = 20;
     private static final double LONGEST_USEFUL_MM = 10_000;
 
@@ -28,6 +31,10 @@ public record CuttingTask(List<Strip> strips, List<CutLength> lengths, double ke
         Checks.within("usefulOffcutMm", usefulMm, 0, LONGEST_USEFUL_MM, Unit.MM, Remedy.CHECK_THE_SIZE_AND_ITS_UNIT);
         Checks.within("stock", strips.size(), 0, MOST_KINDS, Unit.NONE, Remedy.ASK_FOR_FEWER_AT_A_TIME);
         Checks.within("pieces", lengths.size(), 0, MOST_KINDS, Unit.NONE, Remedy.ASK_FOR_FEWER_AT_A_TIME);
+        int there = strips.stream().mapToInt(Strip::count).sum();
+        int wanted = lengths.stream().mapToInt(CutLength::count).sum();
+        Checks.within("stock.count", there, 0, MOST_IN_ALL, Unit.NONE, Remedy.ASK_FOR_FEWER_AT_A_TIME);
+        Checks.within("pieces.count", wanted, 0, MOST_IN_ALL, Unit.NONE, Remedy.ASK_FOR_FEWER_AT_A_TIME);
         once("stock.id", strips.stream().map(Strip::id).toList());
         once("pieces.id", lengths.stream().map(CutLength::id).toList());
         double longest = lengths.stream().mapToDouble(CutLength::lengthMm).max().orElse(0);

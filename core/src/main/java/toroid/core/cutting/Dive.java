@@ -16,6 +16,7 @@ import java.util.random.RandomGenerator;
  */
 final class Dive {
     private static final int TAKEN_BACK = 60;
+    private static final long MOST_KEPT_BYTES = 64_000_000;
     private static final int MANY_STRIPS = 50;
     private static final int FEW = 10;
     private static final int EXACT_TRIES = 300;
@@ -29,6 +30,9 @@ final class Dive {
     private final double chance;
     private final BooleanSupplier stop;
     private final double limitMm;
+    /** How many choices can be taken back: each keeps a programme. */
+    private final int takenBack;
+
     private boolean cuttable;
     private int tries;
 
@@ -149,6 +153,7 @@ final class Dive {
         this.chance = chance;
         this.stop = stop;
         this.tries = tries;
+        takenBack = (int) Math.max(1, Math.min(TAKEN_BACK, MOST_KEPT_BYTES / programme.master.bytes()));
         limitMm = known.uncut() > 0 ? Double.POSITIVE_INFINITY : known.consumed() / Kinds.NM_IN_MM - WHOLE;
     }
 
@@ -177,7 +182,7 @@ final class Dive {
                 return below.filled;
             }
             levels.push(below);
-            if (levels.size() > TAKEN_BACK) {
+            if (levels.size() > takenBack) {
                 levels.removeLast();
             }
             if (below.filled.size() > deepest.filled.size()) {

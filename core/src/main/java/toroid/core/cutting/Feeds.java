@@ -26,6 +26,13 @@ final class Feeds {
     static List<CuttingPlan.Feed> of(CuttingTask task, List<CuttingPlan.Count> cuts) {
         Map<String, CutLength> lengths =
                 task.lengths().stream().collect(Collectors.toMap(CutLength::id, Function.identity(), (a, b) -> a));
+        if (Double.isInfinite(task.feedMm())) {
+            int count = cuts.stream().mapToInt(CuttingPlan.Count::count).sum();
+            double sum = cuts.stream()
+                    .mapToDouble(cut -> cut.count() * lengths.get(cut.id()).lengthMm())
+                    .sum();
+            return List.of(new CuttingPlan.Feed(sum + (count - 1) * task.kerfMm(), cuts));
+        }
         var feeds = new Feeds(task.feedMm(), task.kerfMm());
         for (CuttingPlan.Count cut : cuts) {
             for (int i = 0; i < cut.count(); i++) {

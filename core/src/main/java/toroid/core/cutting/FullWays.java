@@ -16,6 +16,7 @@ final class FullWays {
     private static final long MOST_LOOKS = 8_000_000;
     private static final int ASKED_EACH = 256;
     private static final int MOST_KINDS = 700;
+    private static final int MOST_STRIPS = 400;
     private static final int MOST_TRIED = 4;
     private static final int LEAST_EACH = 2;
     /** Sizes are rounded down and strips up: a full strip may miss its end by so much, nm. */
@@ -51,7 +52,7 @@ final class FullWays {
     }
 
     static List<Column> of(Kinds kinds, RandomGenerator dice, BooleanSupplier stop) {
-        if (kinds.lengths() > MOST_KINDS) {
+        if (kinds.lengths() > MOST_KINDS || Arrays.stream(kinds.there).sum() > MOST_STRIPS) {
             return List.of();
         }
         var full = new FullWays(kinds, dice, stop);

@@ -73,6 +73,11 @@ final class Master {
         pivots = other.pivots;
     }
 
+    /** What a copy takes of memory, about: its inverse. */
+    long bytes() {
+        return (long) Double.BYTES * basic.length * basic.length;
+    }
+
     Master copy() {
         return new Master(this);
     }

@@ -12,7 +12,7 @@ import toroid.core.numeric.Effort;
 /** Cutting plans: a task asked again goes on from where it was, so that asking again and again betters the plan until it is proven. */
 @Component
 class CuttingRoom {
-    private static final int KEPT = 12;
+    private static final int KEPT = 8;
     private static final Duration FORGOTTEN = Duration.ofMinutes(3);
     /** The answer is under way within the limit. */
     private static final double LOOKED_FOR = 0.9;
@@ -25,11 +25,18 @@ class CuttingRoom {
                 + (long) (LOOKED_FOR * Duration.ofMillis(limitMs).toNanos());
         CuttingSearch search = searches.get(task, CuttingSearch::new);
         synchronized (search) {
-            search.improve(() -> {
-                Effort.check();
-                return System.nanoTime() >= until;
-            });
+            search.improve(() -> calledOff() || System.nanoTime() >= until);
             return search.plan();
+        }
+    }
+
+    /** The search is kept for whoever asks next: it is stopped between two steps, and not broken off. */
+    private static boolean calledOff() {
+        try {
+            Effort.check();
+            return false;
+        } catch (Effort.Stopped stopped) {
+            return true;
         }
     }
 }

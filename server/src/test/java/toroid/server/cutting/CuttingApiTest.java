@@ -72,6 +72,24 @@ class CuttingApiTest extends ApiTest {
         }
     }
 
+    /** More kinds than a programme takes, and more lengths than anyone cuts: answered within its time, or refused. */
+    @Test
+    void theLargestThatCanBeAskedIsAnsweredOrRefused() {
+        var body = asked();
+        var lengths = new java.util.ArrayList<Map<String, Object>>();
+        for (int i = 0; i < 2000; i++) {
+            lengths.add(Map.of("id", "p" + i, "lengthMm", 20 + i * 0.037, "count", 2));
+        }
+        body.put("pieces", lengths);
+        body.put("stock", List.of(Map.of("id", "s", "lengthMm", 9973.1, "count", 30)));
+        body.put("timeLimitMs", 200);
+        Answer plan = tell("/api/cutting/plan", body);
+        assertThat(plan.status()).isEqualTo(200);
+        assertThat(plan.at("/uncut")).isEmpty();
+        lengths.replaceAll(one -> Map.of("id", one.get("id"), "lengthMm", one.get("lengthMm"), "count", 10_000));
+        assertThat(tell("/api/cutting/plan", body).at("/field").asText()).isEqualTo("pieces.count");
+    }
+
     @ParameterizedTest
     @CsvSource({
         "/stock/0/lengthMm, -1, stock[0].lengthMm",
