@@ -94,6 +94,8 @@ public final class CuttingSearch {
 
     private void begin(BooleanSupplier stop) {
         var plans = new ArrayList<List<Filled>>();
+        plans.add(FirstFit.of(kinds));
+        offer(plans.get(0));
         for (Greedy.Way way : Greedy.ways()) {
             List<Filled> plan = Greedy.fill(kinds, way, kinds.wanted, kinds.there);
             plans.add(plan);

@@ -21,6 +21,9 @@ public record CuttingTask(List<Strip> strips, List<CutLength> lengths, double ke
     /** Of strips, and of lengths, all kinds together. */
     private static final int MOST_IN_ALL = 50_000;
 
+    /** Kinds of length times strips that could be opened: what a plan takes of memory. */
+    private static final double MOST_CELLS = 5e6;
+
     private static final double WIDEST_KERF_MM = 20;
     private static final double LONGEST_USEFUL_MM = 10_000;
 
@@ -35,6 +38,8 @@ public record CuttingTask(List<Strip> strips, List<CutLength> lengths, double ke
         int wanted = lengths.stream().mapToInt(CutLength::count).sum();
         Checks.within("stock.count", there, 0, MOST_IN_ALL, Unit.NONE, Remedy.ASK_FOR_FEWER_AT_A_TIME);
         Checks.within("pieces.count", wanted, 0, MOST_IN_ALL, Unit.NONE, Remedy.ASK_FOR_FEWER_AT_A_TIME);
+        double cells = (double) lengths.size() * Math.min(there, wanted);
+        Checks.within("pieces", cells, 0, MOST_CELLS, Unit.NONE, Remedy.ASK_FOR_FEWER_AT_A_TIME);
         once("stock.id", strips.stream().map(Strip::id).toList());
         once("pieces.id", lengths.stream().map(CutLength::id).toList());
         double longest = lengths.stream().mapToDouble(CutLength::lengthMm).max().orElse(0);

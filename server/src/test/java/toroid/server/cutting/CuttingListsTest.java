@@ -38,7 +38,7 @@ class CuttingListsTest extends ApiTest {
         UUID id = kept("ring", job);
         JsonNode wire = lists(id).at("/wires/0");
         Answer run = tell("/api/jobs/ring/" + id + "/runs", Map.of());
-        JsonNode coils = run.at("/plan/facts/coils");
+        JsonNode coils = run.at("/data/facts/coils");
         assertThat(coils).isNotEmpty();
         assertThat(wire.at("/lengths")).hasSameSizeAs(coils);
         for (int i = 0; i < coils.size(); i++) {
@@ -52,8 +52,9 @@ class CuttingListsTest extends ApiTest {
     }
 
     @Test
-    void jobsOfOneWireAreOneListWithItsSpools() throws java.io.IOException {
+    void jobsOfOneWireAreOneList() throws java.io.IOException {
         ObjectNode form = body("form");
+        form.putObject("lots");
         UUID one = kept("form", form);
         UUID other = kept("form", form);
         JsonNode wires = lists(one, other).at("/wires");
