@@ -10,6 +10,7 @@ interface Props {
   wire: WireList;
   units: Units;
   done: WireDone;
+  kerfMm: number;
   usefulMm: number;
   /** What the drawing's whole width is, mm, but for what is left. */
   scaleMm: number;
@@ -73,14 +74,16 @@ export function StripBar(props: Props) {
   );
 }
 
-function Drawing({ strip, wire, usefulMm, scaleMm, units }: Props) {
+function Drawing({ strip, wire, kerfMm, usefulMm, scaleMm, units }: Props) {
   const scale = (WIDE * (1 - FOR_LEFT)) / scaleMm;
   const tone = toneOf(wire.metal);
   const lengths = strip.cuts.flatMap((one) => {
     const mm = wire.lengths.find((length) => length.id === one.pieceId)?.lengthMm ?? 0;
-    return Array.from({ length: one.count }, () => mm);
+    return Array.from({ length: one.count }, () => mm + kerfMm);
   });
-  const ends = lengths.slice(0, MOST_DRAWN).reduce<number[]>((at, mm) => [...at, (at.at(-1) ?? 0) + mm], []);
+  const ends = lengths
+    .slice(0, MOST_DRAWN)
+    .reduce<number[]>((at, mm) => [...at, Math.min(strip.usedMm, (at.at(-1) ?? 0) + mm)], []);
   const cutTo = strip.usedMm * scale;
   const leftWide = Math.min(strip.leftMm * scale, WIDE * FOR_LEFT);
   const broken = strip.leftMm * scale > leftWide + 1;

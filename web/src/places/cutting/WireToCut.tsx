@@ -2,7 +2,7 @@ import { useMetals } from "../../api/queries";
 import type { CuttingAnswer, CuttingAssignment } from "../../api/types";
 import { many, plain, sizeText, wireLength, type Units } from "../../quantity/format";
 import { failureWords } from "../../shared/words/refused";
-import { cutOf, lengthNow, taskOf, ticked, type WireDone } from "./cutState";
+import { cutOf, lengthNow, NOTHING_DONE, taskOf, ticked, type WireDone } from "./cutState";
 import { NumberInput } from "../../shared/shell/NumberInput";
 import { becomes, lengthText, nameOf, type WireList } from "./cutWords";
 import { StripBar } from "./StripBar";
@@ -24,9 +24,16 @@ export function WireToCut({ wire, units, kerfMm, usefulMm, done, onDone }: Props
   const toCut = wire.lengths.reduce((sum, one) => sum + one.count - cutOf(done, one.id), 0);
   const answer = toCut > 0 ? plan.data : undefined;
   const unknown = wire.spools.filter((spool) => lengthNow(spool, done) === null);
-  const tick = (strip: CuttingAssignment) => onDone(ticked(done, strip), `cut from ${strip.stockId}`);
+  // while it is planned anew, what is shown was planned before the last tick: a second press cuts nothing twice
+  const stale = plan.isPlaceholderData;
+  const tick = (strip: CuttingAssignment) =>
+    stale || onDone(ticked(done, strip), `cut from ${strip.stockId}`);
   return (
-    <section className="wire-to-cut" aria-label={`${metal} ${sizeText(wire.diameterMm, units)}`}>
+    <section
+      className="wire-to-cut"
+      aria-label={`${metal} ${sizeText(wire.diameterMm, units)}`}
+      aria-busy={stale}
+    >
       <h2>
         <span className="figures">{sizeText(wire.diameterMm, units)}</span> {metal}
         <span className="soft small">
@@ -43,7 +50,7 @@ export function WireToCut({ wire, units, kerfMm, usefulMm, done, onDone }: Props
       {answer?.assignments.map((strip, i) => (
         <StripBar
           key={`${strip.stockId} ${i}`}
-          {...{ strip, wire, units, done, usefulMm }}
+          {...{ strip, wire, units, done, kerfMm, usefulMm }}
           scaleMm={longest(answer)}
           onTick={() => tick(strip)}
           onMeasured={(mm) =>
@@ -84,12 +91,17 @@ function WasCut({ wire, units, done, onDone }: WasCutProps) {
       {strip.cuts.map((one) => `${one.count} × ${lengthText(wire, one.pieceId, units)}`).join(", ")}; left{" "}
       {wireLength(strip.leftMm, units)}
       {i === done.cut.length - 1 && (
-        <button
-          className="quiet no-print"
-          onClick={() => onDone({ ...done, cut: done.cut.slice(0, -1) }, "not cut after all")}
-        >
-          not cut after all
-        </button>
+        <>
+          <button
+            className="quiet no-print"
+            onClick={() => onDone({ ...done, cut: done.cut.slice(0, -1) }, "not cut after all")}
+          >
+            not cut after all
+          </button>
+          <button className="quiet no-print" onClick={() => onDone(NOTHING_DONE, "cut anew")}>
+            begin this wire anew
+          </button>
+        </>
       )}
     </p>
   ));

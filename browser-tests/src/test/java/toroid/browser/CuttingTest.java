@@ -37,6 +37,8 @@ class CuttingTest extends BrowserTest {
         assertThat(page.locator(".all-cut")).hasCount(0);
         page.keyboard().press("Control+z");
         assertThat(page.locator(".all-cut")).isVisible();
+        button("begin this wire anew").click();
+        assertThat(strip()).containsText(Pattern.compile("12 × \\d"));
     }
 
     @Test

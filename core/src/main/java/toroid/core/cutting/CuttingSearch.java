@@ -53,7 +53,7 @@ public final class CuttingSearch {
 
     /** What sizes rounded to whole nanometres can make of a sum. */
     private long rounding() {
-        return lengths() + best.size();
+        return Arrays.stream(kinds.wanted).sum() + best.size();
     }
 
     /** The best plan so far. */
@@ -141,10 +141,5 @@ public final class CuttingSearch {
             best = plan.stream().filter(one -> one.taken > 0).toList();
             score = other;
         }
-    }
-
-    /** Everything that is to cut, whether or not there is wire for it: how many lengths. */
-    public int lengths() {
-        return Arrays.stream(kinds.wanted).sum();
     }
 }

@@ -13,7 +13,6 @@ import java.util.random.RandomGenerator;
  * length once, the length or strip with the fewest ways left first (exact cover; Knuth 2000). Gives up where too much was tried.
  */
 final class Exactly {
-
     private final Kinds kinds;
     private final BooleanSupplier stop;
     private final int[] rest;

@@ -70,13 +70,7 @@ public final class CuttingRatio {
         int worse = 0;
         double theirs = 0;
         for (int i = 0; i < SHOPS; i++) {
-            CuttingTask task = Cuttings.workshop(
-                    dice,
-                    3 + dice.nextInt(8),
-                    8,
-                    2 + dice.nextInt(8),
-                    0.6 + dice.nextDouble() * 0.32,
-                    dice.nextInt(3) * 0.3);
+            CuttingTask task = Cuttings.workshop(dice);
             Ours ours = ours(task, 0.1);
             long from = System.nanoTime();
             SecondOpinion.Answer other = SecondOpinion.of(task, TIMES * ours.seconds());

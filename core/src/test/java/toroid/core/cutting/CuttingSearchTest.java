@@ -156,13 +156,7 @@ class CuttingSearchTest {
         var dice = new Random(11);
         int compared = 0;
         for (int i = 0; i < 200; i++) {
-            CuttingTask task = Cuttings.workshop(
-                    dice,
-                    3 + dice.nextInt(8),
-                    8,
-                    2 + dice.nextInt(8),
-                    0.6 + dice.nextDouble() * 0.32,
-                    dice.nextInt(3) * 0.3);
+            CuttingTask task = Cuttings.workshop(dice);
             long from = System.nanoTime();
             CuttingPlan plan = Cuttings.solved(task, ASKED);
             double seconds = (System.nanoTime() - from) / 1e9;

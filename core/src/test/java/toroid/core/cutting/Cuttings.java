@@ -78,6 +78,17 @@ final class Cuttings {
         return new CuttingTask(stock, lengths, kerfMm, 30);
     }
 
+    /** Any workshop's: a few kinds of length, a few strips, full or half empty, sawn or cut. */
+    static CuttingTask workshop(Random dice) {
+        return workshop(
+                dice,
+                3 + dice.nextInt(8),
+                8,
+                2 + dice.nextInt(8),
+                0.6 + dice.nextDouble() * 0.32,
+                dice.nextInt(3) * 0.3);
+    }
+
     /** A plan can be cut as it says, and its sums are what it says. */
     static CuttingPlan checked(CuttingTask task, CuttingPlan plan) {
         Map<String, CutLength> lengths =
