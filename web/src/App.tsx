@@ -23,6 +23,11 @@ const PracticePlace = place(() => import("./places/shapes/PracticePlace"), "Prac
 const NewShapePlace = place(() => import("./places/shapes/ShapePlace"), "NewShapePlace");
 const ShapePlace = place(() => import("./places/shapes/ShapePlace"), "ShapePlace");
 const StockPlace = place(() => import("./places/stock/StockPlace"), "StockPlace");
+const LotPage = place(() => import("./places/stock/LotPage"), "LotPage");
+const CodeDoor = place(() => import("./places/stock/CodeDoor"), "CodeDoor");
+const LabelsPage = place(() => import("./places/stock/LabelsPage"), "LabelsPage");
+const StocktakingPage = place(() => import("./places/stock/StocktakingPage"), "StocktakingPage");
+const TablePage = place(() => import("./places/stock/TablePage"), "TablePage");
 const KeptMedallionPlace = place(
   () => import("./places/weaves/medallion/MedallionPlace"),
   "KeptMedallionPlace",
@@ -67,6 +72,12 @@ export function App() {
             <Route path="notebook" element={<NotebookPlace />} />
             <Route path="notebook/wire/:id" element={<SpoolPage />} />
             <Route path="stock" element={<StockPlace />} />
+            <Route path="stock/lot/:id" element={<LotPage />} />
+            <Route path="stock/code/:code" element={<CodeDoor />} />
+            <Route path="stock/labels" element={<LabelsPage />} />
+            <Route path="stock/stocktaking" element={<StocktakingPage />} />
+            <Route path="stock/table" element={<TablePage />} />
+            <Route path="stock/:kind" element={<StockPlace />} />
             <Route path="preferences" element={<PreferencesPlace />} />
             <Route path="*" element={<Lost />} />
           </Route>

@@ -23,6 +23,10 @@ import type {
   RingJobData,
   RunData,
   SessionView,
+  LotData,
+  Standing,
+  StocktakingView,
+  StockKindView,
   SpoolData,
   Starter,
   StockMove,
@@ -68,6 +72,9 @@ function useList<T>(path: string) {
 }
 
 export const useSpools = () => useList<Kept<SpoolData>[]>("spools");
+export const useLots = () => useList<Kept<LotData>[]>("lots");
+export const useStandings = () => useList<Standing[]>("lots/standings");
+export const useStocktakings = () => useList<StocktakingView[]>("stocktakings");
 export const useMandrels = () => useList<Kept<MandrelData>[]>("mandrels");
 export const useCutters = () => useList<Kept<CutterData>[]>("cutters");
 export const useJobs = () => useList<Kept<RingJobData>[]>("jobs/ring");
@@ -152,11 +159,20 @@ export function useLearnt(formId: string) {
   });
 }
 
-/** What was counted and used of a spool, newest first. */
+/** Every kind of stock and tool the core knows. */
+export function useStockKinds() {
+  return useQuery({
+    queryKey: ["stock-kinds"],
+    queryFn: () => call<StockKindView[]>("GET", "/api/stock-kinds"),
+    staleTime: Infinity,
+  });
+}
+
+/** What came and went of a lot, newest first. */
 export function useMoves(spoolId: string) {
   return useQuery({
-    queryKey: ["spools", spoolId, "moves"],
-    queryFn: () => call<StockMove[]>("GET", `/api/spools/${spoolId}/moves`),
+    queryKey: ["lots", spoolId, "moves"],
+    queryFn: ({ signal }) => call<StockMove[]>("GET", `/api/lots/${spoolId}/moves`, undefined, signal),
   });
 }
 

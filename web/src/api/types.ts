@@ -111,6 +111,20 @@ export type RingSheet = Omit<Received<Schemas["RingSheet"]>, "notes"> & { notes:
 export type RingJobData = Received<Schemas["RingJobData"]>;
 export type CutData = Received<Schemas["CutData"]>;
 export type SpoolData = Received<Schemas["SpoolData"]>;
+export type LotData = Omit<Received<Schemas["LotData"]>, "facts"> & { facts: Facts };
+/** What a lot is told by: numbers, words, several of either. */
+export type Facts = Record<string, number | string | number[] | string[] | null>;
+export type StockKindView = Omit<Received<Schemas["StockKindView"]>, "blank"> & { blank: Facts };
+export type FactView = Received<Schemas["FactView"]>;
+export type Standing = Received<Schemas["Standing"]>;
+export type ScaleReading = Received<Schemas["ScaleCount"]>;
+export type StocktakingView = Received<Schemas["StocktakingView"]>;
+export type TableView = Omit<Received<Schemas["TableView"]>, "rows"> & {
+  rows: (Omit<Received<Schemas["TableRow"]>, "refusal"> & { refusal: Refusal | null })[];
+};
+export type OnAJaw = Omit<Received<Schemas["OnAJaw"]>, "place"> & {
+  place: { fromTipMm: number; mark: number | null; perMmOfSlip: number };
+};
 export type StockMove = Received<Schemas["MoveView"]>;
 export type MandrelData = Received<Schemas["MandrelData"]>;
 export type CutterData = Received<Schemas["CutterData"]>;

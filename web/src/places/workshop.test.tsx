@@ -1,4 +1,5 @@
 import { cleanup, fireEvent, screen, waitFor, within } from "@testing-library/react";
+import { Route, Routes } from "react-router";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { CHOICES, PREFERENCES, serve, show, typeInto, type Answers } from "../test/app";
 import workshop from "../test/workshop.json";
@@ -90,7 +91,12 @@ describe("stock and tools", () => {
 
   it("adds a rod of its own", async () => {
     const asked = serve({ ...BASE, "PUT /api/mandrels/": echo });
-    show(<StockPlace />);
+    show(
+      <Routes>
+        <Route path="/stock/:kind" element={<StockPlace />} />
+      </Routes>,
+      "/stock/rods",
+    );
     fireEvent.click(await screen.findByText("add a rod"));
     await waitFor(() => expect(asked.some((one) => one.path.startsWith("/api/mandrels/"))).toBe(true));
     expect(asked.find((one) => one.method === "PUT")!.body).toMatchObject({ version: null });

@@ -153,7 +153,6 @@ interface HowGoodProps {
 
 /** The number that matters, and how sure it is. */
 function HowGood({ answer, units, looking, onLeave }: HowGoodProps) {
-  const above = 100 * (answer.consumedMm / answer.lowerBoundMm - 1);
   return (
     <p className="how-good">
       uses up <strong className="figures">{wireLength(answer.consumedMm, units)}</strong>
@@ -164,7 +163,7 @@ function HowGood({ answer, units, looking, onLeave }: HowGoodProps) {
           ? "No plan uses up less."
           : answer.uncut.length > 0
             ? "It may be that more can be cut another way."
-            : `At most ${plain(above, 3)} % more than any plan must.`}{" "}
+            : `At most ${plain(answer.aboveBoundPercent, 3)} % more than any plan must.`}{" "}
         {!answer.provenOptimal && looking && (
           <button className="quiet small no-print" onClick={onLeave}>
             still looking; leave it at this

@@ -34,7 +34,7 @@ export function taskOf(list: WireList, done: WireDone, kerfMm: number, usefulMm:
   return {
     stock: list.spools.flatMap((spool) => {
       const lengthMm = lengthNow(spool, done);
-      return lengthMm === null || lengthMm <= 0 ? [] : [{ id: spool.id, lengthMm }];
+      return lengthMm === null || lengthMm <= 0 ? [] : [{ id: spool.id, lengthMm, offcut: spool.offcut }];
     }),
     pieces: list.lengths.map((one) => ({
       id: one.id,

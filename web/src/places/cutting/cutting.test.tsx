@@ -14,8 +14,8 @@ const WIRE: WireList = {
     { id: "j/1", job: "j", jobName: "Hooks", name: "pin", rings: 0, lengthMm: 50, count: 4 },
   ],
   spools: [
-    { id: "a", name: "A spool", lengthMm: 3000 },
-    { id: "b", name: "An end", lengthMm: null },
+    { id: "a", lot: "a", name: "A spool", lengthMm: 3000, offcut: false },
+    { id: "b", lot: "b", name: "An end", lengthMm: null, offcut: false },
   ],
 };
 
@@ -30,7 +30,7 @@ const STRIP = {
 describe("what is left to cut", () => {
   it("is all of it, from every spool whose length is known", () => {
     const task = taskOf(WIRE, NOTHING_DONE, 0.3, 30);
-    expect(task.stock).toEqual([{ id: "a", lengthMm: 3000 }]);
+    expect(task.stock).toEqual([{ id: "a", lengthMm: 3000, offcut: false }]);
     expect(task.pieces.map((one) => one.count)).toEqual([8, 4]);
     expect(task).toMatchObject({ kerfMm: 0.3, usefulOffcutMm: 30 });
   });
@@ -38,7 +38,7 @@ describe("what is left to cut", () => {
   it("is less by what was ticked, from what that left of the spool", () => {
     const done = ticked(NOTHING_DONE, STRIP);
     const task = taskOf(WIRE, done, 0, 30);
-    expect(task.stock).toEqual([{ id: "a", lengthMm: 2640 }]);
+    expect(task.stock).toEqual([{ id: "a", lengthMm: 2640, offcut: false }]);
     expect(task.pieces.map((one) => one.count)).toEqual([0, 4]);
     expect(cutOf(done, "j/0")).toBe(8);
   });

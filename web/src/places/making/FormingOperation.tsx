@@ -3,6 +3,7 @@ import type { FormFacts, FormStep } from "../../api/types";
 import { plain, size } from "../../quantity/format";
 import { formStepNumber, formStepPart, formStepWords } from "../../shared/words/formWords";
 import { formStepOf } from "../../shared/words/operationWords";
+import { OnJaws } from "../../shared/shell/OnJaws";
 import { capital } from "../../shared/words/lists";
 import { FormStepDrawing } from "./FormStepDrawing";
 import { MarkList } from "./MarkList";
@@ -39,6 +40,7 @@ function Words({ run, operation }: OperationProps) {
       <p className="what">
         {part && <span className="strong">{capital(part)}. </span>}
         {formStepWords(step, units)}
+        {step.toolMm !== null && <OnJaws diameterMm={step.toolMm} />}
       </p>
     </>
   );

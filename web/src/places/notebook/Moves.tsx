@@ -1,5 +1,6 @@
 import { useMoves, useNotebook } from "../../api/queries";
 import type { StockMove } from "../../api/types";
+import { MOVED } from "../../shared/words/stockWords";
 import { day, wireLength, type Units } from "../../quantity/format";
 
 const SHOWN = 12;
@@ -20,10 +21,10 @@ export function Moves({ spoolId, units }: { spoolId: string; units: Units }) {
           {moves.slice(0, SHOWN).map((move, i) => (
             <tr key={i}>
               <td>{day(move.movedAt)}</td>
-              <td>{move.why === "COUNTED" ? "counted or weighed" : nameOf(move)}</td>
+              <td>{move.why === "USED" ? nameOf(move) : MOVED[move.why]}</td>
               <td className="figures text-right font-bold">
-                {move.lengthMm < 0 ? "−" : "+"}
-                {wireLength(Math.abs(move.lengthMm), units)}
+                {move.amount < 0 ? "−" : "+"}
+                {wireLength(Math.abs(move.amount), units)}
               </td>
             </tr>
           ))}

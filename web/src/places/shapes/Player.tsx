@@ -5,6 +5,7 @@ import { openRing } from "../../drawing/ring";
 import { plain, size, sizeText } from "../../quantity/format";
 import { formStepNumber, formStepPart, formStepTitle, formStepWords } from "../../shared/words/formWords";
 import { figureOf } from "../../shared/words/figures";
+import { OnJaws } from "../../shared/shell/OnJaws";
 import { WhyNumber } from "../../shared/shell/Why";
 
 interface Props {
@@ -157,6 +158,7 @@ function PlayerWords({ form, step, held }: Pick<Props, "form" | "held"> & { step
           <span className="soft">
             {springs ? (held ? " in the tool. " : " sprung back. ") : " "}
             {formStepWords(now, units)}
+            {now.toolMm !== null && <OnJaws diameterMm={now.toolMm} />}
             {now.lengthMm > 0 && (
               <>
                 {" "}

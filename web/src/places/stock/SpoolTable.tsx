@@ -1,8 +1,8 @@
 import { failureWords } from "../../shared/words/refused";
 import { useState } from "react";
 import { call } from "../../api/client";
-import { useMetals, usePreferences, useSpools } from "../../api/queries";
-import type { MetalView, SpoolData, Temper, Weighed } from "../../api/types";
+import { useMetals, usePreferences, useSpools, useStandings } from "../../api/queries";
+import type { MetalView, SpoolData, Standing, Temper, Weighed } from "../../api/types";
 import { toneOf } from "../../drawing/metals";
 import { wireLength } from "../../quantity/format";
 import { NumberInput } from "../../shared/shell/NumberInput";
@@ -24,6 +24,7 @@ const NEW_SPOOL: SpoolData = {
 export function SpoolTable() {
   const spools = useSpools().data ?? [];
   const metals = useMetals().data ?? [];
+  const standings = new Map((useStandings().data ?? []).map((one) => [one.lot, one]));
   const most = Math.max(1, ...spools.map((spool) => spool.data.lengthLeftMm ?? 0));
   return (
     <section className="mt-5" aria-label="Wire">
@@ -49,7 +50,6 @@ export function SpoolTable() {
                 <th scope="col">metal, temper</th>
                 <th scope="col">caliper says</th>
                 <th scope="col">left</th>
-                <th scope="col">per metre</th>
                 <th scope="col">
                   <span className="sr-only">Row</span>
                 </th>
@@ -61,8 +61,9 @@ export function SpoolTable() {
                   key={spool.id}
                   path="spools"
                   kept={spool}
+                  more={`/stock/lot/${spool.id}`}
                   cells={(data, change) => (
-                    <SpoolCells data={data} change={change} metals={metals} most={most} />
+                    <SpoolCells {...{ data, change, metals, most }} standing={standings.get(spool.id)} />
                   )}
                 />
               ))}
@@ -79,9 +80,10 @@ interface CellsProps {
   change: (patch: Partial<SpoolData>, tag: string) => void;
   metals: MetalView[];
   most: number;
+  standing: Standing | undefined;
 }
 
-function SpoolCells({ data, change, metals, most }: CellsProps) {
+function SpoolCells({ data, change, metals, most, standing }: CellsProps) {
   const pixelsPerMm = usePixelsPerMm();
   const tone = toneOf(data.metal);
   return (
@@ -109,23 +111,15 @@ function SpoolCells({ data, change, metals, most }: CellsProps) {
           onChange={(wireDiameterMm) => change({ wireDiameterMm }, "wire diameter")}
         />
       </td>
-      <td style={{ minWidth: 210 }}>
-        <LengthLeft data={data} change={change} most={most} tone={tone.body} />
-      </td>
-      <td>
-        <NumberInput
-          label={`Price per metre of ${data.name}`}
-          kind="number"
-          value={data.pricePerMetre ?? 0}
-          onChange={(pricePerMetre) => change({ pricePerMetre }, "price")}
-        />
+      <td style={{ minWidth: 180 }}>
+        <LengthLeft {...{ data, change, most, standing }} tone={tone.body} />
       </td>
     </>
   );
 }
 
 /** A temper the metal does not come in is not kept when the metal changes. */
-function MetalAndTemper({ data, change, metals }: Omit<CellsProps, "most">) {
+function MetalAndTemper({ data, change, metals }: Pick<CellsProps, "data" | "change" | "metals">) {
   const tempersOf = (id: string) => metals.find((m) => m.id === id)?.tempers.map((t) => t.temper) ?? [];
   const setMetal = (id: string) => {
     const tempers = tempersOf(id);
@@ -161,7 +155,7 @@ function MetalAndTemper({ data, change, metals }: Omit<CellsProps, "most">) {
   );
 }
 
-function LengthLeft({ data, change, most, tone }: Omit<CellsProps, "metals"> & { tone: string }) {
+function LengthLeft({ data, change, most, standing, tone }: Omit<CellsProps, "metals"> & { tone: string }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const [weighing, setWeighing] = useState(false);
   const left = data.lengthLeftMm ?? 0;
@@ -188,6 +182,10 @@ function LengthLeft({ data, change, most, tone }: Omit<CellsProps, "metals"> & {
       <svg width="100%" height="7" aria-label={wireLength(left, units)} role="img" preserveAspectRatio="none">
         <rect width={`${(100 * left) / most}%`} height="5" fill={tone} />
       </svg>
+      {standing?.level?.low && <span className="low-mark">low: buy more</span>}
+      {standing?.level != null && standing.level.overdrawn > 0 && (
+        <span className="care small">more was taken than there was: count it</span>
+      )}
       {weighing && (
         <Weighing data={data} onLength={(lengthLeftMm) => change({ lengthLeftMm }, "length left")} />
       )}

@@ -1,5 +1,6 @@
 import { failureWords } from "../../shared/words/refused";
 import type { ReactNode } from "react";
+import { Link } from "react-router";
 import { call } from "../../api/client";
 import { changed, readAnew } from "../../api/queries";
 import type { Kept } from "../../api/types";
@@ -20,7 +21,7 @@ export async function addKept<D>(path: string, data: D): Promise<void> {
       () => void takeAway(path, id),
       () => void bringBack(path, id),
     );
-    changed(path, "ring-table", "sheet");
+    changed(path, "lots", "spools", "ring-table", "sheet");
   } catch (failure) {
     say(failureWords(failure, "The server is not answering; nothing was added."));
   }
@@ -29,21 +30,23 @@ export async function addKept<D>(path: string, data: D): Promise<void> {
 async function takeAway(path: string, id: string): Promise<void> {
   const kept = await call<Kept<unknown>>("GET", `/api/${path}/${id}`);
   await call("DELETE", `/api/${path}/${id}?version=${kept.version}`);
-  changed("ring-table", "sheet", "bench");
+  changed("lots", "ring-table", "sheet", "bench");
   // nothing is typed into a row that is about to go
   await readAnew(path);
 }
 
-const bringBack = (path: string, id: string) => broughtBack(path, id, "ring-table", "sheet", "bench");
+const bringBack = (path: string, id: string) => broughtBack(path, id, "lots", "ring-table", "sheet", "bench");
 
 interface RowProps<D extends { name: string }> {
   path: string;
   kept: Kept<D>;
   cells: (data: D, change: (patch: Partial<D>, tag: string) => void) => ReactNode;
+  /** Where more of it is shown. */
+  more?: string;
 }
 
 /** One editable row: its cells, whether it is saved, and a way to take it away and bring it back. */
-export function KeptRow<D extends { name: string }>({ path, kept, cells }: RowProps<D>) {
+export function KeptRow<D extends { name: string }>({ path, kept, cells, more }: RowProps<D>) {
   const { editor, data, state } = useEditor(path, kept);
   const remove = async () => {
     try {
@@ -71,6 +74,11 @@ export function KeptRow<D extends { name: string }>({ path, kept, cells }: RowPr
             describe={(row) => Object.values(row).filter(Boolean).join(", ")}
           />
         </span>
+        {more && (
+          <Link className="quiet small" to={more} aria-label={`Open ${data.name}`}>
+            open
+          </Link>
+        )}{" "}
         <button className="quiet small" aria-label={`Take away ${data.name}`} onClick={() => void remove()}>
           take away
         </button>
@@ -83,7 +91,7 @@ export function NameCell({ name, onChange }: { name: string; onChange: (name: st
   return (
     <td>
       <input
-        className="plain-input w-full min-w-[150px]"
+        className="plain-input w-full min-w-[136px]"
         aria-label="Name"
         maxLength={120}
         value={name}

@@ -21,6 +21,10 @@ export interface Snapshot<D> {
   state: SaveState<D>;
 }
 
+/** Wire is a lot among lots: whoever changes one changes the other. */
+const shownWith = (path: string) =>
+  path === "spools" || path === "lots" ? ["spools", "lots", "cutting"] : [path];
+
 const PAUSE_MS = 250;
 const RETRY_MS = 2000;
 
@@ -155,7 +159,7 @@ export class Editor<D> {
         outdated(this.path);
         changed("bench", "notebook");
       } else {
-        changed(this.path, "bench", "ring-table", "springback", "sheet", "notebook");
+        changed(...shownWith(this.path), "bench", "ring-table", "springback", "sheet", "notebook");
       }
       await this.flush();
     } catch (failure) {

@@ -3,7 +3,16 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { call, Problem } from "../../api/client";
 import { usePreferences } from "../../api/queries";
-import type { Choices, FormLineAnswer, LineAnswer, PieceAnswer, WeaveLineAnswer } from "../../api/types";
+import { codeIn } from "../kernel/scanner";
+import type {
+  Choices,
+  FormLineAnswer,
+  Kept,
+  LineAnswer,
+  LotData,
+  PieceAnswer,
+  WeaveLineAnswer,
+} from "../../api/types";
 import { FormLine } from "./FormLine";
 import { takeFormLine } from "../kernel/newForm";
 import { keepJob, sheetOfLine, type RingLineReply } from "../kernel/newJob";
@@ -18,6 +27,7 @@ type Reply =
   | { kind: "form"; answer: FormLineAnswer }
   | { kind: "weave"; answer: WeaveLineAnswer }
   | { kind: "piece"; answer: PieceAnswer }
+  | { kind: "lot"; code: string; name: string }
   | { kind: "problem"; words: string };
 
 /** Keeps what a line comes to; answers where it is drawn, or null for a line that comes to nothing. */
@@ -31,6 +41,8 @@ async function keptAt(reply: Reply, text: string, choices: Choices): Promise<str
       return `/pieces/${await takePieceLine(reply.answer.line, choices)}`;
     case "rings":
       return `/rings/${await keepJob({ ...reply.job, name: text.trim().slice(0, 120) })}`;
+    case "lot":
+      return `/stock/code/${reply.code}`;
     case "problem":
       return null;
   }
@@ -52,8 +64,30 @@ async function pieceOf(text: string, signal: AbortSignal): Promise<PieceAnswer |
   }
 }
 
+/** The lot whose label has that code; null where it is no code, or no lot's. */
+async function lotOf(text: string, signal: AbortSignal): Promise<Reply | null> {
+  const code = codeIn(text.replaceAll(/[\s-]/g, ""));
+  if (code === null) {
+    return null;
+  }
+  try {
+    const found = await call<{ lots: string[] }>("GET", `/api/lot-codes/${code}`, undefined, signal);
+    const lot = await call<Kept<LotData>>("GET", `/api/lots/${found.lots[0]}`, undefined, signal);
+    return { kind: "lot", code, name: lot.data.name };
+  } catch (failure) {
+    if (failure instanceof Problem) {
+      return null;
+    }
+    throw failure;
+  }
+}
+
 /** What that line comes to: the first of pieces, shapes, weaves, rings that understands it. */
 async function askedOf(text: string, choices: Choices, signal: AbortSignal): Promise<Reply> {
+  const lot = await lotOf(text, signal);
+  if (lot) {
+    return lot;
+  }
   const piece = await pieceOf(text, signal);
   if (piece) {
     return { kind: "piece", answer: piece };
@@ -174,6 +208,11 @@ export function BenchLine() {
       {reply && (
         <div className="line-answer" role="status">
           {reply.kind === "problem" && <p>{reply.words}</p>}
+          {reply.kind === "lot" && (
+            <p>
+              The label of <strong>{reply.name}</strong>. Enter opens the lot.
+            </p>
+          )}
           {reply.kind === "piece" && <PieceLine answer={reply.answer} units={units} />}
           {reply.kind === "rings" && <RingLine reply={reply} units={units} />}
           {reply.kind === "weave" && <WeaveLine answer={reply.answer} units={units} />}

@@ -7,8 +7,11 @@ import { signedPercent, size } from "../../quantity/format";
 
 interface Props {
   label: string;
-  value: number;
+  /** Null where nobody has said it. */
+  value: number | null;
   onChange: (value: number) => void;
+  /** What emptying it does; without this an emptied field is left as it was. */
+  onClear?: () => void;
   /** A length is read in both tongues; a number is a bare number. */
   kind?: "length" | "number";
   unit?: string;
@@ -101,9 +104,38 @@ function useDragging(value: number, step: number, put: (to: number) => void) {
 }
 
 /** The number as it stands in its field, and its unit; a length in the maker's own. */
-function useShown(value: number, kind: Props["kind"], decimals: number, unit = "") {
+function useShown(value: number | null, kind: Props["kind"], decimals: number, unit = "") {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  if (value === null) {
+    return { value: "", unit: "" };
+  }
   return kind === "length" ? size(value, units, decimals) : { value: value.toFixed(decimals), unit };
+}
+
+/** What is typed until it is taken, and the ways a number changes. */
+function useTyped(props: Props & { decimals: number; minimum: number }) {
+  const { value, onChange, onClear, kind, decimals, minimum, unit } = props;
+  const shown = useShown(value, kind, decimals, unit);
+  const [text, setText] = useState<string | null>(null);
+  const { says, read } = useReading(props);
+
+  const commit = async () => {
+    const typed = text?.trim();
+    setText(null);
+    if (typed === "" && onClear) {
+      onClear();
+    }
+    if (!typed || typed === shown.value) {
+      return;
+    }
+    await read(typed);
+  };
+  const put = (to: number) => onChange(Math.max(minimum, Number(to.toFixed(4))));
+  const nudge = (by: number) => {
+    setText(null);
+    put((value ?? 0) + by);
+  };
+  return { text, setText, shown, says, commit, nudge, put };
 }
 
 /**
@@ -111,36 +143,10 @@ function useShown(value: number, kind: Props["kind"], decimals: number, unit = "
  * understood when that was not plain.
  */
 export function NumberInput(props: Props) {
-  const {
-    label,
-    value,
-    onChange,
-    kind = "length",
-    decimals = 2,
-    step = 0.05,
-    minimum = 0,
-    className = "",
-  } = props;
-  const shown = useShown(value, kind, decimals, props.unit);
-  const [text, setText] = useState<string | null>(null);
-  const { says, read } = useReading({ ...props, kind, decimals });
+  const { label, value, kind = "length", decimals = 2, step = 0.05, minimum = 0, className = "" } = props;
+  const { text, setText, shown, says, commit, nudge, put } = useTyped({ ...props, kind, decimals, minimum });
   const saysId = useId();
-
-  const commit = async () => {
-    const typed = text?.trim();
-    setText(null);
-    if (!typed || typed === shown.value) {
-      return;
-    }
-    await read(typed);
-  };
-
-  const put = (to: number) => onChange(Math.max(minimum, Number(to.toFixed(4))));
-  const nudge = (by: number) => {
-    setText(null);
-    put(value + by);
-  };
-  const dragged = useDragging(value, step, put);
+  const dragged = useDragging(value ?? 0, step, put);
 
   return (
     <span className={`number ${className}`}>
@@ -148,11 +154,12 @@ export function NumberInput(props: Props) {
         aria-label={label}
         aria-describedby={says ? saysId : undefined}
         role="spinbutton"
-        aria-valuenow={Number(value.toFixed(4))}
-        aria-valuetext={`${shown.value} ${shown.unit}`}
+        aria-valuenow={value === null ? undefined : Number(value.toFixed(4))}
+        aria-valuetext={value === null ? "not said" : `${shown.value} ${shown.unit}`}
+        placeholder={value === null ? "not said" : undefined}
         inputMode={kind === "number" ? "decimal" : "text"}
         autoComplete="off"
-        size={Math.max(2, (text ?? shown.value).length)}
+        size={Math.max(value === null && text === null ? 6 : 2, (text ?? shown.value).length)}
         value={text ?? shown.value}
         onChange={(event) => setText(event.target.value)}
         onFocus={(event) => event.target.select()}

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from "react";
 import { useNavigate } from "react-router";
-import { onKeys } from "../kernel/typing";
+import { onScan } from "../kernel/scanner";
+import { onKeys, typing } from "../kernel/typing";
 import { redo, undo } from "../kernel/undo";
 
 const PLACES: Record<string, string> = {
@@ -30,6 +31,7 @@ const SHEET: [string, string][] = [
   ["Space", "in Making: next, or one more ring"],
   ["Backspace", "in Making: back"],
   ["0 … 9", "in Making: enter a measurement"],
+  ["a hand scanner", "anywhere but in Making: opens the lot whose label it reads"],
   ["?", "this sheet"],
 ];
 
@@ -38,6 +40,9 @@ const instead = (act: () => void) => (event: KeyboardEvent) => {
   event.preventDefault();
   act();
 };
+
+/** At the bench every key is a measurement's or the run's own, as fast as a caliper types it. */
+const typedInto = (target: EventTarget | null) => typing(target) || location.pathname.startsWith("/making/");
 
 /** Keys that work everywhere, and the sheet that lists them. */
 export function Shortcuts() {
@@ -55,10 +60,12 @@ export function Shortcuts() {
       "[Shift]+?": () => dialog.current?.showModal(),
       ...Object.fromEntries(places),
     });
+    const offScan = onScan((code) => void navigate(`/stock/code/${code}`), typedInto);
     const onHelp = () => dialog.current?.showModal();
     window.addEventListener("toroid:help", onHelp);
     return () => {
       off();
+      offScan();
       window.removeEventListener("toroid:help", onHelp);
     };
   }, [navigate]);

@@ -80,14 +80,14 @@ describe("keys that work everywhere", () => {
       </Routes>
     </>
   );
-  it("go to a place by two letters, and not by one", () => {
+  it("go to a place by two letters, and not by one", async () => {
     serve({});
     show(places);
     pressed("r");
     expect(screen.getByText("bench")).toBeTruthy();
     pressed("g");
     pressed("r");
-    expect(screen.getByText("rings")).toBeTruthy();
+    expect(await screen.findByText("rings")).toBeTruthy();
   });
 
   it("leave what is typed in a field alone", () => {

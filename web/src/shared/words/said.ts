@@ -13,6 +13,7 @@ const UNITS: Record<RefusalUnit, readonly [string, string]> = {
   MPa: ["MPa", "MPa"],
   "g/cm³": ["g/cm³", "g/cm³"],
   "°": ["°", "°"],
+  "°C": ["°C", "°C"],
   rad: ["rad", "rad"],
   "%": ["%", "%"],
   "per mm": ["per mm", "per mm"],
@@ -76,6 +77,16 @@ const FIELDS: Record<string, string> = {
   easeMm: "the ease",
   line: "the line",
   parts: "the number of parts",
+  left: "what is left",
+  amount: "the amount",
+  grossG: "what the scale says",
+  tareG: "the tare",
+  unitPrice: "the price",
+  lowMark: "the mark for buying more",
+  boughtOn: "the day it was bought",
+  useBy: "the day it is to be used by",
+  counts: "what was counted",
+  file: "the table",
   name: "the name",
   note: "the note",
 };
@@ -97,7 +108,7 @@ export class Said {
   }
 
   what(): string {
-    const name = this.names[this.field] ?? FIELDS[this.field] ?? (this.field || "this");
+    const name = this.names[this.field] ?? FIELDS[this.field] ?? (this.field.replaceAll("-", " ") || "this");
     return name.charAt(0).toUpperCase() + name.slice(1);
   }
 

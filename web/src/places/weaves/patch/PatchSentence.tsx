@@ -97,7 +97,7 @@ function Length({ spec, count, patch }: { spec: PatchSpec; count: PatchCount | u
           decimals={0}
           step={1}
           minimum={1}
-          value={spec.units!}
+          value={spec.units}
           onChange={(units) => patch({ units: Math.round(units) }, "units")}
         />
       ) : (

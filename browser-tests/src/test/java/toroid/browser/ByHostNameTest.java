@@ -37,6 +37,8 @@ class ByHostNameTest extends BrowserTest {
         visit(DOOR + "/stock");
         button("add a spool").click();
         field("Name").first().fill("Copper at the bench");
+        saved();
+        visit(DOOR + "/stock/rods");
         button("add a rod").click();
         field("Diameter of New rod").fill("5");
         saved();

@@ -16,6 +16,8 @@ abstract class Places extends BrowserTest {
                         .getAttribute("href");
         visit(DEMO + "/notebook");
         String spool = DEMO + page.locator(".glance a").first().getAttribute("href");
+        visit(DEMO + "/stock/tapered-jaws");
+        String lot = page.locator(".lot-row").first().getAttribute("href");
         visit(DEMO + "/");
         String run = DEMO + making("Mail collar, sea queen");
         String formRun = DEMO + making("Cloak clasp hooks");
@@ -31,6 +33,8 @@ abstract class Places extends BrowserTest {
                 DEMO + "/notebook",
                 spool,
                 DEMO + "/stock",
+                DEMO + lot,
+                DEMO + "/stock/stocktaking",
                 DEMO + "/preferences",
                 run,
                 job.replace("/rings/", "/print/"),

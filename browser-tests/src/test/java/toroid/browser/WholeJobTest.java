@@ -68,8 +68,10 @@ class WholeJobTest extends BrowserTest {
         tabTo("Metal");
         page.keyboard().type("yellow");
         type("Wire diameter of", "1.0");
+        press("rods and steps");
         press("add a rod");
         type("Diameter of New rod", "6");
+        press("blades and cutters");
         press("add a blade or cutters");
         page.waitForFunction("() => !document.querySelector('[data-save=saving], [data-save=waiting]')");
 

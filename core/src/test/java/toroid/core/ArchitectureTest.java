@@ -16,6 +16,7 @@ class ArchitectureTest {
             "quantity",
             "metal",
             "wire",
+            "stock",
             "bend",
             "ring",
             "form",

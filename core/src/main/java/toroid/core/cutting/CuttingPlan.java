@@ -36,6 +36,11 @@ public record CuttingPlan(
     /** Lengths carried off the strip as one, no longer than the cap. */
     public record Feed(double lengthMm, List<Count> cuts) {}
 
+    /** By how much more it uses up than any plan must, per cent: {@code 100 (consumed / bound − 1)}; 0 where nothing has to be used up. */
+    public double aboveBoundPercent() {
+        return lowerBoundMm > 0 ? Math.max(0, 100 * (consumedMm / lowerBoundMm - 1)) : 0;
+    }
+
     public CuttingPlan {
         strips = List.copyOf(strips);
         uncut = List.copyOf(uncut);

@@ -11,6 +11,7 @@ public enum Unit {
     MPA("MPa"),
     GRAMS_PER_CM3("g/cm³"),
     DEGREES("°"),
+    CELSIUS("°C"),
     RADIANS("rad"),
     PERCENT("%"),
     PER_MM("per mm"),

@@ -118,6 +118,14 @@ public record Progress(Map<String, Integer> done, Map<String, Integer> counts) {
         return drawn;
     }
 
+    /** What is still to be taken from stock, mm by lot; nothing is told of a lot nothing more is taken of. */
+    public Map<String, Double> toDraw(Plan plan) {
+        Map<String, Double> rest = Plan.nothing();
+        plan.operations().forEach(operation -> Plan.draw(rest, operation, plan.copies() - doneOf(operation.id())));
+        rest.values().removeIf(length -> length <= 0);
+        return rest;
+    }
+
     /** How many of what is counted one by one are there: rings cut, rings put in. What was passed uncounted counts as whole. */
     public int counted(Plan plan) {
         int all = 0;

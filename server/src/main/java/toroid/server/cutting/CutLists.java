@@ -40,6 +40,18 @@ record CutLists(@NotNull List<WireToCut> wires, @NotNull List<UUID> without) {
             @NotNull double lengthMm,
             @NotNull int count) {}
 
-    /** @param lengthMm null where it is not known */
-    record SpoolToCut(@NotNull String id, @NotNull String name, Double lengthMm) {}
+    /**
+     * A strip on the shelf: a whole lot, or one of a lot of straight lengths.
+     *
+     * @param id of it here, the same as long as the lot is
+     * @param lot it is of
+     * @param lengthMm null where it is not known
+     * @param offcut whether it was cut off before
+     */
+    record SpoolToCut(
+            @NotNull String id,
+            @NotNull UUID lot,
+            @NotNull String name,
+            Double lengthMm,
+            @NotNull boolean offcut) {}
 }

@@ -13,6 +13,7 @@ import toroid.core.cutting.ToBuy;
  * @param consumedMm of each, its length less what is left of it where that is useful
  * @param wasteMm of that, what goes into no piece
  * @param lowerBoundMm no plan that cuts as much uses up less
+ * @param aboveBoundPercent by how much at most it uses up more than any plan must
  * @param provenOptimal whether none uses up less than this one
  * @param uncut what there is no wire for
  */
@@ -21,6 +22,7 @@ record CuttingAnswer(
         @NotNull double consumedMm,
         @NotNull double wasteMm,
         @NotNull double lowerBoundMm,
+        @NotNull double aboveBoundPercent,
         @NotNull boolean provenOptimal,
         @NotNull List<CutCount> uncut,
         @NotNull List<CutPurchase> toBuy) {
@@ -58,6 +60,7 @@ record CuttingAnswer(
                 plan.consumedMm(),
                 plan.wasteMm(),
                 plan.lowerBoundMm(),
+                plan.aboveBoundPercent(),
                 plan.provenOptimal(),
                 counts(plan.uncut()),
                 ToBuy.of(task, plan, soldMm).stream()

@@ -7,9 +7,6 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import toroid.core.numeric.Refusal;
 import toroid.core.wire.Wire;
-import toroid.server.store.Kept;
-import toroid.server.wire.SpoolData;
-import toroid.server.wire.Spools;
 import toroid.server.work.JobData;
 import toroid.server.work.Jobs;
 import toroid.server.work.WireLength;
@@ -18,11 +15,11 @@ import toroid.server.work.WireLength;
 @Component
 class CuttingLists {
     private final Jobs jobs;
-    private final Spools spools;
+    private final WireShelf strips;
 
-    CuttingLists(Jobs jobs, Spools spools) {
+    CuttingLists(Jobs jobs, WireShelf strips) {
         this.jobs = jobs;
-        this.spools = spools;
+        this.strips = strips;
     }
 
     private record Asked(CutLists.LengthToCut length, String metal, double diameterMm) {}
@@ -56,7 +53,7 @@ class CuttingLists {
     }
 
     private List<CutLists.WireToCut> byWire(List<Asked> asked) {
-        List<Kept<SpoolData>> shelf = spools.all();
+        WireShelf.Strips shelf = strips.now();
         var wires = new ArrayList<CutLists.WireToCut>();
         var rest = new ArrayList<>(asked);
         rest.sort(Comparator.comparingDouble(Asked::diameterMm).reversed());
@@ -76,14 +73,7 @@ class CuttingLists {
                                     one -> one.length().count() * one.length().lengthMm())
                             .sum(),
                     own.stream().map(Asked::length).toList(),
-                    shelf.stream()
-                            .filter(spool -> spool.data().metal().equals(first.metal()))
-                            .filter(spool -> Wire.standsFor(spool.data().wireDiameterMm(), first.diameterMm()))
-                            .map(spool -> new CutLists.SpoolToCut(
-                                    spool.id().toString(),
-                                    spool.data().name(),
-                                    spool.data().lengthLeftMm()))
-                            .toList()));
+                    shelf.of(first.metal(), first.diameterMm())));
         }
         return wires;
     }

@@ -16,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
  * @param <D> its content, a record
  */
 @Transactional
-public abstract class Keeper<E extends Stored, D> {
+public abstract class Keeper<E extends Stored, D> implements Keeping<D> {
     private final String what;
     private final JpaRepository<E, UUID> repository;
     protected final Clock clock;
@@ -36,7 +36,7 @@ public abstract class Keeper<E extends Stored, D> {
     /** Refuses content that cannot be kept, before anything is written. */
     protected void check(D data) {}
 
-    /** Everything not taken away, oldest first. */
+    @Override
     @Transactional(readOnly = true)
     public List<Kept<D>> all() {
         return repository.findAll().stream()
@@ -46,17 +46,13 @@ public abstract class Keeper<E extends Stored, D> {
                 .toList();
     }
 
-    /** @throws NotKept when there is none */
+    @Override
     @Transactional(readOnly = true)
     public Kept<D> get(UUID id) {
         return kept(find(id));
     }
 
-    /**
-     * Writes a new thing or an edit.
-     *
-     * @throws ChangedElsewhere when {@code edit.version()} is not the one kept and the content differs
-     */
+    @Override
     public Kept<D> put(UUID id, Edit<D> edit) {
         check(edit.data());
         E entity = repository.findById(id).orElse(null);
@@ -74,7 +70,7 @@ public abstract class Keeper<E extends Stored, D> {
         return kept(repository.saveAndFlush(entity));
     }
 
-    /** Takes a thing away; {@link #restore} brings it back. */
+    @Override
     public Kept<D> delete(UUID id, int version) {
         E entity = find(id);
         if (!entity.isDeleted()) {
@@ -84,7 +80,7 @@ public abstract class Keeper<E extends Stored, D> {
         return kept(repository.saveAndFlush(entity));
     }
 
-    /** Brings back what was taken away. */
+    @Override
     public Kept<D> restore(UUID id) {
         E entity = find(id);
         if (entity.isDeleted()) {

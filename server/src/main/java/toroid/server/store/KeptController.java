@@ -13,9 +13,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The five calls every kept thing answers. */
 public abstract class KeptController<D> {
-    private final Keeper<?, D> keeper;
+    private final Keeping<D> keeper;
 
-    protected KeptController(Keeper<?, D> keeper) {
+    protected KeptController(Keeping<D> keeper) {
         this.keeper = keeper;
     }
 

@@ -21,6 +21,19 @@ public final class Words {
         checkCharacters("name", name);
     }
 
+    /** As much of a name as can be kept. */
+    public static String shortened(String name) {
+        return name.length() <= LONGEST_NAME ? name : name.substring(0, LONGEST_NAME);
+    }
+
+    /** @throws Refusal when longer than {@value #LONGEST_NAME} */
+    public static void checkPlace(String place) {
+        if (place != null && place.length() > LONGEST_NAME) {
+            throw Refusal.of(ServerCode.PLACE_TOO_LONG, "place", null).with("most", LONGEST_NAME);
+        }
+        checkCharacters("place", place);
+    }
+
     /** @throws Refusal when longer than {@value #LONGEST_NOTE} */
     public static void checkNote(String note) {
         if (note != null && note.length() > LONGEST_NOTE) {

@@ -39,7 +39,9 @@ class ApiDescription {
             "Hammered",
             "PreClosed",
             "PatchExtent",
-            "CompositionStage");
+            "CompositionStage",
+            "Level",
+            "ScaleCount");
 
     @Bean
     OpenAPI description() {

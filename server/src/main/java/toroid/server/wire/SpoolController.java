@@ -2,10 +2,6 @@ package toroid.server.wire;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.util.List;
-import java.util.UUID;
-import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -23,17 +19,8 @@ import toroid.server.store.KeptController;
 @RestController
 @RequestMapping("/api/spools")
 class SpoolController extends KeptController<SpoolData> {
-    private final Spools spools;
-
     SpoolController(Spools spools) {
         super(spools);
-        this.spools = spools;
-    }
-
-    /** What was counted and used of it, newest first; 200 at most. */
-    @GetMapping("/{id}/moves")
-    List<MoveView> moves(@PathVariable UUID id) {
-        return spools.moves(id);
     }
 
     /** Wire on a scale, tare taken off; 0 to 100 kg. */

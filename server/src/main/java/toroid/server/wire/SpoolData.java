@@ -1,13 +1,17 @@
 package toroid.server.wire;
 
 import jakarta.validation.constraints.NotNull;
+import java.util.TreeMap;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.stock.Fact;
+import toroid.core.stock.kind.WireLots;
 import toroid.core.wire.Wire;
+import toroid.server.stock.LotData;
 import toroid.server.store.Words;
 
 /**
@@ -41,6 +45,39 @@ public record SpoolData(
         if (pricePerMetre != null) {
             Checks.within("pricePerMetre", pricePerMetre, 0, 1e6, Unit.PER_METRE, Remedy.CHECK_THE_PRICE);
         }
+    }
+
+    /** A lot of wire, as whoever bends it sees it. */
+    static SpoolData of(LotData lot) {
+        return new SpoolData(
+                lot.name(),
+                (String) lot.facts().get(WireLots.METAL),
+                Fact.temper((String) lot.facts().get(WireLots.TEMPER)),
+                (Double) lot.facts().get(WireLots.DIAMETER),
+                lot.left(),
+                lot.unitPrice(),
+                lot.note());
+    }
+
+    /** That lot as this says it is, all else as it was. */
+    LotData in(LotData lot) {
+        var facts = new TreeMap<>(lot.facts());
+        facts.putIfAbsent(WireLots.COMES_AS, WireLots.SPOOL);
+        facts.put(WireLots.METAL, metal);
+        facts.put(WireLots.TEMPER, Fact.word(temper));
+        facts.put(WireLots.DIAMETER, wireDiameterMm);
+        return new LotData(
+                lot.kind(),
+                name,
+                facts,
+                lengthLeftMm,
+                pricePerMetre,
+                lot.boughtOn(),
+                lot.useBy(),
+                lot.tareG(),
+                lot.lowMark(),
+                lot.place(),
+                note);
     }
 
     public Metal metalKept() {

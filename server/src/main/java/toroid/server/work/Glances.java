@@ -2,11 +2,13 @@ package toroid.server.work;
 
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicReference;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -18,6 +20,8 @@ import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.transaction.support.TransactionTemplate;
 import toroid.core.numeric.Refusal;
+import toroid.core.work.Plan;
+import toroid.server.stock.Reservations;
 import toroid.server.store.RefusalView;
 import toroid.server.store.Rows;
 import toroid.server.store.ServerCode;
@@ -40,6 +44,7 @@ class Glances {
     private final Runs keeper;
     private final JobKinds kinds;
     private final WorkJson json;
+    private final Reservations reservations;
     private final TransactionTemplate transaction;
     private final Set<UUID> waiting = ConcurrentHashMap.newKeySet();
     private final ExecutorService hand = Executors.newSingleThreadExecutor(task -> {
@@ -54,12 +59,14 @@ class Glances {
             Runs keeper,
             JobKinds kinds,
             WorkJson json,
+            Reservations reservations,
             TransactionTemplate transaction) {
         this.jobs = jobs;
         this.runs = runs;
         this.keeper = keeper;
         this.kinds = kinds;
         this.json = json;
+        this.reservations = reservations;
         this.transaction = transaction;
     }
 
@@ -119,12 +126,18 @@ class Glances {
 
     private void lookAt(UUID id) {
         jobs.findById(id).filter(job -> !job.isDeleted()).ifPresent(job -> {
-            String glance = json.write(glance(job, kinds.byId(job.kind())));
-            transaction.executeWithoutResult(status -> jobs.see(id, job.version(), glance));
+            var plan = new AtomicReference<Plan>();
+            String glance = json.write(glance(job, kinds.byId(job.kind()), plan));
+            transaction.executeWithoutResult(status -> {
+                if (jobs.see(id, job.version(), glance) > 0) {
+                    reservations.putBy(id, plan.get() == null ? Map.of() : keeper.stillTakes(id, plan.get()));
+                }
+            });
         });
     }
 
-    private <C, F> Glance glance(Job job, JobKind<C, F> kind) {
+    /** @param plan told the plan it has, where it has one */
+    private <C, F> Glance glance(Job job, JobKind<C, F> kind, AtomicReference<Plan> plan) {
         C content;
         try {
             content = json.content(kind, job.contentVersion(), job.content());
@@ -136,6 +149,7 @@ class Glances {
                 content,
                 asked -> {
                     Planned<F> planned = kind.plan(asked);
+                    plan.set(planned.work());
                     Object sketch = kind.sketch(asked, planned.facts());
                     return Glance.of(sketch, planned.work(), null, kind.lotOf(asked) != null);
                 },

@@ -87,7 +87,9 @@ class JobController {
     @PostMapping("/{id}/restore")
     Kept<Object> restore(@PathVariable String kind, @PathVariable UUID id) {
         jobs.get(kind, id);
-        return told(jobs.restore(id));
+        Kept<JobData> back = jobs.restore(id);
+        glances.kept(id);
+        return told(back);
     }
 
     /** The job as kept, and what is cut for it. */

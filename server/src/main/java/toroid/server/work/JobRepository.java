@@ -34,7 +34,7 @@ interface JobRepository extends JpaRepository<Job, UUID> {
     /** Kept only for the very content it was seen in; the job itself is not touched by it. */
     @Modifying
     @Query("update Job j set j.glance = :glance where j.id = :id and j.version = :version")
-    void see(UUID id, int version, String glance);
+    int see(UUID id, int version, String glance);
 
     /** Those whose content names that lot. */
     @Modifying

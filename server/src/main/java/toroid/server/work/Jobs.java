@@ -2,9 +2,11 @@ package toroid.server.work;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import toroid.server.stock.Reservations;
 import toroid.server.store.Edit;
 import toroid.server.store.Keeper;
 import toroid.server.store.Kept;
@@ -16,12 +18,14 @@ public class Jobs extends Keeper<Job, JobData> {
     private final JobRepository repository;
     private final JobKinds kinds;
     private final WorkJson json;
+    private final Reservations reservations;
 
-    Jobs(JobRepository repository, JobKinds kinds, WorkJson json, Clock clock) {
+    Jobs(JobRepository repository, JobKinds kinds, WorkJson json, Reservations reservations, Clock clock) {
         super("job", repository, clock);
         this.repository = repository;
         this.kinds = kinds;
         this.json = json;
+        this.reservations = reservations;
     }
 
     /** Of one kind, oldest first. */
@@ -67,6 +71,14 @@ public class Jobs extends Keeper<Job, JobData> {
             throw new NotKept(kind.id() + " job", id);
         }
         return put(id, new Edit<>(edit.version(), new JobData(kind.id(), edit.data())));
+    }
+
+    /** What it had put by of the shelf is free again. */
+    @Override
+    public Kept<JobData> delete(UUID id, int version) {
+        Kept<JobData> gone = super.delete(id, version);
+        reservations.putBy(id, Map.of());
+        return gone;
     }
 
     /** What was laid out for that job, of one kind, oldest first; until this transaction ends nobody else lays out anything for it. */

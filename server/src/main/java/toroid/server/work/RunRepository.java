@@ -11,6 +11,8 @@ import org.springframework.data.jpa.repository.Query;
 interface RunRepository extends JpaRepository<Run, UUID> {
     Optional<Run> findByJobIdAndFinishedAtIsNullAndDeletedAtIsNull(UUID jobId);
 
+    boolean existsByJobIdAndDeletedAtIsNull(UUID jobId);
+
     /** A run at a glance; its plan is not read. */
     record Row(
             UUID id,

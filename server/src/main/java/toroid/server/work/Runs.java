@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -17,6 +18,7 @@ import toroid.core.work.Draw;
 import toroid.core.work.Operation;
 import toroid.core.work.Plan;
 import toroid.core.work.Progress;
+import toroid.server.stock.Reservations;
 import toroid.server.store.ChangedElsewhere;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
@@ -34,6 +36,7 @@ public class Runs {
     private final Spools spools;
     private final WorkJson json;
     private final RunViews views;
+    private final Reservations reservations;
     private final Clock clock;
 
     Runs(
@@ -43,6 +46,7 @@ public class Runs {
             Spools spools,
             WorkJson json,
             RunViews views,
+            Reservations reservations,
             Clock clock) {
         this.repository = repository;
         this.jobs = jobs;
@@ -50,6 +54,7 @@ public class Runs {
         this.spools = spools;
         this.json = json;
         this.views = views;
+        this.reservations = reservations;
         this.clock = clock;
     }
 
@@ -83,7 +88,9 @@ public class Runs {
         run.plan(json.write(planned), kind.planVersion());
         run.see(json.write(glance(kind, content, planned, Progress.none())));
         try {
-            return repository.saveAndFlush(run);
+            Run begun = repository.saveAndFlush(run);
+            reservations.putBy(jobId, lots(planned.work().draws()));
+            return begun;
         } catch (DataIntegrityViolationException another) {
             return open(jobId).orElseThrow(() -> another);
         }
@@ -92,6 +99,31 @@ public class Runs {
     private static <C, F> Glance glance(JobKind<C, F> kind, C content, Planned<F> planned, Progress progress) {
         boolean chosen = kind.lotOf(content) != null;
         return Glance.of(kind.sketch(content, planned.facts()), planned.work(), progress, chosen);
+    }
+
+    /** What a job will still take of each lot: what its open run has left, all of its plan where it was never begun, else nothing; nothing is told of a plan that cannot be read. */
+    Map<UUID, Double> stillTakes(UUID jobId, Plan plan) {
+        Optional<Run> open = open(jobId);
+        if (open.isPresent()) {
+            try {
+                return stillTakes(open.get(), kinds.byId(open.get().kind()));
+            } catch (Refusal unreadable) {
+                return Map.of();
+            }
+        }
+        return repository.existsByJobIdAndDeletedAtIsNull(jobId)
+                ? Map.of()
+                : lots(Progress.none().toDraw(plan));
+    }
+
+    private <C, F> Map<UUID, Double> stillTakes(Run run, JobKind<C, F> kind) {
+        Planned<F> planned = json.plan(run, kind);
+        return lots(json.progress(kind, planned.work(), run.progress()).toDraw(planned.work()));
+    }
+
+    private static Map<UUID, Double> lots(Map<String, Double> drawn) {
+        return drawn.entrySet().stream()
+                .collect(Collectors.toMap(draw -> UUID.fromString(draw.getKey()), Map.Entry::getValue));
     }
 
     private Optional<Run> open(UUID jobId) {
@@ -181,6 +213,7 @@ public class Runs {
         take(run.id(), planned.work(), before, now);
         Map<String, Double> drawn = new TreeMap<>(now.drawn(planned.work()));
         boolean whole = now.isWhole(planned.work());
+        reservations.putBy(run.jobId(), lots(now.toDraw(planned.work())));
         Instant finished = !whole ? null : run.finishedAt() != null ? run.finishedAt() : now();
         run.progress(json.write(now), json.write(drawn), edit.data().note(), finished, now());
         run.see(json.write(seen(kind, planned, now)));

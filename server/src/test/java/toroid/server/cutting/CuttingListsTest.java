@@ -92,4 +92,39 @@ class CuttingListsTest extends ApiTest {
                         .status())
                 .isEqualTo(404);
     }
+
+    /** 2,350 mm in straight lengths of 1 m: two whole ones, and what is left of the third as an offcut, which goes first. */
+    @Test
+    void straightLengthsAreStripsOfTheirOwn() throws java.io.IOException {
+        UUID lot = UUID.randomUUID();
+        var facts = Map.of(
+                "metal",
+                "aluminium",
+                "temper",
+                "half-hard",
+                "diameter",
+                3.3,
+                "comes-as",
+                "straight-lengths",
+                "each",
+                1000);
+        assertThat(keep(
+                                "/api/lots",
+                                lot,
+                                null,
+                                Map.of(
+                                        "kind", "wire", "name", "Rods", "facts", facts, "left", 2_350, "place", "",
+                                        "note", ""))
+                        .status())
+                .isEqualTo(200);
+        var job = new HashMap<String, Object>(job(null, 20, 5));
+        job.put("metal", "aluminium");
+        job.put("wireDiameterMm", 3.3);
+        JsonNode strips = lists(kept("ring", job)).at("/wires/0/spools");
+        assertThat(strips).hasSize(3);
+        assertThat(strips.findValuesAsText("lengthMm")).containsExactly("350.0", "1000.0", "1000.0");
+        assertThat(strips.findValuesAsText("offcut")).containsExactly("true", "false", "false");
+        assertThat(strips.findValuesAsText("id")).doesNotHaveDuplicates();
+        assertThat(strips.findValuesAsText("lot")).containsOnly(lot.toString());
+    }
 }

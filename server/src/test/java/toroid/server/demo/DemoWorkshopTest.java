@@ -53,7 +53,7 @@ class DemoWorkshopTest extends ApiTest {
     void itIsNeverLaidOverAnythingElse() {
         assertThat(stock.isEmpty()).isFalse();
         List<String> schemas = database.queryForList(
-                "select distinct table_schema from information_schema.tables where table_name = 'spool'", String.class);
+                "select distinct table_schema from information_schema.tables where table_name = 'lot'", String.class);
         assertThat(schemas).contains("demo_test");
     }
 }

@@ -54,7 +54,7 @@ class MigrationTest extends ApiTest {
                 "insert into earlier.ring_run (id, version, created_at, updated_at, job_id, plan, step, counts)"
                         + " values ('" + run + "', 1, " + now + ", " + now + ", '" + job + "', '{}', 2, '{}')");
         upTo("latest").migrate();
-        assertThat(database.queryForObject("select name from earlier.spool", String.class))
+        assertThat(database.queryForObject("select name from earlier.lot", String.class))
                 .isEqualTo("Old spool");
         assertThat(database.queryForObject("select version from earlier.job", Integer.class))
                 .isEqualTo(3);
@@ -62,7 +62,7 @@ class MigrationTest extends ApiTest {
                 .contains("\"step\":2");
         assertThat(database.queryForObject("select count(*) from earlier.job where kind = 'form'", Integer.class))
                 .isZero();
-        assertThat(database.queryForList("select length_known from earlier.spool", Boolean.class))
+        assertThat(database.queryForList("select known from earlier.lot", Boolean.class))
                 .containsOnly(false);
         assertThat(upTo("latest").validateWithResult().validationSuccessful).isTrue();
     }
@@ -93,7 +93,7 @@ class MigrationTest extends ApiTest {
                         + "\"}}', 2, '{}', 877)");
         upTo("latest").migrate();
         assertThat(database.queryForList(
-                        "select why || ' ' || length_mm from earlier.stock_move order by why", String.class))
+                        "select why || ' ' || amount from earlier.stock_move order by why", String.class))
                 .containsExactly("COUNTED 100", "USED -877");
         assertThat(database.queryForObject("select workshop_id from earlier.job", UUID.class))
                 .isEqualTo(TheWorkshop.ONLY);
@@ -156,8 +156,9 @@ class MigrationTest extends ApiTest {
     void whatCannotBeIsRefusedByTheTablesThemselves() {
         upTo("latest").migrate();
         org.assertj.core.api.Assertions.assertThatThrownBy(() -> database.execute(
-                        "insert into earlier.spool (id, version, created_at, updated_at, name, metal, temper, wire_diameter_mm)"
-                                + " values (gen_random_uuid(), 0, now(), now(), '', 'copper', 'HARD', 99)"))
+                        "insert into earlier.lot (id, version, workshop_id, created_at, updated_at, kind, name, facts, facts_version, known, place, note)"
+                                + " values (gen_random_uuid(), 0, '" + TheWorkshop.ONLY
+                                + "', now(), now(), 'wire', 'Rope', '{\"diameter\": 99}', 1, false, '', '')"))
                 .isInstanceOf(org.springframework.dao.DataIntegrityViolationException.class);
     }
 

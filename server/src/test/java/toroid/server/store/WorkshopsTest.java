@@ -26,7 +26,7 @@ class WorkshopsTest extends ApiTest {
         Answer run = tell("/api/jobs/ring/" + job + "/runs", Map.of());
         String runId = run.at("/id").asText();
         hand(job);
-        for (String table : new String[] {"spool", "job", "run", "stock_move"}) {
+        for (String table : new String[] {"lot", "job", "run", "stock_move"}) {
             String by = table.equals("stock_move")
                     ? "lot_id = '" + spool + "'"
                     : "id in ('" + spool + "','" + job + "','" + runId + "')";
@@ -36,6 +36,8 @@ class WorkshopsTest extends ApiTest {
         }
         assertThat(read("/api/spools/" + spool).status()).isEqualTo(404);
         assertThat(read("/api/spools").body().findValuesAsText("id")).doesNotContain(spool.toString());
+        assertThat(read("/api/lots/" + spool).status()).isEqualTo(404);
+        assertThat(read("/api/lots/standings").body().findValuesAsText("lot")).doesNotContain(spool.toString());
         assertThat(read("/api/jobs/ring/" + job).status()).isEqualTo(404);
         assertThat(read("/api/runs/" + runId).status()).isEqualTo(404);
         assertThat(read("/api/bench").body().findValuesAsText("jobId")).doesNotContain(job.toString());
@@ -50,9 +52,11 @@ class WorkshopsTest extends ApiTest {
     @AfterEach
     void takeAway() {
         database.update("delete from stock_move where workshop_id = '" + OTHER + "'");
+        database.update(
+                "delete from reservation where lot_id in (select id from lot where workshop_id = '" + OTHER + "')");
         database.update("delete from run where workshop_id = '" + OTHER + "'");
         database.update("delete from job where workshop_id = '" + OTHER + "'");
-        database.update("delete from spool where workshop_id = '" + OTHER + "'");
+        database.update("delete from lot where workshop_id = '" + OTHER + "'");
         database.update("delete from workshop where id = '" + OTHER + "'");
     }
 }

@@ -135,8 +135,8 @@ class EarlierWorkshopTest extends ApiTest {
         for (JsonNode spool : read("/api/spools").body()) {
             double sum = 0;
             for (JsonNode move :
-                    read("/api/spools/" + spool.get("id").asText() + "/moves").body()) {
-                sum += move.get("lengthMm").asDouble();
+                    read("/api/lots/" + spool.get("id").asText() + "/moves").body()) {
+                sum += move.get("amount").asDouble();
                 used += move.get("why").asText().equals("USED") ? 1 : 0;
             }
             assertThat(spool.at("/data/lengthLeftMm").asDouble()).isCloseTo(sum, within(1e-6));

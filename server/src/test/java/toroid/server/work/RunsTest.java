@@ -75,14 +75,14 @@ class RunsTest extends ApiTest {
         double coil = run.at("/data/facts/coils/0/wireMm").asDouble();
         Answer wound = progress(run, 1, Map.of());
         progress(wound, 0, Map.of());
-        Answer moves = read("/api/spools/" + spool + "/moves");
+        Answer moves = read("/api/lots/" + spool + "/moves");
         assertThat(moves.body().findValuesAsText("why")).containsExactly("USED", "USED", "COUNTED");
-        assertThat(moves.at("/0/lengthMm").asDouble()).isCloseTo(coil, within(1e-9));
-        assertThat(moves.at("/1/lengthMm").asDouble()).isCloseTo(-coil, within(1e-9));
+        assertThat(moves.at("/0/amount").asDouble()).isCloseTo(coil, within(1e-9));
+        assertThat(moves.at("/1/amount").asDouble()).isCloseTo(-coil, within(1e-9));
         assertThat(moves.at("/1/operation").asText()).isEqualTo("coil-1/wind");
         assertThat(moves.at("/1/runId")).isEqualTo(run.at("/id"));
-        assertThat(moves.at("/2/lengthMm").asDouble()).isEqualTo(50_000);
-        assertThat(read("/api/spools/" + UUID.randomUUID() + "/moves").status()).isEqualTo(404);
+        assertThat(moves.at("/2/amount").asDouble()).isEqualTo(50_000);
+        assertThat(read("/api/lots/" + UUID.randomUUID() + "/moves").status()).isEqualTo(404);
     }
 
     /** Once it is weighed, that is what it holds, whatever was wound off it before. */

@@ -1,0 +1,20 @@
+package toroid.server.stock;
+
+import jakarta.persistence.LockModeType;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+interface LotRepository extends JpaRepository<Lot, UUID> {
+    List<Lot> findByDeletedAtIsNullOrderByCreatedAtAscIdAsc();
+
+    List<Lot> findByKindAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(String kind);
+
+    /** Nobody else moves anything of it until this is done. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select l from Lot l where l.id = :id")
+    Optional<Lot> held(UUID id);
+}

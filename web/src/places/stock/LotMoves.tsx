@@ -1,0 +1,52 @@
+import { useMoves, useNotebook, usePreferences } from "../../api/queries";
+import type { StockKindView, StockMove } from "../../api/types";
+import { day } from "../../quantity/format";
+import { MOVED, movedText } from "../../shared/words/stockWords";
+import { takeBack } from "./lotWrites";
+
+const SHOWN = 14;
+
+/** What came and went: what is there is their sum. What was done by hand can be taken back. */
+export function LotMoves({ lot, kind }: { lot: string; kind: StockKindView }) {
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const moves = useMoves(lot).data ?? [];
+  const runs = useNotebook().data ?? [];
+  const words = (move: StockMove) =>
+    move.why === "USED"
+      ? (runs.find((run) => run.runId === move.runId)?.name ?? MOVED.USED)
+      : `${MOVED[move.why]}${move.note ? `, ${move.note}` : ""}`;
+  const byHand = (move: StockMove) => !move.undone && move.why !== "USED" && move.why !== "UNDONE";
+  if (moves.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-label="Came and went" className="lot-moves">
+      <h2>came and went</h2>
+      <table className="ruled">
+        <tbody>
+          {moves.slice(0, SHOWN).map((move) => (
+            <tr key={move.id} className={move.undone ? "is-undone" : undefined}>
+              <td className="small">{day(move.movedAt)}</td>
+              <td>{words(move)}</td>
+              <td className="figures right font-bold whitespace-nowrap">
+                {movedText(kind.measure, move.amount, units)}
+              </td>
+              <td className="right">
+                {byHand(move) && (
+                  <button
+                    className="quiet small no-print"
+                    aria-label={`Take back: ${words(move)}, ${movedText(kind.measure, move.amount, units)}`}
+                    onClick={() => void takeBack(move.id)}
+                  >
+                    take back
+                  </button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {moves.length > SHOWN && <p className="small soft">and {moves.length - SHOWN} earlier ones</p>}
+    </section>
+  );
+}
