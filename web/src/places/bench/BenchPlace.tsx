@@ -9,6 +9,7 @@ import { Begin } from "./Begin";
 import { Go } from "./Go";
 import { JobPicture } from "./JobPicture";
 import { OtherWays } from "./OtherWays";
+import { RunningLow } from "./RunningLow";
 
 const begun = (hand: InHand) => hand.runId !== null && !hand.finished;
 
@@ -37,6 +38,7 @@ export function BenchPlace() {
       </div>
       {first && <FirstInHand hand={first} units={units} />}
       <Lacking all={bench.data} units={units} />
+      <RunningLow />
       <Group title="also begun" hands={running.filter((hand) => hand !== first)} units={units} />
       <Group title="planned" hands={bench.data.filter((hand) => hand.runId === null)} units={units} />
       <Group title="done" hands={bench.data.filter((hand) => hand.finished)} units={units} />

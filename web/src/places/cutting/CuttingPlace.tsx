@@ -1,6 +1,8 @@
+import { useCallback, useState } from "react";
 import { usePreferences } from "../../api/queries";
 import { many } from "../../quantity/format";
 import { NumberInput } from "../../shared/shell/NumberInput";
+import { BuyFirst, type Lack } from "./BuyFirst";
 import { JobsToCut } from "./JobsToCut";
 import { useCutLists, useCutting } from "./useCutting";
 import { WireToCut } from "./WireToCut";
@@ -9,8 +11,13 @@ import { WireToCut } from "./WireToCut";
 export function CuttingPlace() {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const { cutting, choose, set, doneOf, setDone } = useCutting();
-  const lists = useCutLists(cutting.jobs).data;
+  const lists = useCutLists(cutting.jobs, cutting.near).data;
   const all = cutting.jobs.length > 0 ? (lists?.wires ?? []) : [];
+  const [lacking, setLacking] = useState<Readonly<Record<string, Lack | null>>>({});
+  const lack = useCallback(
+    (wire: string, to: Lack | null) => setLacking((all) => ({ ...all, [wire]: to })),
+    [],
+  );
   // what can be cut now stands before what is only to be bought
   const wires = [
     ...all.filter((one) => one.spools.length > 0),
@@ -22,6 +29,7 @@ export function CuttingPlace() {
       <div className="cutting-body">
         <JobsToCut chosen={cutting.jobs} without={lists?.without ?? []} onChoose={choose} />
         <div className="cutting-wires">
+          <BuyFirst wires={wires} lacking={lacking} units={units} />
           {wires.map((wire) => (
             <WireToCut
               key={wire.id}
@@ -30,6 +38,8 @@ export function CuttingPlace() {
               usefulMm={cutting.usefulMm}
               done={doneOf(wire.id)}
               onDone={(done, what) => setDone(wire.id, done, what)}
+              onNear={() => set({ near: true })}
+              onLacking={lack}
             />
           ))}
           {wires.length > 0 && (
@@ -80,6 +90,14 @@ function Head({ cutting, set, printable }: HeadProps) {
           onChange={(usefulMm) => set({ usefulMm })}
           className="inline-number"
         />
+        <label className="near-sizes">
+          <input
+            type="checkbox"
+            checked={cutting.near}
+            onChange={(event) => set({ near: event.target.checked })}
+          />
+          near sizes stand in
+        </label>
         {printable && (
           <button className="quiet ml-4" onClick={() => window.print()}>
             print

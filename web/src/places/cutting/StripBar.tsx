@@ -60,6 +60,7 @@ export function StripBar(props: Props) {
               {becomes(wire, one.pieceId)},{" "}
               {wire.lengths.find((length) => length.id === one.pieceId)?.jobName}
             </span>
+            <TrueSize lengthMm={wire.lengths.find((length) => length.id === one.pieceId)?.lengthMm ?? 0} />
           </li>
         ))}
       </ol>
@@ -72,6 +73,15 @@ export function StripBar(props: Props) {
       </p>
     </div>
   );
+}
+
+/** On paper only: short lengths as they are, to lay the wire on. */
+const ON_PAPER_MM = 170;
+
+function TrueSize({ lengthMm }: { lengthMm: number }) {
+  return lengthMm > 0 && lengthMm <= ON_PAPER_MM ? (
+    <span className="true-length" style={{ width: `${lengthMm}mm` }} aria-hidden="true" />
+  ) : null;
 }
 
 function Drawing({ strip, wire, kerfMm, usefulMm, scaleMm, units }: Props) {

@@ -1,7 +1,9 @@
+import { useEffect } from "react";
 import { useMetals } from "../../api/queries";
 import type { CuttingAnswer, CuttingAssignment } from "../../api/types";
 import { many, plain, sizeText, wireLength, type Units } from "../../quantity/format";
 import { failureWords } from "../../shared/words/refused";
+import type { Lack } from "./BuyFirst";
 import { cutOf, lengthNow, NOTHING_DONE, taskOf, ticked, type WireDone } from "./cutState";
 import { NumberInput } from "../../shared/shell/NumberInput";
 import { becomes, lengthText, nameOf, type WireList } from "./cutWords";
@@ -15,14 +17,18 @@ interface Props {
   usefulMm: number;
   done: WireDone;
   onDone: (done: WireDone, what: string) => void;
+  /** Near sizes are allowed from now on. */
+  onNear: () => void;
+  onLacking: (wire: string, lack: Lack | null) => void;
 }
 
 /** One wire: its strips with what is cut from each, and how good that is. */
-export function WireToCut({ wire, units, kerfMm, usefulMm, done, onDone }: Props) {
+export function WireToCut({ wire, units, kerfMm, usefulMm, done, onDone, onNear, onLacking }: Props) {
   const metal = useMetals().data?.find((one) => one.id === wire.metal)?.name ?? wire.metal;
   const plan = useCutPlan(taskOf(wire, done, kerfMm, usefulMm));
   const toCut = wire.lengths.reduce((sum, one) => sum + one.count - cutOf(done, one.id), 0);
   const answer = toCut > 0 ? plan.data : undefined;
+  useLacking(wire.id, answer, onLacking);
   const unknown = wire.spools.filter((spool) => lengthNow(spool, done) === null);
   // while it is planned anew, what is shown was planned before the last tick: a second press cuts nothing twice
   const stale = plan.isPlaceholderData;
@@ -34,17 +40,7 @@ export function WireToCut({ wire, units, kerfMm, usefulMm, done, onDone }: Props
       aria-label={`${metal} ${sizeText(wire.diameterMm, units)}`}
       aria-busy={stale}
     >
-      <h2>
-        <span className="figures">{sizeText(wire.diameterMm, units)}</span> {metal}
-        <span className="soft small">
-          {" "}
-          {many(
-            wire.lengths.reduce((sum, one) => sum + one.count, 0),
-            "length",
-          )}
-          , {wireLength(wire.lengthMm, units)}
-        </span>
-      </h2>
+      <WireHead {...{ wire, units, metal }} />
       {plan.error && <p className="care">{failureWords(plan.error, "The server is not answering.")}</p>}
       <WasCut {...{ wire, units, done, onDone }} />
       {answer?.assignments.map((strip, i) => (
@@ -62,7 +58,7 @@ export function WireToCut({ wire, units, kerfMm, usefulMm, done, onDone }: Props
         />
       ))}
       {toCut === 0 && <p className="all-cut">All of it is cut.</p>}
-      {answer && <Lacking {...{ answer, wire, units }} />}
+      {answer && <Lacking {...{ answer, wire, units, onNear }} />}
       {answer && answer.assignments.length > 0 && (
         <HowGood {...{ answer, units }} looking={plan.looking} onLeave={plan.leave} />
       )}
@@ -76,6 +72,23 @@ export function WireToCut({ wire, units, kerfMm, usefulMm, done, onDone }: Props
         />
       ))}
     </section>
+  );
+}
+
+/** Which wire, and how much of it is asked for. */
+function WireHead({ wire, units, metal }: Pick<Props, "wire" | "units"> & { metal: string }) {
+  return (
+    <h2>
+      <span className="figures">{sizeText(wire.diameterMm, units)}</span> {metal}
+      <span className="soft small">
+        {" "}
+        {many(
+          wire.lengths.reduce((sum, one) => sum + one.count, 0),
+          "length",
+        )}
+        , {wireLength(wire.lengthMm, units)}
+      </span>
+    </h2>
   );
 }
 
@@ -124,8 +137,26 @@ function Unmeasured({ name, onMeasured }: { name: string; onMeasured: (mm: numbe
   );
 }
 
+/** Tells what this wire lacks, for all wires to be told together. */
+function useLacking(wire: string, answer: CuttingAnswer | undefined, onLacking: Props["onLacking"]): void {
+  const first = answer?.toBuy[0];
+  const lengthMm = first?.lengthMm ?? 0;
+  const frees = (first?.frees ?? []).reduce((sum, one) => sum + one.count, 0);
+  useEffect(
+    () => onLacking(wire, frees > 0 ? { lengthMm, frees } : null),
+    [wire, lengthMm, frees, onLacking],
+  );
+}
+
+interface LackingProps {
+  answer: CuttingAnswer;
+  wire: WireList;
+  units: Units;
+  onNear: () => void;
+}
+
 /** What there is no wire for, and what to buy. */
-function Lacking({ answer, wire, units }: { answer: CuttingAnswer; wire: WireList; units: Units }) {
+function Lacking({ answer, wire, units, onNear }: LackingProps) {
   if (answer.uncut.length === 0) {
     return null;
   }
@@ -140,6 +171,15 @@ function Lacking({ answer, wire, units }: { answer: CuttingAnswer; wire: WireLis
       {answer.toBuy
         .map((one) => `${wireLength(one.lengthMm, units)} more is enough for all of it.`)
         .join(" ")}
+      {wire.nearMm.length > 0 && (
+        <span className="no-print">
+          {" "}
+          There is {wire.nearMm.map((one) => sizeText(one, units)).join(", ")}:{" "}
+          <button className="quiet" onClick={onNear}>
+            let near sizes stand in
+          </button>
+        </span>
+      )}
     </p>
   );
 }

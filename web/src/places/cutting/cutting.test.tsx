@@ -1,4 +1,7 @@
-import { describe, expect, it } from "vitest";
+import { cleanup, screen, waitFor } from "@testing-library/react";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import { serve, show } from "../../test/app";
+import { BuyFirst } from "./BuyFirst";
 import type { CutLists } from "../../api/types";
 import { cutOf, lengthNow, NOTHING_DONE, taskOf, ticked } from "./cutState";
 
@@ -13,6 +16,7 @@ const WIRE: WireList = {
     { id: "j/0", job: "j", jobName: "Hooks", name: "s-hook", rings: 0, lengthMm: 45, count: 8 },
     { id: "j/1", job: "j", jobName: "Hooks", name: "pin", rings: 0, lengthMm: 50, count: 4 },
   ],
+  nearMm: [],
   spools: [
     { id: "a", lot: "a", name: "A spool", lengthMm: 3000, offcut: false },
     { id: "b", lot: "b", name: "An end", lengthMm: null, offcut: false },
@@ -58,5 +62,37 @@ describe("what is left to cut", () => {
   it("has no strip that is used up", () => {
     const done = ticked(NOTHING_DONE, { ...STRIP, leftMm: 0 });
     expect(taskOf(WIRE, done, 0, 30).stock).toEqual([]);
+  });
+});
+
+describe("what to buy first", () => {
+  const wire = (id: string, metal: string) => ({ ...WIRE, id, metal });
+  const open = (lacking: Record<string, { lengthMm: number; frees: number } | null>) => {
+    serve({ "GET /api/metals": [{ id: "brass", name: "yellow brass", tempers: [] }] });
+    show(
+      <BuyFirst
+        wires={[wire("a", "copper"), wire("b", "brass"), wire("c", "copper")]}
+        lacking={lacking}
+        units="MILLIMETRES"
+      />,
+    );
+  };
+  afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+  });
+
+  it("is the wire whose purchase frees most", async () => {
+    open({ a: { lengthMm: 1000, frees: 4 }, b: { lengthMm: 2000, frees: 9 }, c: null });
+    await waitFor(() =>
+      expect(screen.getByRole("status").textContent).toMatch(
+        /^2 wires fall short. Buy 2.00 m of .* yellow brass first: no other .* than its 9 lengths.$/,
+      ),
+    );
+  });
+
+  it("is not said where only one wire falls short", () => {
+    open({ a: { lengthMm: 1000, frees: 4 }, b: null });
+    expect(screen.queryByRole("status")).toBeNull();
   });
 });

@@ -9,10 +9,12 @@ interface Cutting {
   jobs: readonly string[];
   kerfMm: number;
   usefulMm: number;
+  /** Whether wire of nearly the size stands for it. */
+  near: boolean;
   done: Readonly<Record<string, WireDone>>;
 }
 
-const FIRST: Cutting = { jobs: [], kerfMm: 0, usefulMm: 30, done: {} };
+const FIRST: Cutting = { jobs: [], kerfMm: 0, usefulMm: 30, near: false, done: {} };
 
 /** What is cut for, how, and what is cut already: kept on this device, each change one step back. */
 export function useCutting() {
@@ -24,7 +26,8 @@ export function useCutting() {
         { jobs: chosen ? [...cutting.jobs, id] : cutting.jobs.filter((one) => one !== id) },
         `cutting for ${id}`,
       ),
-    set: (patch: Partial<Pick<Cutting, "kerfMm" | "usefulMm">>) => keep(patch, Object.keys(patch).join()),
+    set: (patch: Partial<Pick<Cutting, "kerfMm" | "usefulMm" | "near">>) =>
+      keep(patch, Object.keys(patch).join()),
     doneOf: (wire: string) => cutting.done[wire] ?? NOTHING_DONE,
     setDone: (wire: string, done: WireDone, what: string) =>
       keep({ done: { ...cutting.done, [wire]: done } }, what),
@@ -32,10 +35,10 @@ export function useCutting() {
 }
 
 /** What the jobs have cut, wire by wire. */
-export function useCutLists(jobs: readonly string[]) {
+export function useCutLists(jobs: readonly string[], nearSizes: boolean) {
   return useQuery({
-    queryKey: ["cutting", "lists", jobs],
-    queryFn: ({ signal }) => call<CutLists>("POST", "/api/cutting/lists", { jobs }, signal),
+    queryKey: ["cutting", "lists", jobs, nearSizes],
+    queryFn: ({ signal }) => call<CutLists>("POST", "/api/cutting/lists", { jobs, nearSizes }, signal),
     enabled: jobs.length > 0,
     placeholderData: (before) => before,
   });

@@ -1,6 +1,7 @@
 import { useNotebook, usePreferences } from "../../api/queries";
 import type { Kept, NotebookEntry, RunData } from "../../api/types";
 import { many, size, sizeText, wireLength, type Units } from "../../quantity/format";
+import { RingsLeft } from "./RingsLeft";
 import { RunNote } from "./RunNote";
 import { Piece } from "./JoiningOperation";
 import { Weave } from "./WeavingOperation";
@@ -25,7 +26,10 @@ export function RunDone({ run, note, onNote }: Props) {
       <div>
         <h1>Done</h1>
         {data.kind === "ring" ? (
-          <RingsMade entry={entry} plannedMm={data.facts.sizes.closedInnerMm} units={units} />
+          <>
+            <RingsMade entry={entry} plannedMm={data.facts.sizes.closedInnerMm} units={units} />
+            <RingsLeft facts={data.facts} />
+          </>
         ) : data.kind === "form" ? (
           <FormsMade entry={entry} copies={data.plan.copies} units={units} />
         ) : data.kind === "piece" ? (

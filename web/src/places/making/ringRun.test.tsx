@@ -225,7 +225,7 @@ describe("making rings", () => {
     expect(await screen.findByText("Done")).toBeTruthy();
     await waitFor(() => expect(document.body.textContent).toContain("inside, as made"));
     expect(document.body.textContent).toContain("Planned 6.20 mm");
-    fireEvent.change(screen.getByRole("textbox"), { target: { value: "rod 6 wound loose" } });
+    fireEvent.change(document.querySelector("textarea")!, { target: { value: "rod 6 wound loose" } });
     await waitFor(() =>
       expect(
         asked.filter((one) => one.path === `/api/runs/${id}` && one.method === "PUT").at(-1)?.body,
@@ -246,4 +246,29 @@ describe("making rings", () => {
     );
     await waitFor(() => expect(document.body.textContent).not.toBe(""));
   }, 12000);
+
+  it("puts rings left over on the shelf as they were made, once", async () => {
+    const { asked } = at(STEPS.length, {}, { "GET /api/notebook": [], "PUT /api/lots/": {} });
+    const field = await screen.findByLabelText("Rings left over");
+    fireEvent.change(field, { target: { value: "some" } });
+    fireEvent.click(screen.getByText("put them on the shelf"));
+    expect(await screen.findByText(/"some" is no number of rings/)).toBeTruthy();
+    fireEvent.change(field, { target: { value: "14" } });
+    fireEvent.click(screen.getByText("put them on the shelf"));
+    expect(await screen.findByText(/14 are on the shelf/)).toBeTruthy();
+    const kept = asked.filter((one) => one.path.startsWith("/api/lots/"));
+    expect(kept).toHaveLength(1);
+    expect(kept[0]!.body).toMatchObject({
+      data: {
+        kind: "rings",
+        left: 14,
+        facts: {
+          metal: FACTS.job.metal,
+          wire: FACTS.job.wireDiameterMm,
+          inside: FACTS.sizes.closedInnerMm,
+          from: "wound",
+        },
+      },
+    });
+  });
 });

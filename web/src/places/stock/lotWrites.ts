@@ -2,7 +2,8 @@
 import { call } from "../../api/client";
 import { newId } from "../../api/newId";
 import { changed } from "../../api/queries";
-import type { LotData, StockKindView, StockMove } from "../../api/types";
+import type { StockKindView, StockMove } from "../../api/types";
+import { blankLot } from "../../shared/kernel/newLot";
 import { say } from "../../shared/kernel/says";
 import { remember } from "../../shared/kernel/undo";
 import { failureWords } from "../../shared/words/refused";
@@ -19,19 +20,7 @@ export async function addLot(kind: StockKindView): Promise<string | null> {
   if (kind.id === "findings") {
     facts["loop-inside"] = 2;
   }
-  const data: LotData = {
-    kind: kind.id,
-    name: `New ${kindWord(kind.id)}`,
-    facts,
-    left: kind.tool ? 1 : null,
-    unitPrice: null,
-    boughtOn: null,
-    useBy: null,
-    tareG: null,
-    lowMark: null,
-    place: "",
-    note: "",
-  };
+  const data = blankLot(kind.id, `New ${kindWord(kind.id)}`, facts, kind.tool ? 1 : null);
   try {
     await call("PUT", `/api/lots/${id}`, { version: null, data });
     shelfChanged();

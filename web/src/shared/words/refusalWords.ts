@@ -2,6 +2,7 @@
 import type { RefusalCode } from "../../api/types";
 import { rangeWords } from "./rangeWords";
 import type { Said } from "./said";
+import { STOCK_REFUSALS } from "./stockRefusals";
 
 type Sentence = (said: Said) => string;
 
@@ -24,6 +25,7 @@ const leaveOut = (said: Said) => `Leave "${said.value}" out.`;
 const mend = "Mend it in the file.";
 
 export const REFUSALS: Record<RefusalCode, Sentence> = {
+  ...STOCK_REFUSALS,
   "out-of-range": rangeWords,
   "not-a-number": rangeWords,
   missing: (said) => `${said.what()} is missing. Give it.`,
@@ -148,35 +150,6 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
     `No rod of ${said.mm("smallestRodMm", 1)} or more gives an inner diameter of ${said.mm("insideMm")} in this wire. Choose a larger ring, or a softer or thinner wire.`,
   "mandrel-too-large": (said) =>
     `It would take a rod of more than ${said.mm("largestRodMm", 0)}. Choose a smaller ring.`,
-  "fact-missing": (said) => `${said.what()} is not said. Say it.`,
-  "fact-no-number": (said) => `${said.what()} is "${said.value}", which is no number. Give a number.`,
-  "fact-not-whole": (said) => `${said.what()} is ${said.value}. Give a whole number.`,
-  "fact-no-word": (said) =>
-    `${said.what()} has at most ${said.number("most", 0)} plain characters. Shorten it.`,
-  "fact-not-an-option": (said) =>
-    `${said.what()} cannot be "${said.value}". Say one of: ${said.list("options")}.`,
-  "unknown-fact": (said) =>
-    `Nothing of this kind is told by "${said.field}". It is told by: ${said.list("options")}.`,
-  "unknown-stock-kind": (said) =>
-    `There is no kind of stock "${said.value}". There are: ${said.list("options")}.`,
-  "weighs-unknown": () =>
-    "Nothing tells what one of these weighs, so a scale cannot count them. Say the weight of one, or count them.",
-  "bad-day": () => "Days are written 2026-03-14, from 1900 to 2199. Write it so.",
-  "counted-in-whole-ones": (said) => `${said.what()} is ${said.value}, but these are counted in whole ones.`,
-  "move-of-a-run": () => "A run used this. Take the step back in the run, and it comes back.",
-  "place-too-long": (said) => `A place has at most ${said.number("most", 0)} characters. Shorten it.`,
-  "no-offcut-of-this": () => "Offcuts are made of wire whose length is known. Count it first.",
-  "offcut-in-use": () => "That offcut was used or counted since. Count both lots instead.",
-  "unknown-lot-code": (said) => `No lot has the code "${said.value}". Check it against its label.`,
-  "lot-of-other-kind": (said) => `The lot with that code is ${said.text("kept")}, not ${said.value}. ${mend}`,
-  "no-stock-table": () => "This is no table: commas between the columns, one name for each. Check the file.",
-  "stock-table-lacks-column": (said) => `The table has no column "${said.value}". Add it.`,
-  "stock-table-unknown-column": (said) =>
-    `No kind of stock has anything called "${said.value}". Rename that column or leave it out.`,
-  "stock-table-refused": (said) =>
-    `${said.number("rows", 0)} of its rows cannot be taken in, so none was. Mend them in the file.`,
-  "stock-changed-meanwhile": () =>
-    "The shelf changed since this table was looked at. Nothing was taken in: look again.",
   "no-such-spool": () => "That spool is not in stock. Choose another.",
   "spool-is-other-wire": (said) =>
     `The ${said.value} is ${said.mm("wireMm")} ${said.text("metal")}; ${said.text("spool")} is ${said.mm("spoolWireMm")} ${said.text("spoolMetal")}. Choose another spool for it, or none.`,

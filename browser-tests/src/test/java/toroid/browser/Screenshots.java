@@ -29,7 +29,7 @@ class Screenshots extends BrowserTest {
         take("shelf", DEMO + job + "/shelf");
         take("notebook", DEMO + "/notebook");
         take("spool", DEMO + spool);
-        take("stock", DEMO + "/stock");
+        take("stock", DEMO + "/stock/beads");
         take("preferences", DEMO + "/preferences");
         take("print", DEMO + job.replace("/rings/", "/print/"));
         take("shapes", DEMO + "/shapes");

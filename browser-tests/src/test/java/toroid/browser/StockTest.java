@@ -162,7 +162,7 @@ class StockTest extends BrowserTest {
     private void choose(String workshop, String text) {
         visit(workshop + "/stock/table");
         choose(text);
-        assertThat(page.locator("[role=status]"))
+        assertThat(page.locator(".care[role=status]"))
                 .containsText(Pattern.compile("The table has no column|This is no table"));
     }
 }

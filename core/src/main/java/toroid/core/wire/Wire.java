@@ -32,6 +32,14 @@ public record Wire(Length diameter, Metal metal) {
                 Remedy.MEASURE_THE_WIRE_WITH_A_CALIPER);
     }
 
+    /** Two diameters are one where a caliper, which shows hundredths, shows the same; mm. */
+    private static final double SHOWN_MM = 0.005;
+
+    /** Whether a caliper tells no difference between two diameters, both mm. */
+    public static boolean isSame(double oneMm, double otherMm) {
+        return Math.abs(oneMm - otherMm) < SHOWN_MM;
+    }
+
     /** Whether wire of that diameter stands for a wire asked for, both mm: within {@link #SAME} of it. */
     public static boolean standsFor(double stockMm, double askedMm) {
         return Math.abs(stockMm / askedMm - 1) <= SAME;

@@ -43,6 +43,8 @@ class WireTest {
         double next = Math.pow(92, 1.0 / 39);
         assertThat(Wire.standsFor(1.0 * next, 1.0)).isFalse();
         assertThat(Wire.standsFor(1.0 / next, 1.0)).isFalse();
+        assertThat(Wire.isSame(0.804, 0.8)).isTrue();
+        assertThat(Wire.isSame(0.81, 0.8)).isFalse();
         assertThat(Wire.standsFor(1.02, 1.0))
                 .as("18 AWG as the caliper says it")
                 .isTrue();

@@ -15,6 +15,7 @@ record CutLists(@NotNull List<WireToCut> wires, @NotNull List<UUID> without) {
      *
      * @param id of it here: metal and diameter
      * @param spools of it on the shelf
+     * @param nearMm wires there are that would stand for it, were near sizes allowed
      */
     record WireToCut(
             @NotNull String id,
@@ -22,7 +23,8 @@ record CutLists(@NotNull List<WireToCut> wires, @NotNull List<UUID> without) {
             @NotNull double diameterMm,
             @NotNull double lengthMm,
             @NotNull List<LengthToCut> lengths,
-            @NotNull List<SpoolToCut> spools) {}
+            @NotNull List<SpoolToCut> spools,
+            @NotNull List<Double> nearMm) {}
 
     /**
      * A length to cut in one piece.

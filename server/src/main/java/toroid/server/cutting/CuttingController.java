@@ -30,7 +30,7 @@ class CuttingController {
     @Operation(summary = "What jobs have cut, each length in one piece, wire by wire, with the spools of it")
     @PostMapping("/lists")
     CutLists lists(@RequestBody @Valid ListsQuestion question) {
-        return efforts.answer(() -> lists.of(question.jobs()));
+        return efforts.answer(() -> lists.of(question.jobs(), Boolean.TRUE.equals(question.nearSizes())));
     }
 
     @Operation(

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import toroid.core.numeric.Refusal;
-import toroid.core.wire.Wire;
 import toroid.server.work.JobData;
 import toroid.server.work.Jobs;
 import toroid.server.work.WireLength;
@@ -24,8 +23,11 @@ class CuttingLists {
 
     private record Asked(CutLists.LengthToCut length, String metal, double diameterMm) {}
 
-    /** @throws toroid.server.store.NotKept for a job that is not kept */
-    CutLists of(List<UUID> ids) {
+    /**
+     * @param near whether wire of nearly the size stands for it
+     * @throws toroid.server.store.NotKept for a job that is not kept
+     */
+    CutLists of(List<UUID> ids, boolean near) {
         var asked = new ArrayList<Asked>();
         var without = new ArrayList<UUID>();
         for (UUID id : ids.stream().distinct().toList()) {
@@ -41,7 +43,7 @@ class CuttingLists {
                 asked.add(new Asked(length, one.metal(), one.diameterMm()));
             }
         }
-        return new CutLists(byWire(asked), without);
+        return new CutLists(byWire(asked, near), without);
     }
 
     private List<WireLength> lengths(JobData job) {
@@ -52,7 +54,7 @@ class CuttingLists {
         }
     }
 
-    private List<CutLists.WireToCut> byWire(List<Asked> asked) {
+    private List<CutLists.WireToCut> byWire(List<Asked> asked, boolean near) {
         WireShelf.Strips shelf = strips.now();
         var wires = new ArrayList<CutLists.WireToCut>();
         var rest = new ArrayList<>(asked);
@@ -61,7 +63,7 @@ class CuttingLists {
             Asked first = rest.get(0);
             List<Asked> own = rest.stream()
                     .filter(one -> one.metal().equals(first.metal()))
-                    .filter(one -> Wire.standsFor(one.diameterMm(), first.diameterMm()))
+                    .filter(one -> WireShelf.serves(one.diameterMm(), first.diameterMm(), near))
                     .toList();
             rest.removeAll(own);
             wires.add(new CutLists.WireToCut(
@@ -73,7 +75,8 @@ class CuttingLists {
                                     one -> one.length().count() * one.length().lengthMm())
                             .sum(),
                     own.stream().map(Asked::length).toList(),
-                    shelf.of(first.metal(), first.diameterMm())));
+                    shelf.of(first.metal(), first.diameterMm(), near),
+                    shelf.nearly(first.metal(), first.diameterMm(), near)));
         }
         return wires;
     }

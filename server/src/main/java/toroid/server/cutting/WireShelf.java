@@ -24,6 +24,11 @@ class WireShelf {
         this.lots = lots;
     }
 
+    /** Whether wire there is serves for a wire asked for: of that size, or where that is allowed of nearly it. */
+    static boolean serves(double thereMm, double askedMm, boolean near) {
+        return near ? Wire.standsFor(thereMm, askedMm) : Wire.isSame(thereMm, askedMm);
+    }
+
     /** The shelf as it is now. */
     Strips now() {
         return new Strips(lots.all(WireLots.ID));
@@ -31,18 +36,30 @@ class WireShelf {
 
     /** Lots of wire, to be asked for one wire after another. */
     record Strips(List<Kept<LotData>> lots) {
-        /** Strips that stand for a wire, offcuts first. */
-        List<CutLists.SpoolToCut> of(String metal, double diameterMm) {
+        /** Strips that serve for a wire, offcuts first. */
+        List<CutLists.SpoolToCut> of(String metal, double diameterMm, boolean near) {
             var strips = new ArrayList<CutLists.SpoolToCut>();
             for (Kept<LotData> lot : lots) {
                 var facts = lot.data().facts();
                 if (facts.get(WireLots.METAL).equals(metal)
-                        && Wire.standsFor((Double) facts.get(WireLots.DIAMETER), diameterMm)) {
+                        && serves((Double) facts.get(WireLots.DIAMETER), diameterMm, near)) {
                     strips.addAll(strips(lot));
                 }
             }
             strips.sort(java.util.Comparator.comparing(strip -> !strip.offcut()));
             return strips;
+        }
+
+        /** Diameters of that metal that serve only were near sizes allowed, mm, rising. */
+        List<Double> nearly(String metal, double diameterMm, boolean near) {
+            return lots.stream()
+                    .map(lot -> lot.data().facts())
+                    .filter(facts -> facts.get(WireLots.METAL).equals(metal))
+                    .map(facts -> (Double) facts.get(WireLots.DIAMETER))
+                    .filter(there -> !serves(there, diameterMm, near) && serves(there, diameterMm, true))
+                    .distinct()
+                    .sorted()
+                    .toList();
         }
 
         private static List<CutLists.SpoolToCut> strips(Kept<LotData> lot) {

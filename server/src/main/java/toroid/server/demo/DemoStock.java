@@ -6,7 +6,6 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import toroid.core.metal.FlowCurve;
 import toroid.core.metal.Temper;
-import toroid.server.stock.Lots;
 import toroid.server.store.Edit;
 import toroid.server.tool.CutterData;
 import toroid.server.tool.Cutters;
@@ -60,12 +59,12 @@ class DemoStock {
 
     private static final double[] RODS = {2, 2.5, 3, 3.5, 4, 4.5, 5, 6, 7, 8};
 
-    private final Lots lots;
+    private final DemoLots lots;
     private final Spools spools;
     private final Mandrels mandrels;
     private final Cutters cutters;
 
-    DemoStock(Lots lots, Spools spools, Mandrels mandrels, Cutters cutters) {
+    DemoStock(DemoLots lots, Spools spools, Mandrels mandrels, Cutters cutters) {
         this.lots = lots;
         this.spools = spools;
         this.mandrels = mandrels;
@@ -73,12 +72,12 @@ class DemoStock {
     }
 
     boolean isEmpty() {
-        return lots.all().isEmpty() && mandrels.all().isEmpty();
+        return lots.isEmpty() && mandrels.all().isEmpty();
     }
 
     void load() {
         SPOOLS.forEach(spool -> spools.put(spool.id(), new Edit<>(null, spool.data())));
-        DemoLots.ALL.forEach((key, lot) -> lots.put(id("lot " + key), new Edit<>(null, lot)));
+        lots.load();
         for (double rod : RODS) {
             mandrel("rod " + rod, new MandrelData(trim(rod) + " rod", Kind.ROD, rod, 180, ""));
         }

@@ -81,8 +81,8 @@ public record LotData(
         }
     }
 
-    /** The same, holding so much. */
-    public LotData left(Double amount) {
-        return new LotData(kind, name, facts, amount, unitPrice, boughtOn, useBy, tareG, lowMark, place, note);
+    /** The same, told by other facts. */
+    public LotData told(Map<String, Object> otherFacts) {
+        return new LotData(kind, name, otherFacts, left, unitPrice, boughtOn, useBy, tareG, lowMark, place, note);
     }
 }

@@ -93,6 +93,24 @@ class CuttingListsTest extends ApiTest {
                 .isEqualTo(404);
     }
 
+    /** 0.81 for 0.8 only where the maker allows it; what would do is told. */
+    @Test
+    void nearSizesAreAskedFor() {
+        UUID spool = spool("titanium", "HARD", 2.63, 5_000);
+        var job = new HashMap<String, Object>(job(null, 20, 5));
+        job.put("metal", "titanium");
+        job.put("temper", "HARD");
+        job.put("wireDiameterMm", 2.6);
+        UUID id = kept("ring", job);
+        JsonNode wire = lists(id).at("/wires/0");
+        assertThat(wire.get("spools")).isEmpty();
+        assertThat(wire.at("/nearMm/0").asDouble()).isEqualTo(2.63);
+        JsonNode near = tell("/api/cutting/lists", Map.of("jobs", List.of(id), "nearSizes", true))
+                .at("/wires/0");
+        assertThat(near.at("/spools/0/lot").asText()).isEqualTo(spool.toString());
+        assertThat(near.get("nearMm")).isEmpty();
+    }
+
     /** 2,350 mm in straight lengths of 1 m: two whole ones, and what is left of the third as an offcut, which goes first. */
     @Test
     void straightLengthsAreStripsOfTheirOwn() throws java.io.IOException {
