@@ -4,10 +4,13 @@ test_format() {
   need_build_tools
   web_install
   say "checking formatting"
-  (cd web && npm run -s format:check) || fail "web sources are not formatted: cd web && npm run format"
+  local web
+  (cd web && npm run -s format:check) &
+  web=$!
   $MVN -q spotless:check || fail "Java sources are not formatted: mvn spotless:apply"
   $MVN -q checkstyle:check || fail "a method is too long; see above"
   $MVN -q -pl core,performance compile || fail "the benchmarks do not build"
+  wait "$web" || fail "web sources are not formatted: cd web && npm run format"
 }
 
 test_web() {

@@ -116,12 +116,15 @@ export type LotData = Omit<Received<Schemas["LotData"]>, "facts"> & { facts: Fac
 export type Facts = Record<string, number | string | number[] | string[] | null>;
 export type StockKindView = Omit<Received<Schemas["StockKindView"]>, "blank"> & { blank: Facts };
 export type FactView = Received<Schemas["FactView"]>;
+export type Level = Received<Schemas["Level"]>;
 export type Standing = Received<Schemas["Standing"]>;
 export type ScaleReading = Received<Schemas["ScaleCount"]>;
 export type StocktakingView = Received<Schemas["StocktakingView"]>;
 export type TableView = Omit<Received<Schemas["TableView"]>, "rows"> & {
   rows: (Omit<Received<Schemas["TableRow"]>, "refusal"> & { refusal: Refusal | null })[];
 };
+export type Rates = Received<Schemas["Rates"]>;
+export type PriceView = Received<Schemas["PriceView"]>;
 export type OnAJaw = Omit<Received<Schemas["OnAJaw"]>, "place"> & {
   place: { fromTipMm: number; mark: number | null; perMmOfSlip: number };
 };

@@ -57,6 +57,28 @@ afterEach(() => {
 });
 
 describe("the bench", () => {
+  it("says what runs low on the shelf, and leads there", async () => {
+    const level = { left: 1, overdrawn: 0, reserved: 0, free: 1, low: true };
+    serve({
+      ...PREFERENCES,
+      "GET /api/bench": [weave({})],
+      "GET /api/spools": [],
+      "GET /api/forms/pictures": [],
+      "GET /api/lots": [
+        { id: "l1", data: { name: "Shell discs" } },
+        { id: "l2", data: { name: "Pearls" } },
+      ],
+      "GET /api/lots/standings": [
+        { lot: "l1", level },
+        { lot: "l2", level: { ...level, low: false } },
+      ],
+    });
+    show(<BenchPlace />);
+    const low = await screen.findByRole("link", { name: "Shell discs" });
+    expect(low.getAttribute("href")).toBe("/stock/lot/l1");
+    expect(screen.queryByText("Pearls")).toBeNull();
+  });
+
   it.each([
     [weave({}), "not begun: close 14, open 12", "begin"],
     [

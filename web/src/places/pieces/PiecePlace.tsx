@@ -22,6 +22,7 @@ import { Order } from "./Order";
 import { PartBar } from "./PartBar";
 import { PartRow } from "./PartRow";
 import { PieceExports } from "./PieceExports";
+import { PiecePrice } from "./PiecePrice";
 import { PieceFigures } from "./PieceFigures";
 import { PieceSentence } from "./PieceSentence";
 import { SetBeside } from "./SetBeside";
@@ -145,6 +146,7 @@ function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
             girthMm={data.body?.girthMm ?? null}
           />
           <Make kept={kept} data={data} flush={() => editor.flush()} piece={piece} shut={problem !== null} />
+          <PiecePrice {...{ data, piece, units }} />
           <PieceExports kept={kept} />
         </aside>
       )}

@@ -4,6 +4,7 @@ import { mass, minutesText, sizeText, wireLength, type Units } from "../../quant
 import { PiecePicture } from "../../shared/shell/PiecePicture";
 import { useKeptChoice } from "../../shared/kernel/keptChoice";
 import { usePiece } from "./usePiece";
+import { usePrice } from "./usePrice";
 import { isAtTheEar } from "../../shared/words/pieceWords";
 
 type Kept = Pick<PieceJobData, "line" | "metal" | "temper" | "body" | "sparePercent">;
@@ -82,6 +83,7 @@ const HUNG = ["down"] as const;
 function Variant({ kept, piece, title }: { kept: Kept; piece: PieceAnswer; title: string }) {
   const units: Units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const metal = useMetals().data?.find((one) => one.id === kept.metal)?.name ?? kept.metal;
+  const price = usePrice(kept, 1).data;
   const hangs = kept.body === null || isAtTheEar(kept.body.part);
   const figures: [string, string][] = [
     [hangs ? "hangs" : "long", sizeText(hangs ? piece.hangsMm : piece.finishedLengthMm, units, 1)],
@@ -93,6 +95,7 @@ function Variant({ kept, piece, title }: { kept: Kept; piece: PieceAnswer; title
     ["takes", `about ${minutesText(piece.minutes)}`],
     ["gives at", piece.weakest ? `${piece.weakest.staysOpenN.toFixed(1)} N` : "—"],
     ["its wire costs", piece.wireCost === null ? "price not known" : piece.wireCost.toFixed(2)],
+    ["asked for one", price ? `${price.missing > 0 ? "from " : ""}${price.each.toFixed(2)}` : "…"],
   ];
   return (
     <>

@@ -7,6 +7,7 @@ import { say } from "../../shared/kernel/says";
 import { failureWords } from "../../shared/words/refused";
 import { amountText, priceFor } from "../../shared/words/stockWords";
 import { LotCare } from "./LotShelf";
+import { PutBy } from "./PutBy";
 import { cutOff, moveLot } from "./lotWrites";
 
 interface Props {
@@ -39,14 +40,7 @@ export function LotAmount({ lot, data, kind, standing }: Props) {
           {lot.data.left === null ? "not counted" : amountText(kind.measure, lot.data.left, units)}
         </strong>
       </p>
-      {level !== null && level.reserved > 0 && (
-        <p>
-          {amountText(kind.measure, level.reserved, units)} put by for jobs,{" "}
-          {level.free >= 0
-            ? `${amountText(kind.measure, level.free, units)} free`
-            : `${amountText(kind.measure, -level.free, units)} too little`}
-        </p>
-      )}
+      {level !== null && level.reserved > 0 && <PutBy lot={lot.id} {...{ kind, level }} />}
       {standing?.worth != null && <p className="soft">worth {standing.worth.toFixed(2)}</p>}
       <LotCare data={data} standing={standing} />
       <div className="lot-ways no-print" role="group" aria-label="More or less of it">

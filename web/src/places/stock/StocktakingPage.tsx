@@ -1,65 +1,13 @@
-import { useState } from "react";
 import { Link } from "react-router";
 import { call } from "../../api/client";
-import { newId } from "../../api/newId";
 import { useLots, usePreferences, useStockKinds, useStocktakings } from "../../api/queries";
 import type { Kept, LotData, StockKindView, StocktakingView } from "../../api/types";
 import { day, many } from "../../quantity/format";
-import { useKeptChoice } from "../../shared/kernel/keptChoice";
 import { say } from "../../shared/kernel/says";
 import { failureWords } from "../../shared/words/refused";
 import { amountText, kindWord, movedText } from "../../shared/words/stockWords";
 import { shelfChanged } from "./lotWrites";
-
-/** What is typed while going round, on this device until it is taken over; by lot, as typed. */
-interface Round {
-  id: string;
-  typed: Readonly<Record<string, string>>;
-}
-
-const NOT_BEGUN: Round = { id: "", typed: {} };
-
-/** What is typed, and taking it over: all of it or nothing. */
-function useRound(lots: Kept<LotData>[], kinds: StockKindView[]) {
-  const [round, keep] = useKeptChoice<Round>("stocktaking", NOT_BEGUN);
-  const [told, setTold] = useState<string | null>(null);
-  const counted = lots.filter((lot) => (round.typed[lot.id] ?? "").trim() !== "");
-  const type = (lot: string, text: string) =>
-    keep({ id: round.id || newId(), typed: { ...round.typed, [lot]: text } }, `counted ${lot}`);
-  const send = async (counts: { lot: string; amount: number }[]) => {
-    const taking = await call<StocktakingView>("POST", "/api/stocktakings", {
-      id: round.id,
-      note: "",
-      counts,
-    });
-    keep(NOT_BEGUN, "stocktaking");
-    shelfChanged();
-    say(`${many(taking.counted, "lot")} counted, ${many(taking.differences.length, "difference")} kept.`);
-  };
-  const take = async () => {
-    const counts = counted.map((lot) => {
-      const kind = kinds.find((one) => one.id === lot.data.kind);
-      return { lot: lot.id, amount: Number(round.typed[lot.id]!.replace(",", ".")) * perTyped(kind) };
-    });
-    const wrong = counts.find((one) => !Number.isFinite(one.amount));
-    if (wrong) {
-      const name = lots.find((lot) => lot.id === wrong.lot)!.data.name;
-      setTold(`${name}: "${round.typed[wrong.lot]}" is not a number. Nothing was taken over.`);
-      return;
-    }
-    if (counts.length === 0) {
-      setTold("Nothing is counted yet.");
-      return;
-    }
-    try {
-      await send(counts);
-      setTold(null);
-    } catch (failure) {
-      setTold(failureWords(failure, "The server is not answering; what you typed is kept on this device."));
-    }
-  };
-  return { typed: round.typed, type, counted: counted.length, take, told };
-}
+import { useRound } from "./useRound";
 
 /** Once round the shelf: what there is beside what the books say; the differences are kept. */
 export function StocktakingPage() {
@@ -76,7 +24,8 @@ export function StocktakingPage() {
       <h1 className="place-title">Take stock</h1>
       <p className="max-w-[60ch]">
         Go round the shelf and type what is there; leave open what you did not count. Nothing changes until
-        you take it over, and every difference stays to be seen.
+        you take it over, and every difference stays to be seen. What is weighed is typed with a g: 86.7 g,
+        with its spool or dish.
       </p>
       {kinds.map((kind) => (
         <KindToCount
@@ -102,8 +51,6 @@ export function StocktakingPage() {
   );
 }
 
-/** Metres off a spool, grams, pieces. */
-const perTyped = (kind: StockKindView | undefined) => (kind?.measure === "LENGTH" ? 1000 : 1);
 const unitTyped = (kind: StockKindView) =>
   kind.measure === "LENGTH" ? "m" : kind.measure === "MASS" ? "g" : "";
 
@@ -139,7 +86,6 @@ function KindToCount({ kind, lots, typed, onType }: KindProps) {
                 <input
                   className="plain-input count-input"
                   aria-label={`There is of ${lot.data.name}`}
-                  inputMode="decimal"
                   value={typed[lot.id] ?? ""}
                   onChange={(event) => onType(lot.id, event.target.value)}
                 />{" "}

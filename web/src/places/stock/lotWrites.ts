@@ -16,11 +16,7 @@ export function shelfChanged(): void {
 /** Keeps a new lot of that kind and answers its id; null where it could not be. */
 export async function addLot(kind: StockKindView): Promise<string | null> {
   const id = newId();
-  const facts = { ...kind.blank };
-  if (kind.id === "findings") {
-    facts["loop-inside"] = 2;
-  }
-  const data = blankLot(kind.id, `New ${kindWord(kind.id)}`, facts, kind.tool ? 1 : null);
+  const data = blankLot(kind.id, `New ${kindWord(kind.id)}`, kind.blank, kind.tool ? 1 : null);
   try {
     await call("PUT", `/api/lots/${id}`, { version: null, data });
     shelfChanged();

@@ -45,6 +45,23 @@ describe("the shelf", () => {
 });
 
 describe("a lot", () => {
+  it("says for which jobs it is put by, and what is free", async () => {
+    const one = lot();
+    open(`/stock/lot/${one.id}`, [one], {
+      "GET /api/bench": [
+        { jobId: "j1", kind: "piece", name: "Crown", runId: null, finished: false, glance: null },
+      ],
+      [`GET /api/lots/${one.id}/put-by`]: [
+        { job: "j1", amount: 8 },
+        { job: "j2", amount: 4 },
+      ],
+    });
+    await waitFor(() =>
+      expect(document.body.textContent).toContain("12 put by for Crown (8), a job (4); 28 free"),
+    );
+    expect(screen.getByRole("link", { name: "Crown" }).getAttribute("href")).toBe("/pieces/j1");
+  });
+
   it("keeps its facts as they are said, and unsaid", async () => {
     const one = lot({ facts: { shape: "round", across: 6, density: 2.5, withstands: ["pickle"] } });
     const asked = open(`/stock/lot/${one.id}`, [one]);

@@ -86,6 +86,8 @@ export function open(at: string, lots: Kept<LotData>[], answers: Answers = {}) {
     "GET /api/stocktakings": [],
     "GET /api/notebook": [],
     ...Object.fromEntries(lots.map((one) => [`GET /api/lots/${one.id}/moves`, []])),
+    ...Object.fromEntries(lots.map((one) => [`GET /api/lots/${one.id}/put-by`, []])),
+    "GET /api/bench": [],
     "PUT /api/lots/": (body: unknown) => ({
       ...lots[0]!,
       version: 4,

@@ -1,8 +1,9 @@
-import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { act, cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { forget } from "../../shared/kernel/undo";
+import { forget, undo } from "../../shared/kernel/undo";
 import { Refused } from "../../test/app";
 import { lot, open, sent } from "./shelf.test.fixtures";
+import { readCount } from "./useRound";
 
 beforeEach(() => localStorage.clear());
 afterEach(() => {
@@ -30,6 +31,22 @@ describe("stocktaking", () => {
     expect(screen.getByLabelText<HTMLInputElement>("There is of Pearls").value).toBe("");
   });
 
+  it("is another round when one that was taken over is shown again by a step back", async () => {
+    const a = lot();
+    const asked = open("/stock/stocktaking", [a], {
+      "POST /api/stocktakings": { counted: 1, differences: [] },
+    });
+    fireEvent.change(await screen.findByLabelText("There is of Pearls"), { target: { value: "37" } });
+    fireEvent.click(screen.getByText("take over 1 count"));
+    await waitFor(() => expect(sent(asked, "POST", "/api/stocktakings")).toHaveLength(1));
+    await waitFor(() => expect(screen.getByText("take over 0 counts")).toBeTruthy());
+    act(() => void undo());
+    fireEvent.click(await screen.findByText("take over 1 count"));
+    await waitFor(() => expect(sent(asked, "POST", "/api/stocktakings")).toHaveLength(2));
+    const [first, second] = sent(asked, "POST", "/api/stocktakings") as { id: string }[];
+    expect(second!.id).not.toBe(first!.id);
+  });
+
   it("takes over nothing while one count is no number, or none is typed", async () => {
     const asked = open("/stock/stocktaking", [lot()]);
     fireEvent.click(await screen.findByText("take over 0 counts"));
@@ -38,6 +55,33 @@ describe("stocktaking", () => {
     fireEvent.click(screen.getByText("take over 1 count"));
     expect(await screen.findByText(/Pearls: "a few" is not a number/)).toBeTruthy();
     expect(sent(asked, "POST", "/api/stocktakings")).toHaveLength(0);
+  });
+
+  it("counts what is typed with a g on the scale", async () => {
+    const a = lot();
+    const asked = open("/stock/stocktaking", [a], {
+      [`POST /api/lots/${a.id}/weigh`]: { amount: 32, gramsPerUnit: 0.25, off: 1 },
+      "POST /api/stocktakings": { counted: 1, differences: [] },
+    });
+    fireEvent.change(await screen.findByLabelText("There is of Pearls"), { target: { value: "12,0 g" } });
+    fireEvent.click(screen.getByText("take over 1 count"));
+    await waitFor(() => expect(sent(asked, "POST", "/api/stocktakings")).toHaveLength(1));
+    expect(sent(asked, "POST", `/api/lots/${a.id}/weigh`)[0]).toEqual({ grossG: 12 });
+    expect(sent(asked, "POST", "/api/stocktakings")[0]).toMatchObject({
+      counts: [{ lot: a.id, amount: 32 }],
+    });
+  });
+
+  it("reads a count from what is none", () => {
+    expect(["37", "1.5", "1,5", ".5", "86.7g", "86.7 G"].map(readCount)).toEqual([
+      { number: 37, weighed: false },
+      { number: 1.5, weighed: false },
+      { number: 1.5, weighed: false },
+      { number: 0.5, weighed: false },
+      { number: 86.7, weighed: true },
+      { number: 86.7, weighed: true },
+    ]);
+    expect(["", "a few", "-3", "1.2.3", "3 kg", "1e5"].map(readCount)).toEqual(Array(6).fill(null));
   });
 
   it("shows earlier ones, and takes one back", async () => {

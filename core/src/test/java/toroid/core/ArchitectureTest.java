@@ -17,6 +17,7 @@ class ArchitectureTest {
             "metal",
             "wire",
             "stock",
+            "price",
             "bend",
             "ring",
             "form",

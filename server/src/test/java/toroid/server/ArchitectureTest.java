@@ -59,6 +59,7 @@ class ArchitectureTest {
             "metal",
             "wire",
             "stock",
+            "price",
             "bend",
             "ring",
             "form",

@@ -72,11 +72,7 @@ class StockKindsTest {
     void everyKindBeginsWithFactsItTakes() {
         assertThat(StockKinds.all()).extracting(StockKind::id).doesNotHaveDuplicates();
         for (StockKind kind : StockKinds.all()) {
-            var blank = new TreeMap<String, Object>(kind.blank().values());
-            if (kind.id().equals("findings")) {
-                blank.put("loop-inside", 2.0);
-            }
-            assertThat(kind.read(blank).values()).as(kind.id()).isEqualTo(blank);
+            assertThat(kind.read(kind.blank().values())).as(kind.id()).isEqualTo(kind.blank());
             assertThat(kind.facts()).extracting(Fact::id).doesNotHaveDuplicates();
         }
     }
@@ -143,7 +139,8 @@ class StockKindsTest {
         assertThatThrownBy(() -> told("wire", "diameter", "thick")).hasMessageContaining("fact-no-number");
         assertThatThrownBy(() -> told("rings", "turns", 1.5)).hasMessageContaining("fact-not-whole");
         assertThatThrownBy(() -> told("beads", "hole", 6)).hasMessageContaining("hole");
-        assertThatThrownBy(() -> told("findings")).hasMessageContaining("fact-missing: loop-inside");
+        assertThatThrownBy(() -> told("findings", "loop-inside", null))
+                .hasMessageContaining("fact-missing: loop-inside");
         assertThatThrownBy(() -> told("crimps", "bore", 2)).hasMessageContaining("bore");
         assertThatThrownBy(() -> wire.read(Map.of())).hasMessageContaining("fact-missing");
         assertThatThrownBy(() -> StockKinds.byId("gems")).hasMessageContaining("unknown-stock-kind");

@@ -263,6 +263,23 @@ public class PieceWorkshop {
                 "");
     }
 
+    /**
+     * What a piece takes of material and hands, for its price.
+     *
+     * @param minutes hands are at it, for both of a pair
+     */
+    record Effort(PieceLists lists, String metal, double minutes) {}
+
+    Effort effort(PieceQuestion question) {
+        Piece piece = PieceLine.read(question.line());
+        PartMaker.Stuff stuff = question.stuff(habits());
+        var maker = new PartMaker(stuff, forms::work, weaves);
+        // how it hangs costs nothing, and is not worked out
+        PieceWork work = PieceSolver.solve(piece, maker);
+        PieceLists lists = PieceLists.of(work, piece.pair(), question.spare());
+        return new Effort(lists, stuff.metal().id(), PieceTime.minutes(work, lists, piece.pair(), maker));
+    }
+
     private Schools habits() {
         Choices choices = preferences.current().data();
         return new Schools(choices.formCutting(), choices.plainFromMm(), 1);

@@ -10,6 +10,7 @@ import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 import toroid.core.numeric.Usual;
+import toroid.core.price.Rates;
 import toroid.core.quantity.GaugeTable;
 import toroid.core.ring.CoilAllowances;
 import toroid.core.ring.RingAim;
@@ -34,6 +35,7 @@ import toroid.server.store.Words;
  * @param plainFromMm plain loops are trusted from this wire on, mm; 100 for always wrapped; null while no rule was chosen
  * @param wraps on a wrapped loop
  * @param people whom pieces are made for
+ * @param rates prices are reckoned with; null while none were set
  */
 public record Choices(
         @NotNull Units units,
@@ -50,7 +52,8 @@ public record Choices(
         @NotNull FormJobData.Rhythm rhythm,
         Double plainFromMm,
         @NotNull Integer wraps,
-        @NotNull List<Person> people) {
+        @NotNull List<Person> people,
+        Rates rates) {
     private static final int THREE = 3;
 
     private static final int MOST_PEOPLE = 200;
@@ -61,6 +64,7 @@ public record Choices(
         rhythm = rhythm == null ? FormJobData.Rhythm.BATCH : rhythm;
         wraps = wraps == null ? THREE : wraps;
         people = people == null ? List.of() : List.copyOf(people);
+        rates = rates == null ? Rates.USUAL : rates;
     }
 
     /** Which tongue comes first; the other always stands beside it. */
@@ -117,6 +121,7 @@ public record Choices(
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 
@@ -137,7 +142,8 @@ public record Choices(
                 rhythm,
                 plainFromMm,
                 wraps,
-                whom);
+                whom,
+                rates);
     }
 
     void check() {

@@ -52,7 +52,7 @@ public final class PieceSheetPrint {
         }
     }
 
-    private static void drawn(Paper paper, LaidPiece piece) throws IOException {
+    static void drawn(Paper paper, LaidPiece piece) throws IOException {
         var lines = new ArrayList<Strand>();
         for (LaidPiece.Wire wire : piece.wires()) {
             var points = new ArrayList<>(wire.points());

@@ -22,12 +22,14 @@ class LotController extends KeptController<LotData> {
     private final Lots lots;
     private final Ledger ledger;
     private final Standings standings;
+    private final Reservations reservations;
 
-    LotController(Lots lots, Ledger ledger, Standings standings) {
+    LotController(Lots lots, Ledger ledger, Standings standings, Reservations reservations) {
         super(lots);
         this.lots = lots;
         this.ledger = ledger;
         this.standings = standings;
+        this.reservations = reservations;
     }
 
     @Operation(summary = "What is left, put by and free of every lot, and whether it runs low")
@@ -40,6 +42,19 @@ class LotController extends KeptController<LotData> {
     @GetMapping("/{id}/moves")
     List<MoveView> moves(@PathVariable UUID id) {
         return ledger.of(id);
+    }
+
+    /** @param amount in the lot's unit */
+    record PutByForJob(@NotNull UUID job, @NotNull double amount) {}
+
+    @Operation(summary = "Which jobs have put by of a lot, and how much")
+    @GetMapping("/{id}/put-by")
+    List<PutByForJob> putBy(@PathVariable UUID id) {
+        lots.get(id);
+        return reservations.of(id).entrySet().stream()
+                .sorted(java.util.Map.Entry.<UUID, Double>comparingByValue().reversed())
+                .map(one -> new PutByForJob(one.getKey(), one.getValue()))
+                .toList();
     }
 
     @Operation(summary = "More of a lot, or less, by hand; sent twice under one id it counts once")

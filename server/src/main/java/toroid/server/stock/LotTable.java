@@ -165,7 +165,7 @@ final class LotTable {
             var rows = new ArrayList<Row>();
             for (CSVRecord record : parser) {
                 Checks.within("file", rows.size() + 1, 1, MOST_ROWS, Unit.ROWS, Remedy.LEAVE_SOME_OUT);
-                rows.add(row(record, kept));
+                rows.add(row(record, parser.getHeaderNames(), kept));
             }
             return rows;
         } catch (IOException | java.io.UncheckedIOException | IllegalStateException broken) {
@@ -195,7 +195,7 @@ final class LotTable {
         }
     }
 
-    private static Row row(CSVRecord record, Map<String, Kept<LotData>> kept) {
+    private static Row row(CSVRecord record, List<String> head, Map<String, Kept<LotData>> kept) {
         long line = record.getRecordNumber() + 1;
         String kind = cell(record, "kind");
         String name = cell(record, "name");
@@ -206,14 +206,14 @@ final class LotTable {
                     : LotCode.read(code)
                             .map(kept::get)
                             .orElseThrow(() -> Refusal.of(ServerCode.UNKNOWN_LOT_CODE, "code", code));
-            return new Row(line, kind, name, lot == null ? null : lot.id(), data(record, lot), null);
+            return new Row(line, kind, name, lot == null ? null : lot.id(), data(record, head, lot), null);
         } catch (Refusal refusal) {
             return new Row(line, kind, name, null, null, refusal);
         }
     }
 
     /** A column that is not in the file leaves what is kept as it is. */
-    private static LotData data(CSVRecord record, Kept<LotData> lot) {
+    private static LotData data(CSVRecord record, List<String> head, Kept<LotData> lot) {
         StockKind kind = StockKinds.byId(cell(record, "kind"));
         LotData was = lot == null ? null : lot.data();
         if (was != null && !was.kind().equals(kind.id())) {
@@ -226,8 +226,8 @@ final class LotTable {
         double per = kind.measure().pricedBy();
         return new LotData(
                         kind.id(),
-                        record.isMapped("name") ? cell(record, "name") : was.name(),
-                        facts(record, kind, was),
+                        cell(record, "name"),
+                        facts(record, head, kind, was),
                         number(record, "left", per, was == null ? null : was.left()),
                         number(record, "unit price", 1, was == null ? null : was.unitPrice()),
                         day(record, "bought on", was == null ? null : was.boughtOn()),
@@ -239,14 +239,14 @@ final class LotTable {
                 .checked();
     }
 
-    private static Map<String, Object> facts(CSVRecord record, StockKind kind, LotData was) {
+    private static Map<String, Object> facts(CSVRecord record, List<String> head, StockKind kind, LotData was) {
         var facts = new TreeMap<String, Object>(was == null ? kind.blank().values() : was.facts());
         for (Fact fact : kind.facts()) {
             if (record.isMapped(column(fact.id()))) {
                 facts.put(fact.id(), cell(record, column(fact.id())));
             }
         }
-        for (String column : record.getParser().getHeaderNames()) {
+        for (String column : head) {
             boolean own =
                     kind.facts().stream().anyMatch(fact -> column(fact.id()).equals(column));
             if (!COMMON.contains(column) && !own && !cell(record, column).isEmpty()) {

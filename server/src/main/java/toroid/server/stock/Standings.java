@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import toroid.core.numeric.Refusal;
 import toroid.core.stock.Level;
 import toroid.core.stock.LotCode;
 import toroid.core.stock.StockKind;
@@ -31,11 +32,20 @@ class Standings {
                 .toList();
     }
 
+    /** What one weighs; facts kept before their kind knew a narrower range weigh nothing, and take no list with them. */
+    private static OptionalDouble grams(StockKind kind, LotData data) {
+        try {
+            return kind.gramsPerUnit(kind.read(data.facts()));
+        } catch (Refusal narrower) {
+            return OptionalDouble.empty();
+        }
+    }
+
     private static Standing of(Kept<LotData> lot, double balance, double putBy) {
         LotData data = lot.data();
         StockKind kind = data.kindKept();
         Level level = data.left() == null ? null : Level.of(balance, putBy, data.lowMark());
-        OptionalDouble grams = kind.gramsPerUnit(kind.read(data.facts()));
+        OptionalDouble grams = grams(kind, data);
         Double worth = level == null || data.unitPrice() == null
                 ? null
                 : Double.valueOf(kind.measure().worth(level.left(), data.unitPrice()));

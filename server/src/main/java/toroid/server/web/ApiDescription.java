@@ -41,7 +41,8 @@ class ApiDescription {
             "PatchExtent",
             "CompositionStage",
             "Level",
-            "ScaleCount");
+            "ScaleCount",
+            "Rates");
 
     @Bean
     OpenAPI description() {

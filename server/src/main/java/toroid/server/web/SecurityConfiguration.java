@@ -34,6 +34,8 @@ class SecurityConfiguration {
         "/api/pieces/edit",
         "/api/pieces/export/*",
         "/api/pieces/hang",
+        "/api/pieces/price",
+        "/api/pieces/quote",
         "/api/pieces/scale",
         "/api/pieces/solve",
         "/api/pieces/worn",

@@ -59,11 +59,7 @@ class LotsTest extends ApiTest {
     void everyKindIsKeptAsItsFactsSay() {
         assertThat(read("/api/stock-kinds").body()).hasSize(StockKinds.all().size());
         for (StockKind kind : StockKinds.all()) {
-            UUID id = kept(lot(
-                    kind.id(),
-                    "A lot of " + kind.id(),
-                    3.0,
-                    kind.id().equals("findings") ? new Object[] {"loop-inside", 2} : new Object[0]));
+            UUID id = kept(lot(kind.id(), "A lot of " + kind.id(), 3.0));
             Answer answer = read("/api/lots/" + id);
             assertThat(answer.at("/data/left").asDouble()).isEqualTo(3);
             assertThat(answer.at("/data/facts").size()).isGreaterThanOrEqualTo(1);
@@ -184,6 +180,10 @@ class LotsTest extends ApiTest {
         double putBy = standing(spool).at("/level/reserved").asDouble();
         assertThat(putBy).isGreaterThan(100);
         assertThat(standing(spool).at("/level/free").asDouble()).isCloseTo(50_000 - putBy, within(1e-9));
+        JsonNode putByFor = read("/api/lots/" + spool + "/put-by").body();
+        assertThat(putByFor).hasSize(1);
+        assertThat(putByFor.at("/0/job").asText()).isEqualTo(job.toString());
+        assertThat(putByFor.at("/0/amount").asDouble()).isEqualTo(putBy);
         doneOver(run, 1);
         JsonNode after = standing(spool).get("level");
         assertThat(after.get("left").asDouble()).isCloseTo(50_000 - putBy, within(1e-6));

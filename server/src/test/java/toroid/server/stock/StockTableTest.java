@@ -30,11 +30,7 @@ class StockTableTest extends ApiTest {
     void whatIsWrittenOutChangesNothing() {
         for (StockKind kind : StockKinds.all()) {
             UUID id = UUID.randomUUID();
-            var lot = LotsTest.lot(
-                    kind.id(),
-                    "=1+1, \"" + kind.id() + "\"\n;",
-                    7.0,
-                    kind.id().equals("findings") ? new Object[] {"loop-inside", 2} : new Object[0]);
+            var lot = LotsTest.lot(kind.id(), "=1+1, \"" + kind.id() + "\"\n;", 7.0);
             lot.put("note", "@note");
             lot.put("lowMark", 3);
             assertThat(keep("/api/lots", id, null, lot).status()).isEqualTo(200);

@@ -100,6 +100,8 @@ class EdgeTest extends ApiTest {
                         "/api/pieces/edit",
                         "/api/pieces/export/{format}",
                         "/api/pieces/hang",
+                        "/api/pieces/price",
+                        "/api/pieces/quote",
                         "/api/pieces/scale",
                         "/api/pieces/solve",
                         "/api/pieces/worn",

@@ -2,6 +2,7 @@ package toroid.core.stock.kind;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 import toroid.core.numeric.Unit;
@@ -12,6 +13,8 @@ import toroid.core.stock.StockKind;
 
 /** Clasps, toggles, posts, ear wires, ends, pins, caps and what else is bought to end or hold a piece, with where others hang in it. */
 public final class Findings implements StockKind {
+    private static final double USUAL_LOOP_MM = 2;
+
     @Override
     public String id() {
         return "findings";
@@ -54,6 +57,14 @@ public final class Findings implements StockKind {
                 Fact.choice("loops-open", "no", "yes"),
                 Fact.number("takes", Unit.MM, 0.2, 30, 2).orUnsaid(),
                 Fact.number("grams-each", Unit.GRAMS, 0.001, 1000, 1).orUnsaid());
+    }
+
+    /** One loop of a usual size. */
+    @Override
+    public Facts blank() {
+        var facts = new TreeMap<>(StockKind.super.blank().values());
+        facts.put("loop-inside", USUAL_LOOP_MM);
+        return new Facts(facts);
     }
 
     /** A loop has a size: without it nothing tells what hangs in it. */
