@@ -264,6 +264,22 @@ class LotsTest extends ApiTest {
                 .isEqualTo("weighs-unknown");
     }
 
+    /** The address on a label is the server's own as it was asked for, and leads back. */
+    @Test
+    void aLabelLeadsBackToItsLot() {
+        UUID id = kept(lot("beads", "Pearls", 3.0));
+        String code = toroid.core.stock.LotCode.of(id);
+        assertThat(read("/api/lots/" + id + "/label").body().asText())
+                .startsWith("<svg")
+                .contains(code.substring(0, 4));
+        assertThat(read("/api/lot-codes/" + code.toLowerCase(java.util.Locale.ROOT))
+                        .at("/lots/0")
+                        .asText())
+                .isEqualTo(id.toString());
+        assertThat(read("/api/lot-codes/hello").at("/code").asText()).isEqualTo("unknown-lot-code");
+        assertThat(read("/api/lots/" + UUID.randomUUID() + "/label").status()).isEqualTo(404);
+    }
+
     @Test
     void jawsSayWhereOnThemSomethingIsBent() {
         UUID jaw = kept(lot("tapered-jaws", "Jaw", 1.0, "tip", 1.2, "back", 6, "length", 24, "marks", List.of(12.2)));
