@@ -1,12 +1,13 @@
 /**
- * A hand scanner types like a keyboard, faster than hands do, and ends with Enter. What it types where nothing is typed is taken whole,
- * so that no sign of it is a key of the page: signs are held until the next is late, and given to the page then as if just pressed.
+ * A hand scanner types like a keyboard, faster than hands do, and ends with Enter. What it types where nothing is typed is taken whole:
+ * the first sign is heard by the page at once, as every key is, since nobody knows yet what follows; signs that come right behind it are
+ * held until the next is late, and given to the page then as if just pressed.
  */
 const CODE = /^[2-9A-HJ-NP-TV-Z]{8}$/i;
 const LONGEST = 300;
 /** Opens a field at once, where what follows is typed: no scan begins with it. */
 const OPENS = "/?";
-/** A scanner's signs come closer than this; a hand's key is heard that much later. */
+/** A scanner's signs come closer than this. */
 const APART_MS = 70;
 
 /** The code in what was scanned: the bars hold it alone, the square code at the end of an address. */
@@ -24,6 +25,8 @@ export function onScan(
   found: (code: string) => void,
   belongs: (target: EventTarget | null) => boolean,
 ): () => void {
+  let first = "";
+  let at = -Infinity;
   let held: KeyboardEvent[] = [];
   let timer: ReturnType<typeof setTimeout> | undefined;
   let replaying = false;
@@ -47,19 +50,28 @@ export function onScan(
     if (replaying || event.key === "Shift") {
       return;
     }
-    const plain = !event.ctrlKey && !event.altKey && !event.metaKey && !belongs(event.target);
+    const plain = !modified(event) && !belongs(event.target);
     const opens = held.length === 0 && OPENS.includes(event.key);
-    if (plain && event.key.length === 1 && event.key !== " " && !opens && held.length < LONGEST) {
-      hold(event);
+    const close = Date.now() - at <= APART_MS;
+    if (plain && isSign(event) && !opens && held.length < LONGEST) {
+      at = Date.now();
+      if (close) {
+        hold(event);
+      } else {
+        release();
+        first = event.key;
+      }
       return;
     }
-    const code = plain && event.key === "Enter" ? codeIn(held.map((key) => key.key).join("")) : null;
+    const scanned = first + held.map((key) => key.key).join("");
+    const code = plain && close && event.key === "Enter" ? codeIn(scanned) : null;
+    at = -Infinity;
     if (code === null) {
       release();
       return;
     }
-    clearTimeout(timer);
     held = [];
+    release();
     event.preventDefault();
     event.stopImmediatePropagation();
     found(code);
@@ -70,6 +82,9 @@ export function onScan(
     window.removeEventListener("keydown", hear, true);
   };
 }
+
+const modified = (event: KeyboardEvent) => event.ctrlKey || event.altKey || event.metaKey;
+const isSign = (event: KeyboardEvent) => event.key.length === 1 && event.key !== " ";
 
 const again = ({ key, code, shiftKey, repeat }: KeyboardEvent): KeyboardEventInit => ({
   key,
