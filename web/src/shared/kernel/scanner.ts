@@ -30,7 +30,6 @@ export function onScan(
   let held: KeyboardEvent[] = [];
   let timer: ReturnType<typeof setTimeout> | undefined;
   let replaying = false;
-
   const release = () => {
     clearTimeout(timer);
     const keys = held;
@@ -40,8 +39,7 @@ export function onScan(
     replaying = false;
   };
   const hold = (event: KeyboardEvent) => {
-    event.preventDefault();
-    event.stopImmediatePropagation();
+    swallow(event);
     held.push(event);
     clearTimeout(timer);
     timer = setTimeout(release, APART_MS);
@@ -71,9 +69,8 @@ export function onScan(
       return;
     }
     held = [];
-    release();
-    event.preventDefault();
-    event.stopImmediatePropagation();
+    clearTimeout(timer);
+    swallow(event);
     found(code);
   };
   window.addEventListener("keydown", hear, true);
@@ -81,6 +78,11 @@ export function onScan(
     clearTimeout(timer);
     window.removeEventListener("keydown", hear, true);
   };
+}
+
+function swallow(event: KeyboardEvent): void {
+  event.preventDefault();
+  event.stopImmediatePropagation();
 }
 
 const modified = (event: KeyboardEvent) => event.ctrlKey || event.altKey || event.metaKey;

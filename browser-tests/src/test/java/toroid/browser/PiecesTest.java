@@ -186,7 +186,8 @@ class PiecesTest extends BrowserTest {
         hold(chip("ring 6.0 mm"));
         put("forms", "hanging from it", "beaded dangle", 5);
         assertThat(length()).containsText("mm");
-        assertThat(page.getByText(Pattern.compile("mm of chain"))).isVisible();
+        assertThat(page.getByLabel("What it takes").getByText(Pattern.compile("mm of chain")))
+                .isVisible();
         saved();
         button("Make it").click();
         page.waitForURL("**/making/*");
