@@ -1,13 +1,12 @@
 import { useState } from "react";
+import { KindChoice } from "./KindChoice";
 import { Link } from "react-router";
-import { useLots, useStockKinds } from "../../api/queries";
+import { useLots } from "../../api/queries";
 import { many } from "../../quantity/format";
-import { kindWord } from "../../shared/words/stockWords";
 import { LotLabel } from "./LotLabel";
 
 /** Labels of one kind, or of all, on paper at true size. */
 export function LabelsPage() {
-  const kinds = useStockKinds().data ?? [];
   const all = useLots().data ?? [];
   const [kind, setKind] = useState("");
   const lots = all.filter((lot) => kind === "" || lot.data.kind === kind);
@@ -21,19 +20,7 @@ export function LabelsPage() {
       <h1 className="place-title no-print">Labels</h1>
       <p className="sentence no-print">
         <span>{many(lots.length, "label")} of</span>
-        <select
-          className="word-select"
-          aria-label="Labels of"
-          value={kind}
-          onChange={(event) => setKind(event.target.value)}
-        >
-          <option value="">everything</option>
-          {kinds.map((one) => (
-            <option key={one.id} value={one.id}>
-              {kindWord(one.id)}
-            </option>
-          ))}
-        </select>
+        <KindChoice label="Labels of" kind={kind} onKind={setKind} />
         <button className="action" onClick={() => window.print()}>
           print
         </button>

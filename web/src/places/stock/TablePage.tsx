@@ -1,8 +1,9 @@
 import { useState } from "react";
+import { KindChoice } from "./KindChoice";
 import { Link } from "react-router";
 import { call, fetchFile } from "../../api/client";
 import { newId } from "../../api/newId";
-import { usePreferences, useStockKinds } from "../../api/queries";
+import { usePreferences } from "../../api/queries";
 import type { TableView } from "../../api/types";
 import { many } from "../../quantity/format";
 import { say } from "../../shared/kernel/says";
@@ -90,7 +91,6 @@ export function TablePage() {
 }
 
 function Out() {
-  const kinds = useStockKinds().data ?? [];
   const [kind, setKind] = useState("");
   const save = () =>
     saveFile(kind === "" ? "stock" : kind, "csv", () =>
@@ -101,19 +101,7 @@ function Out() {
       <h2 className="text-xl font-bold mt-5">Out</h2>
       <p className="sentence">
         <span>a table (CSV) of</span>
-        <select
-          className="word-select"
-          aria-label="A table of"
-          value={kind}
-          onChange={(event) => setKind(event.target.value)}
-        >
-          <option value="">everything</option>
-          {kinds.map((one) => (
-            <option key={one.id} value={one.id}>
-              {kindWord(one.id)}
-            </option>
-          ))}
-        </select>
+        <KindChoice label="A table of" kind={kind} onKind={setKind} />
         <button className="action" onClick={() => void save()}>
           save it
         </button>

@@ -31,7 +31,8 @@ async function amountOf(lot: Kept<LotData>, kind: StockKindView, text: string): 
   if (!read) {
     return null;
   }
-  if (read.weighed) {
+  // what is counted in grams anyway is told as it is, its dish taken off already
+  if (read.weighed && kind.measure !== "MASS") {
     const weighed = await call<ScaleReading>("POST", `/api/lots/${lot.id}/weigh`, { grossG: read.number });
     return weighed.amount;
   }
