@@ -263,14 +263,19 @@ describe("the bench", () => {
     await waitFor(() => expect(asked.some((one) => one.path === "/api/usual-kit")).toBe(true));
   });
 
+  const LACKS = [
+    { lotId: "w", lot: "brass 1.63", kind: "wire", measure: "LENGTH", amount: 120 },
+    { lotId: "g", lot: "garnets", kind: "beads", measure: "PIECES", amount: 4 },
+  ];
+
   it("lists a form job with what comes next, and says what the stock lacks", async () => {
     const hand = workshop.bench.find((one) => one.name === "Cloak clasp hooks")!;
-    serve({ ...BASE, "GET /api/bench": [...workshop.bench, { ...hand, shortMm: 120 }] });
+    serve({ ...BASE, "GET /api/bench": [...workshop.bench, { ...hand, lacks: LACKS }] });
     show(<BenchPlace />);
     const begun = await screen.findByRole("region", { name: "also begun" });
     expect(begun.textContent).toContain("next: form the hook, 4 of 8");
     expect(screen.getByRole("region", { name: "What the stock lacks" }).textContent).toContain(
-      "Cloak clasp hooks lacks 120 mm of wire",
+      "Cloak clasp hooks lacks 120 mm of brass 1.63, 4 of garnets.",
     );
     const links = within(begun).getAllByRole("link", { name: "go on" });
     expect(links.map((link) => link.getAttribute("href"))).toContain(`/making/${hand.runId}`);

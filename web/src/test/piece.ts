@@ -69,6 +69,8 @@ export const PIECE: PieceAnswer = {
   weightG: 2.4,
   wireMm: 168.6,
   minutes: 14,
+  minutesWithin: 2,
+  timings: 0,
   canBeMade: true,
   worn: {
     cornerRadiusMm: 9,

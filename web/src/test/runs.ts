@@ -95,7 +95,7 @@ const NOT_BEGUN = {
   lotId: null,
   done: {},
   counts: {},
-  drawnMm: {},
+  drawn: {},
   startedAt: "2026-11-20T10:00:00Z",
   finishedAt: null,
   note: "",

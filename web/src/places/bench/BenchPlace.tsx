@@ -3,8 +3,9 @@ import { useBench, usePreferences } from "../../api/queries";
 import type { InHand } from "../../api/types";
 import { placeOfJob, nextWords, sketchWords } from "../../shared/words/jobs";
 import { operationTitle } from "../../shared/words/operationWords";
+import { amountText } from "../../shared/words/stockWords";
 import { Thread } from "../../shared/shell/StageRing";
-import { many, plain, sizeText, wireLength, type Units } from "../../quantity/format";
+import { many, plain, sizeText, type Units } from "../../quantity/format";
 import { Begin } from "./Begin";
 import { Go } from "./Go";
 import { JobPicture } from "./JobPicture";
@@ -93,7 +94,7 @@ function numberWords({ glance }: InHand, units: Units): string {
 }
 
 function Lacking({ all, units }: { all: InHand[]; units: Units }) {
-  const short = all.filter((hand) => hand.shortMm > 0 && !hand.finished);
+  const short = all.filter((hand) => hand.lacks.length > 0 && !hand.finished);
   if (short.length === 0) {
     return null;
   }
@@ -101,8 +102,15 @@ function Lacking({ all, units }: { all: InHand[]; units: Units }) {
     <section className="mt-6" aria-label="What the stock lacks">
       {short.map((hand) => (
         <p key={hand.jobId} className="care">
-          <strong>{hand.name}</strong> lacks {wireLength(hand.shortMm, units)} of wire.{" "}
-          <Link to="/stock">Look at the stock.</Link>
+          <strong>{hand.name}</strong> lacks{" "}
+          {hand.lacks.map((lack, i) => (
+            <span key={lack.lotId}>
+              {i > 0 && ", "}
+              {amountText(lack.measure, lack.amount, units)} of{" "}
+              <Link to={`/stock/lot/${lack.lotId}`}>{lack.lot}</Link>
+            </span>
+          ))}
+          .
         </p>
       ))}
     </section>

@@ -20,8 +20,8 @@ const NOT_BEGUN: Glance<"weave"> = {
   counted: 0,
   toCount: 39,
   share: 0,
-  toDrawMm: {},
-  drawsMm: {},
+  toDraw: {},
+  draws: {},
   refusal: null,
 };
 
@@ -33,7 +33,7 @@ const weave = (more: Partial<InHand>, glance: Partial<Glance<"weave">> = {}): In
     runId: null,
     finished: false,
     touchedAt: "2026-11-20T10:00:00Z",
-    shortMm: 0,
+    lacks: [],
     ...more,
     glance: { ...NOT_BEGUN, ...glance },
   }) as InHand;

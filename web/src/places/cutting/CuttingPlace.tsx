@@ -10,7 +10,7 @@ import { WireToCut } from "./WireToCut";
 /** What jobs have cut, from which spool and in which order, with least used up; ticked as it is cut. */
 export function CuttingPlace() {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const { cutting, choose, set, doneOf, setDone } = useCutting();
+  const { cutting, choose, set, measure } = useCutting();
   const lists = useCutLists(cutting.jobs, cutting.near).data;
   const all = cutting.jobs.length > 0 ? (lists?.wires ?? []) : [];
   const [lacking, setLacking] = useState<Readonly<Record<string, Lack | null>>>({});
@@ -36,16 +36,16 @@ export function CuttingPlace() {
               {...{ wire, units }}
               kerfMm={cutting.kerfMm}
               usefulMm={cutting.usefulMm}
-              done={doneOf(wire.id)}
-              onDone={(done, what) => setDone(wire.id, done, what)}
+              measured={cutting.measured}
+              onMeasured={measure}
               onNear={() => set({ near: true })}
               onLacking={lack}
             />
           ))}
           {wires.length > 0 && (
             <p className="small soft">
-              Ticks are kept on this device. Wire leaves the shelf where a job counts it: in its own run, at
-              its own step.
+              Wire leaves the shelf as a strip is ticked as cut. The job&rsquo;s own run finds it cut already
+              and takes nothing twice.
             </p>
           )}
           {cutting.jobs.length === 0 && (

@@ -2,14 +2,14 @@ import type { CuttingAssignment } from "../../api/types";
 import { toneOf } from "../../drawing/metals";
 import { wireLength, type Units } from "../../quantity/format";
 import { NumberInput } from "../../shared/shell/NumberInput";
-import { lengthNow, type WireDone } from "./cutState";
+import { lengthNow, type Measured } from "./cutState";
 import { becomes, lengthText, nameOf, type WireList } from "./cutWords";
 
 interface Props {
   strip: CuttingAssignment;
   wire: WireList;
   units: Units;
-  done: WireDone;
+  measured: Measured;
   kerfMm: number;
   usefulMm: number;
   /** What the drawing's whole width is, mm, but for what is left. */
@@ -26,9 +26,9 @@ const MOST_DRAWN = 400;
 
 /** A strip to scale, its lengths in the order they are cut, and what is left of it. */
 export function StripBar(props: Props) {
-  const { strip, wire, units, done, onTick, onMeasured } = props;
+  const { strip, wire, units, measured, onTick, onMeasured } = props;
   const spool = wire.spools.find((one) => one.id === strip.stockId);
-  const now = spool ? lengthNow(spool, done) : null;
+  const now = spool ? lengthNow(spool, measured) : null;
   return (
     <div className="strip-bar" role="group" aria-label={`From ${nameOf(wire, strip.stockId)}`}>
       <p className="strip-name">

@@ -1,39 +1,52 @@
-import { useEffect } from "react";
+import { useEffect, useState } from "react";
+import { Link } from "react-router-dom";
 import { useMetals } from "../../api/queries";
 import type { CuttingAnswer, CuttingAssignment } from "../../api/types";
 import { many, plain, sizeText, wireLength, type Units } from "../../quantity/format";
 import { failureWords } from "../../shared/words/refused";
 import type { Lack } from "./BuyFirst";
-import { cutOf, lengthNow, NOTHING_DONE, taskOf, ticked, type WireDone } from "./cutState";
+import { lengthNow, taskOf, toCut, type Measured } from "./cutState";
 import { NumberInput } from "../../shared/shell/NumberInput";
 import { becomes, lengthText, nameOf, type WireList } from "./cutWords";
 import { StripBar } from "./StripBar";
-import { useCutPlan } from "./useCutting";
+import { cutStrip, notCut, useCutPlan } from "./useCutting";
 
 interface Props {
   wire: WireList;
   units: Units;
   kerfMm: number;
   usefulMm: number;
-  done: WireDone;
-  onDone: (done: WireDone, what: string) => void;
+  measured: Measured;
+  /** A strip holds so much; null once that is known to the shelf. */
+  onMeasured: (strip: string, mm: number | null) => void;
   /** Near sizes are allowed from now on. */
   onNear: () => void;
   onLacking: (wire: string, lack: Lack | null) => void;
 }
 
 /** One wire: its strips with what is cut from each, and how good that is. */
-export function WireToCut({ wire, units, kerfMm, usefulMm, done, onDone, onNear, onLacking }: Props) {
+export function WireToCut(props: Props) {
+  const { wire, units, kerfMm, usefulMm, measured, onMeasured, onNear, onLacking } = props;
   const metal = useMetals().data?.find((one) => one.id === wire.metal)?.name ?? wire.metal;
-  const plan = useCutPlan(taskOf(wire, done, kerfMm, usefulMm));
-  const toCut = wire.lengths.reduce((sum, one) => sum + one.count - cutOf(done, one.id), 0);
-  const answer = toCut > 0 ? plan.data : undefined;
+  const plan = useCutPlan(taskOf(wire, measured, kerfMm, usefulMm));
+  const [sending, setSending] = useState(false);
+  const rest = toCut(wire);
+  const answer = rest > 0 ? plan.data : undefined;
   useLacking(wire.id, answer, onLacking);
-  const unknown = wire.spools.filter((spool) => lengthNow(spool, done) === null);
+  const unknown = wire.spools.filter((spool) => lengthNow(spool, measured) === null);
   // while it is planned anew, what is shown was planned before the last tick: a second press cuts nothing twice
-  const stale = plan.isPlaceholderData;
-  const tick = (strip: CuttingAssignment) =>
-    stale || onDone(ticked(done, strip), `cut from ${strip.stockId}`);
+  const stale = plan.isPlaceholderData || sending;
+  const tick = async (strip: CuttingAssignment) => {
+    if (stale) {
+      return;
+    }
+    setSending(true);
+    const cut = await cutStrip(wire, strip, measured, kerfMm, usefulMm);
+    if (cut && measured[strip.stockId] !== undefined) {
+      onMeasured(strip.stockId, null);
+    }
+    setSending(false);
+  };
   return (
     <section
       className="wire-to-cut"
@@ -42,34 +55,23 @@ export function WireToCut({ wire, units, kerfMm, usefulMm, done, onDone, onNear,
     >
       <WireHead {...{ wire, units, metal }} />
       {plan.error && <p className="care">{failureWords(plan.error, "The server is not answering.")}</p>}
-      <WasCut {...{ wire, units, done, onDone }} />
+      <WasCut {...{ wire, units }} />
       {answer?.assignments.map((strip, i) => (
         <StripBar
           key={`${strip.stockId} ${i}`}
-          {...{ strip, wire, units, done, kerfMm, usefulMm }}
+          {...{ strip, wire, units, measured, kerfMm, usefulMm }}
           scaleMm={longest(answer)}
-          onTick={() => tick(strip)}
-          onMeasured={(mm) =>
-            onDone(
-              { ...done, measured: { ...done.measured, [strip.stockId]: mm } },
-              `measured ${strip.stockId}`,
-            )
-          }
+          onTick={() => void tick(strip)}
+          onMeasured={(mm) => onMeasured(strip.stockId, mm)}
         />
       ))}
-      {toCut === 0 && <p className="all-cut">All of it is cut.</p>}
+      {rest === 0 && <p className="all-cut">All of it is cut.</p>}
       {answer && <Lacking {...{ answer, wire, units, onNear }} />}
       {answer && answer.assignments.length > 0 && (
         <HowGood {...{ answer, units }} looking={plan.looking} onLeave={plan.leave} />
       )}
       {unknown.map((spool) => (
-        <Unmeasured
-          key={spool.id}
-          name={spool.name}
-          onMeasured={(mm) =>
-            onDone({ ...done, measured: { ...done.measured, [spool.id]: mm } }, `measured ${spool.id}`)
-          }
-        />
+        <Unmeasured key={spool.id} name={spool.name} onMeasured={(mm) => onMeasured(spool.id, mm)} />
       ))}
     </section>
   );
@@ -94,28 +96,24 @@ function WireHead({ wire, units, metal }: Pick<Props, "wire" | "units"> & { meta
 
 const longest = (answer: CuttingAnswer) => Math.max(...answer.assignments.map((one) => one.usedMm));
 
-type WasCutProps = Pick<Props, "wire" | "units" | "done" | "onDone">;
-
-/** Strips ticked as cut; the last can be taken back. */
-function WasCut({ wire, units, done, onDone }: WasCutProps) {
-  return done.cut.map((strip, i) => (
-    <p className="was-cut small" key={`${strip.stockId} ${i}`}>
-      <span aria-hidden="true">✓</span> cut from {nameOf(wire, strip.stockId)}:{" "}
-      {strip.cuts.map((one) => `${one.count} × ${lengthText(wire, one.pieceId, units)}`).join(", ")}; left{" "}
-      {wireLength(strip.leftMm, units)}
-      {i === done.cut.length - 1 && (
+/** Strips ticked as cut, the newest first; each can be taken back as long as nothing of it is used. */
+function WasCut({ wire, units }: Pick<Props, "wire" | "units">) {
+  return wire.cuts.map((cut) => (
+    <p className="was-cut small" key={cut.id}>
+      <span aria-hidden="true">✓</span> cut from {nameOf(wire, cut.strip)}:{" "}
+      {cut.lengths
+        .map((one) => `${one.count} × ${sizeText(one.lengthMm, units, 1)} ${becomes(wire, one.id)}`.trim())
+        .join(", ")}
+      {cut.leftMm > 0 && `; left ${wireLength(cut.leftMm, units)}`}
+      {cut.offcutId && (
         <>
-          <button
-            className="quiet no-print"
-            onClick={() => onDone({ ...done, cut: done.cut.slice(0, -1) }, "not cut after all")}
-          >
-            not cut after all
-          </button>
-          <button className="quiet no-print" onClick={() => onDone(NOTHING_DONE, "cut anew")}>
-            begin this wire anew
-          </button>
+          {" "}
+          <Link to={`/stock/lot/${cut.offcutId}`}>its lot and label</Link>
         </>
       )}
+      <button className="quiet no-print" onClick={() => void notCut(cut.id)}>
+        not cut after all
+      </button>
     </p>
   ));
 }

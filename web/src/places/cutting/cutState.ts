@@ -2,55 +2,67 @@
 import type { CutLists, CuttingAssignment, CuttingQuestion } from "../../api/types";
 
 type WireList = CutLists["wires"][number];
-type Count = CuttingAssignment["cuts"][number];
+type Spool = WireList["spools"][number];
 
-/** A strip that was cut from, as it was ticked. */
-export interface CutStrip {
-  stockId: string;
-  cuts: readonly Count[];
-  leftMm: number;
-}
+/** What strips turned out to hold, mm by strip: kept on this device until they are cut. */
+export type Measured = Readonly<Record<string, number>>;
 
-/** Of one wire: strips ticked as cut, in that order, and what a spool turned out to hold. */
-export interface WireDone {
-  cut: readonly CutStrip[];
-  measured: Readonly<Record<string, number>>;
-}
+/** How long a strip is now: as measured, else as the shelf says; null where nobody knows. */
+export const lengthNow = (spool: Spool, measured: Measured): number | null =>
+  measured[spool.id] ?? spool.lengthMm;
 
-export const NOTHING_DONE: WireDone = { cut: [], measured: {} };
-
-/** How many of a length are cut already. */
-export const cutOf = (done: WireDone, id: string): number =>
-  done.cut.reduce((sum, strip) => sum + (strip.cuts.find((one) => one.pieceId === id)?.count ?? 0), 0);
-
-/** How long a spool is now: as measured, else as its last cut left it, else as the shelf says; null where nobody knows. */
-export function lengthNow(spool: WireList["spools"][number], done: WireDone): number | null {
-  const last = done.cut.filter((strip) => strip.stockId === spool.id).at(-1);
-  return done.measured[spool.id] ?? last?.leftMm ?? spool.lengthMm;
-}
+/** How many of the wire's lengths are still to be cut. */
+export const toCut = (list: WireList): number =>
+  list.lengths.reduce((sum, one) => sum + Math.max(0, one.count - one.cut), 0);
 
 /** The task as it stands now. */
-export function taskOf(list: WireList, done: WireDone, kerfMm: number, usefulMm: number): CuttingQuestion {
+export function taskOf(
+  list: WireList,
+  measured: Measured,
+  kerfMm: number,
+  usefulMm: number,
+): CuttingQuestion {
   return {
     stock: list.spools.flatMap((spool) => {
-      const lengthMm = lengthNow(spool, done);
+      const lengthMm = lengthNow(spool, measured);
       return lengthMm === null || lengthMm <= 0 ? [] : [{ id: spool.id, lengthMm, offcut: spool.offcut }];
     }),
     pieces: list.lengths.map((one) => ({
       id: one.id,
       lengthMm: one.lengthMm,
-      count: Math.max(0, one.count - cutOf(done, one.id)),
+      count: Math.max(0, one.count - one.cut),
     })),
     kerfMm,
     usefulOffcutMm: usefulMm,
   };
 }
 
-/** Ticks a strip as cut. What the spool was measured to hold holds no longer. */
-export function ticked(done: WireDone, strip: CuttingAssignment): WireDone {
-  const measured = Object.fromEntries(Object.entries(done.measured).filter(([id]) => id !== strip.stockId));
+/** A strip of a plan, as it is told to have been cut; null where its lot or its length is no longer known. */
+export function cutGiven(
+  id: string,
+  list: WireList,
+  strip: CuttingAssignment,
+  measured: Measured,
+  kerfMm: number,
+  usefulMm: number,
+) {
+  const spool = list.spools.find((one) => one.id === strip.stockId);
+  const heldMm = spool ? lengthNow(spool, measured) : null;
+  if (!spool || heldMm === null) {
+    return null;
+  }
   return {
-    cut: [...done.cut, { stockId: strip.stockId, cuts: strip.cuts, leftMm: strip.leftMm }],
-    measured,
+    id,
+    lotId: spool.lot,
+    strip: spool.id,
+    heldMm,
+    kerfMm,
+    usefulMm,
+    lengths: strip.cuts.flatMap((cut) => {
+      const length = list.lengths.find((one) => one.id === cut.pieceId);
+      return length
+        ? [{ id: length.id, jobId: length.job, lengthMm: length.lengthMm, count: cut.count }]
+        : [];
+    }),
   };
 }

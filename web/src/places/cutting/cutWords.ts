@@ -5,7 +5,11 @@ import { many, sizeText, type Units } from "../../quantity/format";
 export type WireList = CutLists["wires"][number];
 
 export const nameOf = (wire: WireList, spoolId: string): string =>
-  wire.spools.find((one) => one.id === spoolId)?.name ?? "a spool no longer kept";
+  (
+    wire.spools.find((one) => one.id === spoolId) ??
+    wire.spools.find((one) => one.lot === spoolId.split("/")[0])
+  )?.name.replace(/, length \d+$/, (number) => (wire.spools.some((one) => one.id === spoolId) ? number : "")) ??
+  "a spool no longer kept";
 
 export function lengthText(wire: WireList, id: string, units: Units): string {
   const length = wire.lengths.find((one) => one.id === id);

@@ -3,7 +3,7 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import { serve, show } from "../../test/app";
 import { BuyFirst } from "./BuyFirst";
 import type { CutLists } from "../../api/types";
-import { cutOf, lengthNow, NOTHING_DONE, taskOf, ticked } from "./cutState";
+import { cutGiven, lengthNow, taskOf, toCut } from "./cutState";
 
 type WireList = CutLists["wires"][number];
 
@@ -13,10 +13,11 @@ const WIRE: WireList = {
   diameterMm: 1,
   lengthMm: 560,
   lengths: [
-    { id: "j/0", job: "j", jobName: "Hooks", name: "s-hook", rings: 0, lengthMm: 45, count: 8 },
-    { id: "j/1", job: "j", jobName: "Hooks", name: "pin", rings: 0, lengthMm: 50, count: 4 },
+    { id: "j/0", job: "j", jobName: "Hooks", name: "s-hook", rings: 0, lengthMm: 45, count: 8, cut: 0 },
+    { id: "j/1", job: "j", jobName: "Hooks", name: "pin", rings: 0, lengthMm: 50, count: 4, cut: 0 },
   ],
   nearMm: [],
+  cuts: [],
   spools: [
     { id: "a", lot: "a", name: "A spool", lengthMm: 3000, offcut: false },
     { id: "b", lot: "b", name: "An end", lengthMm: null, offcut: false },
@@ -33,35 +34,42 @@ const STRIP = {
 
 describe("what is left to cut", () => {
   it("is all of it, from every spool whose length is known", () => {
-    const task = taskOf(WIRE, NOTHING_DONE, 0.3, 30);
+    const task = taskOf(WIRE, {}, 0.3, 30);
     expect(task.stock).toEqual([{ id: "a", lengthMm: 3000, offcut: false }]);
     expect(task.pieces.map((one) => one.count)).toEqual([8, 4]);
     expect(task).toMatchObject({ kerfMm: 0.3, usefulOffcutMm: 30 });
+    expect(toCut(WIRE)).toBe(12);
   });
 
-  it("is less by what was ticked, from what that left of the spool", () => {
-    const done = ticked(NOTHING_DONE, STRIP);
-    const task = taskOf(WIRE, done, 0, 30);
-    expect(task.stock).toEqual([{ id: "a", lengthMm: 2640, offcut: false }]);
-    expect(task.pieces.map((one) => one.count)).toEqual([0, 4]);
-    expect(cutOf(done, "j/0")).toBe(8);
+  it("is less by what is cut, and never less than nothing", () => {
+    const wire = { ...WIRE, lengths: WIRE.lengths.map((one, i) => ({ ...one, cut: [8, 9][i]! })) };
+    expect(taskOf(wire, {}, 0, 30).pieces.map((one) => one.count)).toEqual([0, 0]);
+    expect(toCut(wire)).toBe(0);
   });
 
-  it("goes by what a spool was measured to hold, until it is cut from", () => {
-    const measured = { ...NOTHING_DONE, measured: { a: 700, b: 120 } };
+  it("goes by what a spool was measured to hold", () => {
+    const measured = { a: 700, b: 120 };
     expect(WIRE.spools.map((spool) => lengthNow(spool, measured))).toEqual([700, 120]);
-    const cut = ticked(measured, { ...STRIP, leftMm: 340 });
-    expect(WIRE.spools.map((spool) => lengthNow(spool, cut))).toEqual([340, 120]);
+    expect(taskOf(WIRE, { a: 0 }, 0, 30).stock).toEqual([]);
+  });
+});
+
+describe("a strip that is cut", () => {
+  it("is told with its lot, what it held, and each length for its job", () => {
+    expect(cutGiven("c", WIRE, STRIP, { a: 700 }, 0.3, 30)).toEqual({
+      id: "c",
+      lotId: "a",
+      strip: "a",
+      heldMm: 700,
+      kerfMm: 0.3,
+      usefulMm: 30,
+      lengths: [{ id: "j/0", jobId: "j", lengthMm: 45, count: 8 }],
+    });
   });
 
-  it("is never less than nothing, whatever became of the job meanwhile", () => {
-    const done = ticked(NOTHING_DONE, { ...STRIP, cuts: [{ pieceId: "j/0", count: 11 }] });
-    expect(taskOf(WIRE, done, 0, 30).pieces[0]?.count).toBe(0);
-  });
-
-  it("has no strip that is used up", () => {
-    const done = ticked(NOTHING_DONE, { ...STRIP, leftMm: 0 });
-    expect(taskOf(WIRE, done, 0, 30).stock).toEqual([]);
+  it("is not told where nobody knows what it held", () => {
+    expect(cutGiven("c", WIRE, { ...STRIP, stockId: "b" }, {}, 0, 30)).toBeNull();
+    expect(cutGiven("c", WIRE, { ...STRIP, stockId: "gone" }, {}, 0, 30)).toBeNull();
   });
 });
 

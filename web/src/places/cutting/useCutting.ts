@@ -1,9 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { call } from "../../api/client";
-import type { CutLists, CuttingAnswer, CuttingQuestion } from "../../api/types";
+import { newId } from "../../api/newId";
+import { changed } from "../../api/queries";
+import type { CutLists, CuttingAnswer, CuttingAssignment, CuttingQuestion } from "../../api/types";
 import { useKeptChoice } from "../../shared/kernel/keptChoice";
-import { NOTHING_DONE, type WireDone } from "./cutState";
+import { say } from "../../shared/kernel/says";
+import { remember } from "../../shared/kernel/undo";
+import { failureWords } from "../../shared/words/refused";
+import { cutGiven, type Measured } from "./cutState";
 
 interface Cutting {
   jobs: readonly string[];
@@ -11,14 +16,15 @@ interface Cutting {
   usefulMm: number;
   /** Whether wire of nearly the size stands for it. */
   near: boolean;
-  done: Readonly<Record<string, WireDone>>;
+  measured: Measured;
 }
 
-const FIRST: Cutting = { jobs: [], kerfMm: 0, usefulMm: 30, near: false, done: {} };
+const FIRST: Cutting = { jobs: [], kerfMm: 0, usefulMm: 30, near: false, measured: {} };
 
-/** What is cut for, how, and what is cut already: kept on this device, each change one step back. */
+/** What is cut for and how: kept on this device, each change one step back. */
 export function useCutting() {
-  const [cutting, keep] = useKeptChoice<Cutting>("cutting", FIRST);
+  const [kept, keep] = useKeptChoice<Cutting>("cutting", FIRST);
+  const cutting = { ...FIRST, ...kept };
   return {
     cutting,
     choose: (id: string, chosen: boolean) =>
@@ -28,10 +34,61 @@ export function useCutting() {
       ),
     set: (patch: Partial<Pick<Cutting, "kerfMm" | "usefulMm" | "near">>) =>
       keep(patch, Object.keys(patch).join()),
-    doneOf: (wire: string) => cutting.done[wire] ?? NOTHING_DONE,
-    setDone: (wire: string, done: WireDone, what: string) =>
-      keep({ done: { ...cutting.done, [wire]: done } }, what),
+    /** A strip turned out to hold so much; null once it is cut. */
+    measure: (strip: string, mm: number | null) =>
+      keep(
+        {
+          measured: Object.fromEntries(
+            Object.entries({ ...cutting.measured, [strip]: mm }).filter(([, one]) => one !== null),
+          ) as Measured,
+        },
+        `measured ${strip}`,
+      ),
   };
+}
+
+const cutChanged = () => changed("cutting", "lots", "spools", "bench", "sheet", "stocktakings");
+
+/** Tells that a strip is cut: wire leaves the shelf. One step back brings it there again. */
+export async function cutStrip(
+  wire: CutLists["wires"][number],
+  strip: CuttingAssignment,
+  measured: Measured,
+  kerfMm: number,
+  usefulMm: number,
+): Promise<boolean> {
+  const given = cutGiven(newId(), wire, strip, measured, kerfMm, usefulMm);
+  if (!given) {
+    return false;
+  }
+  try {
+    await call("POST", "/api/cutting/cuts", given);
+  } catch (failure) {
+    say(failureWords(failure, "The server is not answering; the strip is not ticked."));
+    return false;
+  } finally {
+    cutChanged();
+  }
+  let id = given.id;
+  remember(
+    "cut a strip",
+    () => void notCut(id),
+    () => {
+      id = newId();
+      void call("POST", "/api/cutting/cuts", { ...given, id }).finally(cutChanged);
+    },
+  );
+  return true;
+}
+
+/** It was not cut after all. */
+export async function notCut(id: string): Promise<void> {
+  try {
+    await call("POST", `/api/cutting/cuts/${id}/undo`);
+  } catch (failure) {
+    say(failureWords(failure, "The server is not answering; nothing was taken back."));
+  }
+  cutChanged();
 }
 
 /** What the jobs have cut, wire by wire. */

@@ -6,6 +6,7 @@ import { cautionWords } from "../../shared/words/words";
 import { operationTitle, waitWords } from "../../shared/words/operationWords";
 import { FAMILIES } from "./families";
 import { FooterMiddle } from "./FooterMiddle";
+import { FromShelf } from "./FromShelf";
 import { MeasureEntry } from "./MeasureEntry";
 import { RunDone } from "./RunDone";
 import { RunFooter } from "./RunFooter";
@@ -93,6 +94,7 @@ function InHand({ run, operation, place }: { run: Kept<RunData>; operation: Oper
       <div>
         <h1>{Title ? <Title {...props} /> : operationTitle(operation)}</h1>
         <Words {...props} />
+        <FromShelf operation={operation} copies={Math.max(1, place.copies)} />
         {operation.cautions.map((caution) => (
           <p key={caution} className="caution">
             {cautionWords(caution)}

@@ -73,7 +73,7 @@ function run(done: Record<string, number>, counts: Record<string, number>): Kept
       done,
       counts,
       note: "",
-      drawnMm: {},
+      drawn: {},
       startedAt: "",
       finishedAt: null,
     } as unknown as RunData,

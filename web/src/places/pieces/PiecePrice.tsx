@@ -2,7 +2,7 @@ import { useState } from "react";
 import { fetchFile } from "../../api/client";
 import { useMetals, usePreferences } from "../../api/queries";
 import type { Choices, Kept, PieceAnswer, PieceJobData, PriceView, Rates } from "../../api/types";
-import { many, minutesText, sizeText, type Units } from "../../quantity/format";
+import { many, mass, minutesText, sizeText, type Units } from "../../quantity/format";
 import { saveFile } from "../../shared/kernel/takeAway";
 import { useEditor } from "../../shared/kernel/useEditor";
 import { NumberInput } from "../../shared/shell/NumberInput";
@@ -70,6 +70,12 @@ function Lines({ price, piece, units }: { price: PriceView } & Omit<Props, "data
     if (line.kind === "HANDS") {
       return `hands, about ${minutesText(line.amount)}`;
     }
+    if (line.kind === "SOLDER") {
+      return `solder, about ${mass(line.amount)}`;
+    }
+    if (line.kind === "CONSUMABLES") {
+      return "flux, pickle and the like";
+    }
     if (line.kind === "WIRE") {
       const wire = piece.wires[line.at];
       return wire
@@ -118,6 +124,7 @@ function Sums({ price }: { price: PriceView }) {
 
 const RATES: readonly [keyof Rates, string, string][] = [
   ["perHour", "an hour of hands", ""],
+  ["consumablesEach", "used up on each", ""],
   ["overheadPercent", "overhead", "%"],
   ["marginPercent", "margin, of what is asked", "%"],
   ["taxPercent", "tax", "%"],
@@ -143,7 +150,7 @@ function RateFields({ kept }: { kept: Kept<Choices> }) {
             unit={unit}
             decimals={unit === "" ? 2 : 1}
             step={1}
-            value={rates[id]}
+            value={rates[id] ?? 0}
             onChange={(to) => editor.change({ rates: { ...rates, [id]: to } }, word)}
           />
         </label>

@@ -1,6 +1,6 @@
 import { useMetals } from "../../api/queries";
 import type { PieceAnswer } from "../../api/types";
-import { mass, minutesText, sizeText, wireLength, type Units } from "../../quantity/format";
+import { many, mass, minutesText, plain, sizeText, wireLength, type Units } from "../../quantity/format";
 import { boughtWords, partAt } from "../../shared/words/pieceWords";
 
 interface TableProps {
@@ -28,7 +28,12 @@ export function Takes({ piece, units }: TableProps) {
       <p className="figure-line">
         <span className="figure-name">
           at the bench{piece.pair && ", both"}
-          <small> a guess: half or twice as long, as hands go</small>
+          <small>
+            {" "}
+            {piece.timings === 0
+              ? "a guess: half or twice as long, as hands go"
+              : `within ${plain(piece.minutesWithin, 1)} times, by ${many(piece.timings, "timed copy", "timed copies")} of yours`}
+          </small>
         </span>
         <span className="figure-value">{minutesText(piece.minutes)}</span>
       </p>

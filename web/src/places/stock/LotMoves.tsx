@@ -1,4 +1,4 @@
-import { useMoves, useNotebook, usePreferences } from "../../api/queries";
+import { useBench, useMoves, useNotebook, usePreferences } from "../../api/queries";
 import type { StockKindView, StockMove } from "../../api/types";
 import { day } from "../../quantity/format";
 import { MOVED, movedText } from "../../shared/words/stockWords";
@@ -11,11 +11,19 @@ export function LotMoves({ lot, kind }: { lot: string; kind: StockKindView }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const moves = useMoves(lot).data ?? [];
   const runs = useNotebook().data ?? [];
+  const jobs = useBench().data ?? [];
+  const madeIn = (move: StockMove) => runs.find((run) => run.runId === move.runId)?.name;
   const words = (move: StockMove) =>
     move.why === "USED"
-      ? (runs.find((run) => run.runId === move.runId)?.name ?? MOVED.USED)
-      : `${MOVED[move.why]}${move.note ? `, ${move.note}` : ""}`;
-  const byHand = (move: StockMove) => !move.undone && move.why !== "USED" && move.why !== "UNDONE";
+      ? (madeIn(move) ?? MOVED.USED)
+      : [
+          MOVED[move.why],
+          move.note,
+          move.runId ? madeIn(move) : jobs.find((job) => job.jobId === move.jobId)?.name,
+        ]
+          .filter(Boolean)
+          .join(", ");
+  const byHand = (move: StockMove) => !move.undone && move.byHand;
   if (moves.length === 0) {
     return null;
   }

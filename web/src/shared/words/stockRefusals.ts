@@ -24,6 +24,9 @@ export const STOCK_REFUSALS = {
   "place-too-long": (said) => `A place has at most ${said.number("most", 0)} characters. Shorten it.`,
   "no-offcut-of-this": () => "Offcuts are made of wire whose length is known. Count it first.",
   "offcut-in-use": () => "That offcut was used or counted since. Count both lots instead.",
+  "cut-in-use": () => "A run has used what was cut here. Take its step back first.",
+  "strip-too-short": (said) =>
+    `The strip holds ${said.number("heldMm", 1) || said.value} mm and all of this needs ${said.number("needsMm", 1)} mm. Measure it again, or cut less of it.`,
   "unknown-lot-code": (said) => `No lot has the code "${said.value}". Check it against its label.`,
   "lot-of-other-kind": (said) => `The lot with that code is ${said.text("kept")}, not ${said.value}. ${mend}`,
   "no-stock-table": () => "This is no table: commas between the columns, one name for each. Check the file.",

@@ -38,6 +38,9 @@ export const MOVED: Record<StockMove["why"], string> = {
   RETURNED: "came back",
   LOST: "lost or spoilt",
   SPLIT: "cut off as an offcut",
+  CUT: "cut",
+  CUT_AWAY: "fell away as it was cut",
+  WAS_CUT: "was cut before",
   UNDONE: "taken back",
 };
 

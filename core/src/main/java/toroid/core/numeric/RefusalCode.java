@@ -71,6 +71,7 @@ public enum RefusalCode implements Code {
     NO_FREE_END,
     NO_JOINT,
     NO_RINGS_TO_CUT,
+    STRIP_TOO_SHORT,
     NO_SUCH_OPERATION,
     NO_SUCH_WIRE,
     NO_WAY,

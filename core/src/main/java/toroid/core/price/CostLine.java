@@ -4,8 +4,8 @@ package toroid.core.price;
  * One thing that costs something.
  *
  * @param kind what it is
- * @param at which of the wires, of the bought things; 0 for hands
- * @param amount of material, in its measure's unit, what comes back taken off; of hands, minutes
+ * @param at which of the wires, of the bought things; 0 for all else
+ * @param amount of material, in its measure's unit, what comes back taken off; of consumables, copies; of hands, minutes
  * @param cost in the workshop's money; null where no price is known
  */
 public record CostLine(Kind kind, int at, double amount, Double cost) {
@@ -13,6 +13,8 @@ public record CostLine(Kind kind, int at, double amount, Double cost) {
     public enum Kind {
         WIRE,
         BOUGHT,
+        SOLDER,
+        CONSUMABLES,
         HANDS
     }
 }

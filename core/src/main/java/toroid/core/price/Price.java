@@ -2,12 +2,13 @@ package toroid.core.price;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 
 /**
- * What a batch costs and what is asked for it. With material {@code M} and hands {@code H}: overhead {@code O = o (M + H)}, cost
+ * What a batch costs and what is asked for it. With material {@code M}, consumables in it, and hands {@code H}: overhead {@code O = o (M + H)}, cost
  * {@code C = M + H + O}, before tax {@code N = C / (1 − m)}, so that the margin {@code m} is a share of what is asked and not of what it
  * cost, tax {@code T = t N}, price {@code N + T}. Exact; common practice in the trade names both kinds of margin, this is the one
  * bookkeepers mean.
@@ -33,7 +34,11 @@ public record Price(
     /** @param lines those of hands without a cost: they are reckoned by the hour here */
     public static Price of(List<CostLine> lines, int copies, Rates rates) {
         Checks.within("copies", copies, 1, 100_000, Unit.COPIES, Remedy.SPLIT_THE_JOB);
-        List<CostLine> costed = lines.stream()
+        Stream<CostLine> used = rates.consumablesEach() == 0
+                ? Stream.of()
+                : Stream.of(new CostLine(
+                        CostLine.Kind.CONSUMABLES, 0, copies, Double.valueOf(copies * rates.consumablesEach())));
+        List<CostLine> costed = Stream.concat(lines.stream(), used)
                 .map(line -> line.kind() == CostLine.Kind.HANDS
                         ? new CostLine(line.kind(), line.at(), line.amount(), line.amount() / MINUTES * rates.perHour())
                         : line)

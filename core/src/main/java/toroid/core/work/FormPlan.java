@@ -5,11 +5,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import toroid.core.form.Family;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormStep;
+import toroid.core.form.HandTime;
 import toroid.core.quantity.Note;
 import toroid.core.quantity.NoteCode;
+import toroid.core.stock.Draw;
 
 /** The steps of a form in the order hands do them, with what they take from stock, what can be measured, and the usual cautions. */
 public final class FormPlan {
@@ -61,9 +65,18 @@ public final class FormPlan {
     /**
      * @param work the steps of one copy, in order
      * @param finished null where the finished length follows from the bends
+     * @param beads taken for one copy: as they are threaded, or with the last step
      */
     public static Plan of(
-            List<FormingStep> work, FormInfo info, List<Cut> cuts, Finished finished, int copies, int perGroup) {
+            List<FormingStep> work,
+            FormInfo info,
+            List<Cut> cuts,
+            Finished finished,
+            List<Draw> beads,
+            int copies,
+            int perGroup) {
+        int threaded = threaded(work);
+        double minutes = HandTime.seconds(work.stream().map(FormingStep::step).toList()) / 60;
         var operations = new ArrayList<Operation>();
         for (int i = 0; i < work.size(); i++) {
             FormStep step = work.get(i).step();
@@ -76,12 +89,11 @@ public final class FormPlan {
                     1,
                     true,
                     i == 0 ? Set.of() : Set.of("step-" + i),
-                    step.kind() == FormStep.Kind.CUT && cut != null && cut.lot() != null
-                            ? List.of(new Draw(cut.lot(), cut.lengthToCutMm()))
-                            : List.of(),
+                    i == threaded ? both(draws(step, cut), beads) : draws(step, cut),
                     measurable(
                             step,
-                            new Measuring(info.id(), cut != null || cuts.isEmpty() ? cut : cuts.get(0), finished)),
+                            new Measuring(
+                                    info.id(), cut != null || cuts.isEmpty() ? cut : cuts.get(0), finished, minutes)),
                     cautions(step, info.family()),
                     step.kind() == FormStep.Kind.GLUE ? Wait.GLUE : null,
                     work.get(i)));
@@ -89,12 +101,34 @@ public final class FormPlan {
         return new Plan(operations, copies, perGroup);
     }
 
+    /** The first step at which beads go on. */
+    private static int threaded(List<FormingStep> work) {
+        return IntStream.range(0, work.size())
+                .filter(i -> work.get(i).step().kind() == FormStep.Kind.THREAD)
+                .findFirst()
+                .orElse(work.size() - 1);
+    }
+
+    private static List<Draw> draws(FormStep step, Cut cut) {
+        return step.kind() == FormStep.Kind.CUT && cut != null && cut.lot() != null
+                ? List.of(new Draw(cut.lot(), cut.lengthToCutMm()))
+                : List.of();
+    }
+
+    private static List<Draw> both(List<Draw> wire, List<Draw> beads) {
+        return Stream.concat(wire.stream(), beads.stream()).toList();
+    }
+
     private static Cut cutOf(List<Cut> cuts, String wire) {
         return cuts.stream().filter(cut -> cut.name().equals(wire)).findFirst().orElse(null);
     }
 
-    /** What a step's measurements belong to. */
-    private record Measuring(String formId, Cut cut, Finished finished) {
+    /**
+     * What a step's measurements belong to.
+     *
+     * @param minutes a copy takes, as stated
+     */
+    private record Measuring(String formId, Cut cut, Finished finished, double minutes) {
         Measurable of(String quantity, String unit, Double planned, Map<String, Object> more) {
             var context = new HashMap<String, Object>(more);
             context.put("formId", formId);
@@ -147,7 +181,7 @@ public final class FormPlan {
             measurable.add(at.of("OFFCUT", "mm", over, at.tails()));
             measurable.add(at.of("SHORT", "mm", over, at.tails()));
         }
-        measurable.add(at.of("MINUTES", "min", null, Map.of()));
+        measurable.add(at.of("MINUTES", "min", at.minutes(), Map.of()));
         return measurable;
     }
 

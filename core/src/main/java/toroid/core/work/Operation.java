@@ -7,6 +7,7 @@ import java.util.TreeSet;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.stock.Draw;
 
 /**
  * One thing the hands do.
@@ -49,6 +50,11 @@ public record Operation(
     static Operation counted(
             String id, String part, Stage stage, String verb, int times, Set<String> after, Detail detail) {
         return new Operation(id, part, stage, verb, times, true, after, List.of(), List.of(), List.of(), null, detail);
+    }
+
+    /** The same, taking that from stock for one copy. */
+    Operation taking(List<Draw> taken) {
+        return new Operation(id, part, stage, verb, times, counted, after, taken, measurable, cautions, waits, detail);
     }
 
     /** The same with a caution shown. */

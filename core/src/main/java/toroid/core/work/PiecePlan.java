@@ -2,16 +2,15 @@ package toroid.core.work;
 
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 import toroid.core.piece.AssemblyStep;
+import toroid.core.piece.PieceDraws;
 import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceWork;
-import toroid.core.piece.part.PartSpec;
+import toroid.core.piece.Supply;
 import toroid.core.piece.part.PartWork;
 
 /**
@@ -26,81 +25,65 @@ public final class PiecePlan {
     /**
      * A few counted operations, however many parts there are.
      *
+     * @param supply what it takes from the shelf, all but its rings: they are wound or taken as they are
      * @throws Refusal when a joint of it cannot be made, or something does not go in
      */
-    public static Plan of(PieceWork work, boolean pair) {
+    public static Plan of(PieceWork work, boolean pair, Supply supply) {
         if (!work.canBeMade()) {
             throw Refusal.of(RefusalCode.PIECE_CANNOT_BE_JOINED, "piece", null);
         }
+        int copies = pair ? 2 : 1;
+        var taken = new PieceDraws(work, copies, supply);
         var operations = new ArrayList<Operation>();
         int size = 0;
         for (PieceLists.Rings rings : PieceLists.of(work, false, 0).rings()) {
             size++;
-            Set<String> after = readied(operations, size, rings);
+            Set<String> after = readied(operations, size, rings, taken);
             handled(operations, "close-" + size, PartsHandled.Kind.CLOSE_FIRST, rings, rings.preClosed(), after);
             if (rings.soldered() && rings.preClosed() > 0) {
                 var kind = PartsHandled.Kind.SOLDER_FIRST;
                 var solder = ringsHandled(kind, rings, rings.preClosed(), null);
                 operations.add(operation("solder-" + size, "ring", Stage.JOIN, Set.of("close-" + size), solder)
+                        .taking(taken.solder(Supply.Grade.HARD, rings.preClosed()))
                         .with(Caution.TORCH));
             }
             int opened = rings.count() - rings.preClosed();
             handled(operations, "open-" + size, PartsHandled.Kind.OPEN_FIRST, rings, opened, after);
         }
-        for (Map.Entry<PartSpec, List<Integer>> made : made(work).entrySet()) {
-            int first = made.getValue().get(0);
+        for (List<Integer> same : taken.parts().values()) {
+            int first = same.get(0);
             PartWork part = work.parts().get(first);
             double wire = part.takes().cuts().stream()
                     .mapToDouble(PartWork.Cut::diameterMm)
                     .findFirst()
                     .orElse(0);
-            var detail = new PartsHandled(
-                    PartsHandled.Kind.MAKE,
-                    part.name(),
-                    first,
-                    wire,
-                    0,
-                    made.getValue().size());
-            operations.add(operation("make-" + first, part.name(), Stage.FORM, Set.of(), detail));
+            var detail = new PartsHandled(PartsHandled.Kind.MAKE, part.name(), first, wire, 0, same.size());
+            operations.add(operation("make-" + first, part.name(), Stage.FORM, Set.of(), detail)
+                    .taking(taken.made(part, same.size())));
             if (part.domedMm() > 0) {
                 var domed = new PartsHandled(
-                        PartsHandled.Kind.DOME,
-                        part.name(),
-                        first,
-                        wire,
-                        0,
-                        made.getValue().size(),
-                        part.domedMm());
+                        PartsHandled.Kind.DOME, part.name(), first, wire, 0, same.size(), part.domedMm());
                 operations.add(operation("dome-" + first, part.name(), Stage.FORM, Set.of("make-" + first), domed));
             }
         }
+        join(operations, work, taken);
+        return new Plan(operations, copies, copies);
+    }
+
+    private static void join(List<Operation> operations, PieceWork work, PieceDraws taken) {
         int joins = work.joining().size();
         if (joins > 0) {
             Set<String> before = new HashSet<>();
             operations.forEach(one -> before.add(one.id()));
             var detail = new PartsHandled(PartsHandled.Kind.PUT_TOGETHER, "", -1, 0, 0, joins);
+            Operation join = operation(JOIN, "", Stage.JOIN, before, detail).taking(taken.joined());
             boolean torch = work.steps().stream().anyMatch(step -> step.act() == AssemblyStep.Act.SOLDER_ROUND);
-            Operation join = operation(JOIN, "", Stage.JOIN, before, detail);
             operations.add(torch ? join.with(Caution.TORCH) : join);
         }
-        int copies = pair ? 2 : 1;
-        return new Plan(operations, copies, copies);
-    }
-
-    /** What hands make, the same ones together, by their places. */
-    private static Map<PartSpec, List<Integer>> made(PieceWork work) {
-        Map<PartSpec, List<Integer>> made = new LinkedHashMap<>();
-        for (int i = 0; i < work.parts().size(); i++) {
-            PartSpec spec = work.parts().get(i).spec();
-            if (spec.isMade()) {
-                made.computeIfAbsent(spec, any -> new ArrayList<>()).add(i);
-            }
-        }
-        return made;
     }
 
     /** Rings that are hammered are so as they come off the coil, closed; a bead goes on after that. */
-    private static Set<String> readied(List<Operation> operations, int size, PieceLists.Rings rings) {
+    private static Set<String> readied(List<Operation> operations, int size, PieceLists.Rings rings, PieceDraws taken) {
         Set<String> after = Set.of();
         if (rings.hammeredMm() != null) {
             String id = "hammer-" + size;
@@ -118,7 +101,7 @@ public final class PiecePlan {
         if (rings.beadMm() != null) {
             String id = "bead-" + size;
             var detail = ringsHandled(PartsHandled.Kind.BEAD_FIRST, rings, rings.count(), rings.beadMm());
-            operations.add(operation(id, "ring", Stage.JOIN, after, detail));
+            operations.add(operation(id, "ring", Stage.JOIN, after, detail).taking(taken.onRings(rings)));
             after = Set.of(id);
         }
         return after;

@@ -11,6 +11,7 @@ import org.jgrapht.graph.DirectedAcyclicGraph;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.stock.Draw;
 
 /**
  * What is to be done to make something: operations, and what must come before what. They are listed in an order that keeps to it.
@@ -95,7 +96,7 @@ public record Plan(List<Operation> operations, int copies, int perGroup) {
                         .sum();
     }
 
-    /** What all copies take from stock, mm by lot. */
+    /** What all copies take from stock, by lot, each in its unit. */
     public Map<String, Double> draws() {
         return Progress.whole(this).drawn(this);
     }
@@ -103,7 +104,7 @@ public record Plan(List<Operation> operations, int copies, int perGroup) {
     /** Adds up what an operation takes, done over so many copies. */
     static void draw(Map<String, Double> drawn, Operation operation, int copies) {
         for (Draw draw : operation.draws()) {
-            drawn.merge(draw.lot(), copies * draw.lengthMm(), Double::sum);
+            drawn.merge(draw.lot(), copies * draw.amount(), Double::sum);
         }
     }
 

@@ -111,18 +111,18 @@ public record Progress(Map<String, Integer> done, Map<String, Integer> counts) {
                 .orElse(0);
     }
 
-    /** What was taken from stock so far, mm by lot. */
+    /** What was taken from stock so far, by lot, each in its unit. */
     public Map<String, Double> drawn(Plan plan) {
         Map<String, Double> drawn = Plan.nothing();
         plan.operations().forEach(operation -> Plan.draw(drawn, operation, doneOf(operation.id())));
         return drawn;
     }
 
-    /** What is still to be taken from stock, mm by lot; nothing is told of a lot nothing more is taken of. */
+    /** What is still to be taken from stock, by lot, each in its unit; nothing is told of a lot nothing more is taken of. */
     public Map<String, Double> toDraw(Plan plan) {
         Map<String, Double> rest = Plan.nothing();
         plan.operations().forEach(operation -> Plan.draw(rest, operation, plan.copies() - doneOf(operation.id())));
-        rest.values().removeIf(length -> length <= 0);
+        rest.values().removeIf(amount -> amount <= 0);
         return rest;
     }
 

@@ -12,6 +12,7 @@ import toroid.core.ring.Coil;
 import toroid.core.ring.CoilPlan;
 import toroid.core.ring.RingCut;
 import toroid.core.ring.RingWork;
+import toroid.core.stock.Draw;
 
 /**
  * The steps of a ring job in the order hands do them: for each coil wind → spring back → slide off → measure the coil → cut;

@@ -24,7 +24,7 @@ class PriceTest {
                 new CostLine(Kind.WIRE, 0, 1500, 6.0),
                 new CostLine(Kind.HANDS, 0, 90, null),
                 new CostLine(Kind.BOUGHT, 0, 8, 4.0));
-        Price price = Price.of(lines, 4, new Rates(20, 15, 8, 20));
+        Price price = Price.of(lines, 4, new Rates(20, 15, 8, 20, 0.0));
         assertThat(price.material()).isCloseTo(10, within(1e-9));
         assertThat(price.hands()).isCloseTo(30, within(1e-9));
         assertThat(price.overhead()).isCloseTo(6, within(1e-9));
@@ -62,7 +62,8 @@ class PriceTest {
                 100 * chance.nextDouble(),
                 80 * chance.nextDouble(),
                 80 * chance.nextDouble(),
-                30 * chance.nextDouble());
+                30 * chance.nextDouble(),
+                5 * chance.nextDouble());
         Price price = Price.of(lines, 1 + chance.nextInt(20), rates);
         assertThat(price.margin()).isCloseTo(price.beforeTax() * rates.marginPercent() / 100, within(1e-6));
         assertThat(price.tax()).isCloseTo(price.beforeTax() * rates.taxPercent() / 100, within(1e-6));
@@ -75,12 +76,22 @@ class PriceTest {
         assertThat(price.each() * price.copies()).isCloseTo(price.price(), within(1e-6));
     }
 
+    /** Flux and pickle for four copies at 0.5: material like any other, told in a line of its own; none where none were set. */
+    @Test
+    void consumablesAreALineOfTheirOwn() {
+        Price price = Price.of(List.of(new CostLine(Kind.WIRE, 0, 1500, 6.0)), 4, new Rates(20, 0, 0, 0, 0.5));
+        assertThat(price.lines()).contains(new CostLine(Kind.CONSUMABLES, 0, 4, 2.0));
+        assertThat(price.material()).isCloseTo(8, within(1e-9));
+        assertThat(new Rates(20, 0, 0, 0, null).consumablesEach()).isZero();
+        assertThat(Price.of(List.of(), 4, Rates.USUAL).lines()).isEmpty();
+    }
+
     @Test
     void ratesThatCannotBeAreRefused() {
-        assertThatThrownBy(() -> new Rates(-1, 0, 0, 0)).hasMessageContaining("perHour");
-        assertThatThrownBy(() -> new Rates(20, 0, 100, 0)).hasMessageContaining("marginPercent");
-        assertThatThrownBy(() -> new Rates(20, Double.NaN, 0, 0)).hasMessageContaining("overheadPercent");
-        assertThatThrownBy(() -> new Rates(20, 0, 0, 101)).hasMessageContaining("taxPercent");
+        assertThatThrownBy(() -> new Rates(-1, 0, 0, 0, 0.0)).hasMessageContaining("perHour");
+        assertThatThrownBy(() -> new Rates(20, 0, 100, 0, 0.0)).hasMessageContaining("marginPercent");
+        assertThatThrownBy(() -> new Rates(20, Double.NaN, 0, 0, 0.0)).hasMessageContaining("overheadPercent");
+        assertThatThrownBy(() -> new Rates(20, 0, 0, 101, 0.0)).hasMessageContaining("taxPercent");
         assertThatThrownBy(() -> Price.of(List.of(), 0, Rates.USUAL)).hasMessageContaining("copies");
     }
 }

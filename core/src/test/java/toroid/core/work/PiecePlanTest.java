@@ -2,25 +2,39 @@ package toroid.core.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import toroid.core.form.FormSolver;
 import toroid.core.form.Schools;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
+import toroid.core.piece.Piece;
+import toroid.core.piece.PieceDraws;
 import toroid.core.piece.PieceLine;
+import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceSolver;
 import toroid.core.piece.PieceWork;
+import toroid.core.piece.Starters;
+import toroid.core.piece.Supply;
 import toroid.core.piece.part.PartMaker;
+import toroid.core.piece.part.PartWork;
+import toroid.core.stock.Draw;
 
 class PiecePlanTest {
     private static Plan plan(String line, boolean pair) {
+        return plan(line, pair, Supply.NONE);
+    }
+
+    private static Plan plan(String line, boolean pair, Supply supply) {
         var copper = new PartMaker.Stuff(Metals.byId("copper"), Temper.HALF_HARD, Schools.USUAL);
         PieceWork work =
                 PieceSolver.solve(PieceLine.read(line), new PartMaker(copper, FormSolver::solve, PartMaker.NO_WEAVES));
-        return PiecePlan.of(work, pair);
+        return PiecePlan.of(work, pair, supply);
     }
 
     private static List<String> told(Plan plan) {
@@ -105,5 +119,107 @@ class PiecePlanTest {
         assertThatThrownBy(() -> plan("ring 1/5 soldered - finding pendant", false))
                 .isInstanceOfSatisfying(
                         Refusal.class, refusal -> assertThat(refusal.code()).isEqualTo("piece-cannot-be-joined"));
+    }
+
+    /** Gives everything, each from a lot of its name. */
+    private static final Supply FULL = new Supply() {
+        @Override
+        public List<Draw> wire(PartWork.Cut cut, int count) {
+            return List.of(new Draw("wire " + cut.diameterMm(), count * cut.lengthMm()));
+        }
+
+        @Override
+        public List<Draw> bought(PartWork.Bought ware, int count) {
+            return List.of(new Draw(ware.kind().name(), count * ware.amount()));
+        }
+
+        @Override
+        public List<Draw> solder(Grade grade, int joints) {
+            return List.of(new Draw(grade.name(), joints * CHIP_G));
+        }
+    };
+
+    /** All that is taken, whatever it is, by who only wants to know what that costs. */
+    private static double tallied(PieceWork work, boolean pair) {
+        var sum = new double[1];
+        var counting = new Supply() {
+            private List<Draw> counted(List<Draw> draws) {
+                sum[0] += draws.stream().mapToDouble(Draw::amount).sum();
+                return draws;
+            }
+
+            @Override
+            public List<Draw> wire(PartWork.Cut cut, int count) {
+                return counted(FULL.wire(cut, count));
+            }
+
+            @Override
+            public List<Draw> bought(PartWork.Bought ware, int count) {
+                return counted(FULL.bought(ware, count));
+            }
+
+            @Override
+            public List<Draw> solder(Grade grade, int joints) {
+                return counted(FULL.solder(grade, joints));
+            }
+        };
+        new PieceDraws(work, pair ? 2 : 1, counting).takeAll();
+        return sum[0];
+    }
+
+    private static Map<String, Double> draws(Plan plan, String id) {
+        return plan.operation(id).draws().stream().collect(Collectors.toMap(Draw::lot, Draw::amount, Double::sum));
+    }
+
+    /** Beads, wire and crimps leave as the strand is strung; the clasp as it is joined; a ring's bead as it is threaded on. */
+    @Test
+    void everythingLeavesTheShelfWhereTheHandsTakeIt() {
+        Plan strand = plan("finding clasp - ring 0.8/3 - strand 0.38 (9 * bead 6/1) - ring 0.8/3", false, FULL);
+        assertThat(draws(strand, "make-2")).containsEntry("BEAD", 9.0).containsEntry("CRIMP", 2.0);
+        assertThat(draws(strand, "make-2").get("BEADING_WIRE")).isGreaterThan(54);
+        assertThat(draws(strand, PiecePlan.JOIN)).isEqualTo(Map.of("FINDING", 1.0));
+        Plan beaded = plan("ring 1/5 - ring 1.6/9 bead=6", false, FULL);
+        assertThat(draws(beaded, "bead-2")).isEqualTo(Map.of("BEAD", 1.0));
+        assertThat(draws(plan("3 * ring 1/4 soldered", false, FULL), "solder-1"))
+                .isEqualTo(Map.of("HARD", 2 * Supply.CHIP_G));
+    }
+
+    /** All that a piece's lists say it takes is taken, once, over all starters; of a pair half with each copy. */
+    @Test
+    void aPieceTakesWhatItsListsSay() {
+        var copper = new PartMaker.Stuff(Metals.byId("copper"), Temper.HALF_HARD, Schools.USUAL);
+        var maker = new PartMaker(copper, FormSolver::solve, PartMaker.NO_WEAVES);
+        int looked = 0;
+        for (Starters.Starter starter : Starters.all()) {
+            Piece piece = PieceLine.read(starter.line());
+            PieceWork work;
+            try {
+                work = PieceSolver.solve(piece, maker);
+            } catch (Refusal woven) {
+                continue;
+            }
+            looked++;
+            Map<String, Double> taken = PiecePlan.of(work, piece.pair(), FULL).draws();
+            assertThat(tallied(work, piece.pair()))
+                    .as("what its price is reckoned of, of %s", starter.line())
+                    .isCloseTo(
+                            taken.values().stream()
+                                    .mapToDouble(Double::doubleValue)
+                                    .sum(),
+                            within(1e-6));
+            PieceLists lists = PieceLists.of(work, piece.pair(), 0);
+            double wire = taken.entrySet().stream()
+                    .filter(one -> one.getKey().startsWith("wire"))
+                    .mapToDouble(Map.Entry::getValue)
+                    .sum();
+            assertThat(wire).as(starter.line()).isCloseTo(lists.wireMm(), within(1e-6));
+            Map<String, Double> bought = lists.bought().stream()
+                    .collect(Collectors.groupingBy(
+                            one -> one.kind().name(), Collectors.summingDouble(PartWork.Bought::amount)));
+            bought.forEach((kind, amount) -> assertThat(taken.get(kind))
+                    .as("%s of %s", kind, starter.line())
+                    .isCloseTo(amount, within(1e-6)));
+        }
+        assertThat(looked).isGreaterThan(10);
     }
 }

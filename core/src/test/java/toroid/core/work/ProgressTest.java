@@ -14,6 +14,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import toroid.core.stock.Draw;
 import toroid.core.numeric.Refusal;
 
 class ProgressTest {

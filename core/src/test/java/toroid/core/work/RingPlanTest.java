@@ -74,7 +74,7 @@ class RingPlanTest {
     void wireIsTakenAsItIsWound() {
         Plan plan = sawn(250);
         double all = plan.draws().get(LOT);
-        double first = plan.operations().get(0).draws().get(0).lengthMm();
+        double first = plan.operations().get(0).draws().get(0).amount();
         assertThat(Progress.before(plan, 1).drawn(plan).get(LOT)).isCloseTo(first, within(1e-9));
         assertThat(Progress.before(plan, 5).drawn(plan).get(LOT)).isCloseTo(first, within(1e-9));
         assertThat(Progress.before(plan, plan.rhythm().places()).drawn(plan).get(LOT))

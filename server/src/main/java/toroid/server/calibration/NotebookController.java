@@ -12,6 +12,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.calibration.Expected;
 import toroid.core.calibration.Repeatability;
+import toroid.core.stock.kind.WireLots;
+import toroid.server.stock.Lots;
 import toroid.server.store.RefusalView;
 import toroid.server.store.Rows;
 import toroid.server.work.Glance;
@@ -21,11 +23,13 @@ import toroid.server.work.Runs;
 @RestController
 class NotebookController {
     private final Runs runs;
+    private final Lots lots;
     private final Readings readings;
     private final FormLearning learning;
 
-    NotebookController(Runs runs, Readings readings, FormLearning learning) {
+    NotebookController(Runs runs, Lots lots, Readings readings, FormLearning learning) {
         this.runs = runs;
+        this.lots = lots;
         this.readings = readings;
         this.learning = learning;
     }
@@ -71,17 +75,30 @@ class NotebookController {
                         || run.glance().refusal() != null
                         || run.glance().share() > 0)
                 .toList();
+        Map<UUID, Lots.Brief> shelf = lots.briefs();
         return Rows.each(
                 begun,
-                run -> entry(run, made(byRun.getOrDefault(run.id(), List.of()))),
-                (run, reason) -> entry(run, List.of(), reason));
+                run -> entry(run, wireMm(run, shelf), made(byRun.getOrDefault(run.id(), List.of()))),
+                (run, reason) -> entry(run, wireMm(run, shelf), List.of(), reason));
     }
 
-    private static Entry entry(Runs.Row run, List<Made> made) {
-        return entry(run, made, run.glance() == null ? null : run.glance().refusal());
+    /** Of what was drawn, the wire. */
+    private static double wireMm(Runs.Row run, Map<UUID, Lots.Brief> shelf) {
+        return run.drawn().entrySet().stream()
+                .filter(one -> {
+                    Lots.Brief lot = shelf.get(UUID.fromString(one.getKey()));
+                    return lot != null && lot.kind().id().equals(WireLots.ID);
+                })
+                .mapToDouble(Map.Entry::getValue)
+                .sum();
     }
 
-    private static Entry entry(Runs.Row run, List<Made> made, RefusalView unreadable) {
+    private static Entry entry(Runs.Row run, double wireMm, List<Made> made) {
+        return entry(
+                run, wireMm, made, run.glance() == null ? null : run.glance().refusal());
+    }
+
+    private static Entry entry(Runs.Row run, double wireMm, List<Made> made, RefusalView unreadable) {
         return new Entry(
                 run.id(),
                 run.jobId(),
@@ -91,7 +108,7 @@ class NotebookController {
                 run.finishedAt(),
                 run.glance(),
                 made,
-                run.drawnMm().values().stream().mapToDouble(Double::doubleValue).sum(),
+                wireMm,
                 run.note(),
                 unreadable);
     }

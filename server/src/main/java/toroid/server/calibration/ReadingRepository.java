@@ -2,6 +2,7 @@ package toroid.server.calibration;
 
 import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -15,6 +16,8 @@ interface ReadingRepository extends JpaRepository<Reading, UUID> {
     List<Reading> findByLotIdAndFormIdIsNullOrderByTakenAt(UUID lotId);
 
     List<Reading> findByLotIdAndFormIdIsNullAndDeletedAtIsNullOrderByTakenAt(UUID lotId);
+
+    List<Reading> findByQuantityAndDeletedAtIsNullOrderByTakenAtDesc(Quantity quantity, Limit newest);
 
     @Query(
             "select distinct r.formId from Reading r where r.formId is not null and r.deletedAt is null order by r.formId")

@@ -3,6 +3,7 @@ package toroid.server.cutting;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
+import toroid.server.stock.CutView;
 
 /**
  * What jobs have cut, wire by wire, the thickest first.
@@ -16,6 +17,7 @@ record CutLists(@NotNull List<WireToCut> wires, @NotNull List<UUID> without) {
      * @param id of it here: metal and diameter
      * @param spools of it on the shelf
      * @param nearMm wires there are that would stand for it, were near sizes allowed
+     * @param cuts strips already cut with lengths of these, the newest first
      */
     record WireToCut(
             @NotNull String id,
@@ -24,7 +26,8 @@ record CutLists(@NotNull List<WireToCut> wires, @NotNull List<UUID> without) {
             @NotNull double lengthMm,
             @NotNull List<LengthToCut> lengths,
             @NotNull List<SpoolToCut> spools,
-            @NotNull List<Double> nearMm) {}
+            @NotNull List<Double> nearMm,
+            @NotNull List<CutView> cuts) {}
 
     /**
      * A length to cut in one piece.
@@ -32,6 +35,7 @@ record CutLists(@NotNull List<WireToCut> wires, @NotNull List<UUID> without) {
      * @param id of it, the same as long as the job is
      * @param name what it becomes; empty for a coil
      * @param rings in a coil; 0 for what is none
+     * @param cut how many of them are cut, here or in the job's run, since it was last made
      */
     record LengthToCut(
             @NotNull String id,
@@ -40,7 +44,8 @@ record CutLists(@NotNull List<WireToCut> wires, @NotNull List<UUID> without) {
             @NotNull String name,
             @NotNull int rings,
             @NotNull double lengthMm,
-            @NotNull int count) {}
+            @NotNull int count,
+            @NotNull int cut) {}
 
     /**
      * A strip on the shelf: a whole lot, or one of a lot of straight lengths.

@@ -3,14 +3,20 @@ package toroid.server.cutting;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import java.time.Duration;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.cutting.CuttingTask;
 import toroid.server.effort.Efforts;
+import toroid.server.stock.CutGiven;
+import toroid.server.stock.CutStrips;
+import toroid.server.stock.CutView;
+import toroid.server.work.Jobs;
 
-/** What jobs have cut, and which length from which strip. Keeps nothing. */
+/** What jobs have cut, which length from which strip, and what is cut already. */
 @RestController
 @RequestMapping("/api/cutting")
 class CuttingController {
@@ -19,11 +25,15 @@ class CuttingController {
 
     private final CuttingRoom room;
     private final CuttingLists lists;
+    private final CutStrips strips;
+    private final Jobs jobs;
     private final Efforts efforts;
 
-    CuttingController(CuttingRoom room, CuttingLists lists, Efforts efforts) {
+    CuttingController(CuttingRoom room, CuttingLists lists, CutStrips strips, Jobs jobs, Efforts efforts) {
         this.room = room;
         this.lists = lists;
+        this.strips = strips;
+        this.jobs = jobs;
         this.efforts = efforts;
     }
 
@@ -43,5 +53,19 @@ class CuttingController {
         return efforts.answer(
                 () -> CuttingAnswer.of(task, room.plan(task, limit), question.soldMm()),
                 Duration.ofMillis(limit).plus(BESIDES));
+    }
+
+    @Operation(
+            summary = "A strip is cut: wire leaves its lot for the jobs it is cut for; sent twice under one id, once")
+    @PostMapping("/cuts")
+    CutView cut(@RequestBody @Valid CutGiven given) {
+        given.lengths().stream().map(CutGiven.LengthCut::jobId).distinct().forEach(jobs::get);
+        return strips.cut(given);
+    }
+
+    @Operation(summary = "It was not cut after all: all that left the shelf with it is back; asked twice, once")
+    @PostMapping("/cuts/{id}/undo")
+    CutView undo(@PathVariable UUID id) {
+        return strips.undo(id);
     }
 }

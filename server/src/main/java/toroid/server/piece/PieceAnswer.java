@@ -31,7 +31,9 @@ import toroid.core.piece.part.PartWork;
  * @param thickMm how far its row stands off what it lies on, about
  * @param weightG of one of a pair
  * @param wireMm cut for its forms, for both of a pair
- * @param minutes hands are at it, for both of a pair; within twice either way while nothing was timed
+ * @param minutes hands are at it, for both of a pair, at the pace the maker's timed copies teach
+ * @param minutesWithin so many times either way
+ * @param timings copies that were timed; 0 while the minutes are as stated
  * @param canBeMade whether every joint can be made and all goes in
  * @param worn closed round the body; null where it goes round none
  * @param draped hung from the neck it is for; null where it goes round none, or hangs as close as it
@@ -60,6 +62,8 @@ public record PieceAnswer(
         @NotNull double weightG,
         @NotNull double wireMm,
         @NotNull double minutes,
+        @NotNull double minutesWithin,
+        @NotNull int timings,
         @NotNull boolean canBeMade,
         @Schema(nullable = true) Worn worn,
         @Schema(nullable = true) DrapedView draped,

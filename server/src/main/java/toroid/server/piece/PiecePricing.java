@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import toroid.core.piece.PieceLists;
-import toroid.core.piece.part.PartWork.Bought;
 import toroid.core.price.CostLine;
 import toroid.core.price.Price;
 import toroid.server.preference.Preferences;
@@ -13,14 +12,12 @@ import toroid.server.preference.Preferences;
 @Service
 public class PiecePricing {
     private final PieceWorkshop workshop;
-    private final PieceStock wires;
-    private final BoughtStock bought;
+    private final PieceStock stock;
     private final Preferences preferences;
 
-    PiecePricing(PieceWorkshop workshop, PieceStock wires, BoughtStock bought, Preferences preferences) {
+    PiecePricing(PieceWorkshop workshop, PieceStock stock, Preferences preferences) {
         this.workshop = workshop;
-        this.wires = wires;
-        this.bought = bought;
+        this.stock = stock;
         this.preferences = preferences;
     }
 
@@ -37,19 +34,23 @@ public class PiecePricing {
     private List<CostLine> lines(PieceQuestion piece, int copies) {
         PieceWorkshop.Effort effort = workshop.effort(piece);
         PieceLists lists = effort.lists();
+        PieceSupply supply = stock.taken(effort.work(), effort.pair(), lists, effort.metal(), copies);
         var lines = new ArrayList<CostLine>();
-        List<PieceAnswer.NeedView> needs = wires.of(lists, effort.metal());
-        for (int i = 0; i < needs.size(); i++) {
-            Double one = needs.get(i).cost();
-            Double cost = one == null ? null : Double.valueOf(copies * one);
-            lines.add(new CostLine(CostLine.Kind.WIRE, i, copies * needs.get(i).lengthMm(), cost));
+        List<PieceLists.WireNeed> wires = lists.wires(effort.metal());
+        for (int i = 0; i < wires.size(); i++) {
+            lines.add(line(CostLine.Kind.WIRE, i, supply.of(wires.get(i))));
         }
         for (int i = 0; i < lists.bought().size(); i++) {
-            Bought ware = lists.bought().get(i);
-            double amount = copies * ware.amount();
-            lines.add(new CostLine(CostLine.Kind.BOUGHT, i, amount, bought.cost(ware, amount)));
+            lines.add(line(CostLine.Kind.BOUGHT, i, supply.of(lists.bought().get(i))));
+        }
+        if (supply.solder().amount() > 0) {
+            lines.add(line(CostLine.Kind.SOLDER, 0, supply.solder()));
         }
         lines.add(new CostLine(CostLine.Kind.HANDS, 0, copies * effort.minutes(), null));
         return lines;
+    }
+
+    private static CostLine line(CostLine.Kind kind, int at, PieceSupply.Tally tally) {
+        return new CostLine(kind, at, tally.amount(), tally.cost());
     }
 }

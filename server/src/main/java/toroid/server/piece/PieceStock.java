@@ -1,63 +1,72 @@
 package toroid.server.piece;
 
 import java.util.List;
-import java.util.Objects;
-import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
+import toroid.core.piece.PieceDraws;
 import toroid.core.piece.PieceLists;
+import toroid.core.piece.PieceWork;
+import toroid.core.stock.kind.WireLots;
+import toroid.server.stock.LotData;
+import toroid.server.stock.Lots;
 import toroid.server.store.Kept;
-import toroid.server.wire.SpoolData;
-import toroid.server.wire.Spools;
 
 /** What a piece takes against what is on the shelf. */
 @Component
-class PieceStock {
-    /** A spool is that wire within so much of a millimetre: as a caliper tells two wires apart. */
-    private static final double SAME_MM = 0.02;
+public class PieceStock {
+    private final Lots lots;
 
-    private final Spools spools;
-
-    PieceStock(Spools spools) {
-        this.spools = spools;
+    PieceStock(Lots lots) {
+        this.lots = lots;
     }
 
-    List<PieceAnswer.NeedView> of(PieceLists lists, String metal) {
-        List<SpoolData> shelf = spools.all().stream().map(Kept::data).toList();
-        return lists.wires(metal).stream().map(need -> against(need, shelf)).toList();
+    /** The shelf as it lies now, for so many of a piece. */
+    public PieceSupply supply(int batch) {
+        return new PieceSupply(lots.all(), batch);
+    }
+
+    /** Every wire a piece takes: how much, whether it is there, what it costs. */
+    List<PieceAnswer.NeedView> of(PieceWork work, boolean pair, PieceLists lists, String metal) {
+        PieceSupply supply = taken(work, pair, lists, metal, 1);
+        return lists.wires(metal).stream().map(need -> against(need, supply)).toList();
+    }
+
+    /** All that so many of a piece take, taken. */
+    PieceSupply taken(PieceWork work, boolean pair, PieceLists lists, String metal, int batch) {
+        PieceSupply supply = supply(batch);
+        new PieceDraws(work, pair ? 2 : 1, supply).takeAll();
+        supply.rings(metal, lists.rings());
+        return supply;
     }
 
     /** Wires of that metal on the shelf, mm; of all metals where there are few of it. */
     List<Double> wiresMm(String metal) {
-        List<SpoolData> shelf = spools.all().stream().map(Kept::data).toList();
-        List<Double> own = wires(shelf.stream().filter(spool -> spool.metal().equals(metal)));
+        List<LotData> shelf = lots.all(WireLots.ID).stream().map(Kept::data).toList();
+        List<Double> own =
+                wires(shelf.stream().filter(lot -> metal.equals(lot.facts().get(WireLots.METAL))));
         return own.size() < FEW ? wires(shelf.stream()) : own;
     }
 
-    private static List<Double> wires(Stream<SpoolData> spools) {
-        return spools.map(SpoolData::wireDiameterMm).distinct().sorted().toList();
+    private static List<Double> wires(Stream<LotData> wires) {
+        return wires.map(lot -> (Double) lot.facts().get(WireLots.DIAMETER))
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     /** A shelf of fewer wires of a metal tells little. */
     private static final int FEW = 3;
 
-    private static PieceAnswer.NeedView against(PieceLists.WireNeed need, List<SpoolData> shelf) {
-        List<SpoolData> own = shelf.stream()
-                .filter(spool -> spool.metal().equals(need.metal()))
-                .filter(spool -> Math.abs(spool.wireDiameterMm() - need.diameterMm()) <= SAME_MM)
-                .toList();
-        boolean unknown = own.stream().anyMatch(spool -> spool.lengthLeftMm() == null);
+    private static PieceAnswer.NeedView against(PieceLists.WireNeed need, PieceSupply supply) {
+        List<LotData> own =
+                supply.wires(need.metal(), need.diameterMm()).map(Kept::data).toList();
+        boolean unknown = own.stream().anyMatch(lot -> lot.left() == null);
         double there = own.stream()
-                .filter(spool -> spool.lengthLeftMm() != null)
-                .mapToDouble(SpoolData::lengthLeftMm)
+                .filter(lot -> lot.left() != null)
+                .mapToDouble(LotData::left)
                 .sum();
         Double lacks = unknown ? null : Double.valueOf(Math.max(0, need.lengthMm() - there));
-        OptionalDouble dearest = own.stream()
-                .map(SpoolData::pricePerMetre)
-                .filter(Objects::nonNull)
-                .mapToDouble(Double::doubleValue)
-                .max();
-        Double cost = dearest.isPresent() ? Double.valueOf(dearest.getAsDouble() * need.lengthMm() / 1000) : null;
+        Double cost = supply.of(need).cost();
         return new PieceAnswer.NeedView(need.metal(), need.diameterMm(), need.lengthMm(), own.size(), lacks, cost);
     }
 

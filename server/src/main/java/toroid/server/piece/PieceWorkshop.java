@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
+import toroid.core.form.Pace;
 import toroid.core.form.Schools;
 import toroid.core.numeric.Refusal;
 import toroid.core.piece.AtRest;
@@ -46,13 +47,21 @@ public class PieceWorkshop {
     private final Preferences preferences;
     private final Mandrels mandrels;
     private final PieceStock stock;
+    private final HandPace hands;
 
-    PieceWorkshop(FormWorkshop forms, WovenParts weaves, Preferences preferences, Mandrels mandrels, PieceStock stock) {
+    PieceWorkshop(
+            FormWorkshop forms,
+            WovenParts weaves,
+            Preferences preferences,
+            Mandrels mandrels,
+            PieceStock stock,
+            HandPace hands) {
         this.forms = forms;
         this.weaves = weaves;
         this.preferences = preferences;
         this.mandrels = mandrels;
         this.stock = stock;
+        this.hands = hands;
     }
 
     /**
@@ -86,8 +95,12 @@ public class PieceWorkshop {
         Draped draped = question.hangsFromNeck() ? Draped.of(work, fit.girthMm()) : null;
         Laid drapedLaid = draped == null ? null : Laid.draped(work, draped);
         PieceLists lists = PieceLists.of(work, worked.piece().pair(), question.spare());
-        List<PieceAnswer.NeedView> wires =
-                stock.of(lists, question.stuff(habits()).metal().id());
+        Pace pace = hands.pace();
+        List<PieceAnswer.NeedView> wires = stock.of(
+                work,
+                worked.piece().pair(),
+                lists,
+                question.stuff(habits()).metal().id());
         return new PieceAnswer(
                 PieceLine.write(worked.piece()),
                 worked.piece().pair(),
@@ -100,7 +113,9 @@ public class PieceWorkshop {
                 work.thickMm(),
                 work.massG(),
                 lists.wireMm(),
-                PieceTime.minutes(work, lists, worked.piece().pair(), maker),
+                pace.factor() * PieceTime.minutes(work, lists, worked.piece().pair(), maker),
+                pace.within(),
+                pace.timings(),
                 work.canBeMade(),
                 fit == null ? null : Worn.of(work, question.body().where(), fit.girthMm()),
                 draped == null
@@ -268,7 +283,7 @@ public class PieceWorkshop {
      *
      * @param minutes hands are at it, for both of a pair
      */
-    record Effort(PieceLists lists, String metal, double minutes) {}
+    record Effort(PieceWork work, boolean pair, PieceLists lists, String metal, double minutes) {}
 
     Effort effort(PieceQuestion question) {
         Piece piece = PieceLine.read(question.line());
@@ -277,7 +292,12 @@ public class PieceWorkshop {
         // how it hangs costs nothing, and is not worked out
         PieceWork work = PieceSolver.solve(piece, maker);
         PieceLists lists = PieceLists.of(work, piece.pair(), question.spare());
-        return new Effort(lists, stuff.metal().id(), PieceTime.minutes(work, lists, piece.pair(), maker));
+        return new Effort(
+                work,
+                piece.pair(),
+                lists,
+                stuff.metal().id(),
+                hands.pace().factor() * PieceTime.minutes(work, lists, piece.pair(), maker));
     }
 
     private Schools habits() {

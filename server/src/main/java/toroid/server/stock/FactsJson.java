@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.springframework.stereotype.Component;
 
-/** A lot's facts as the database keeps them. */
+/** A lot's facts, and what else is told of the shelf, as the database keeps them. */
 @Component
 class FactsJson {
     private final ObjectMapper mapper;
@@ -16,11 +16,19 @@ class FactsJson {
         this.mapper = mapper;
     }
 
-    String write(Map<String, Object> facts) {
+    String write(Object told) {
         try {
-            return mapper.writeValueAsString(facts);
+            return mapper.writeValueAsString(told);
         } catch (JsonProcessingException impossible) {
             throw new IllegalStateException(impossible);
+        }
+    }
+
+    <T> T read(String written, Class<T> type) {
+        try {
+            return mapper.readValue(written, type);
+        } catch (JsonProcessingException unreadable) {
+            throw new IllegalStateException("what is kept of the shelf cannot be read", unreadable);
         }
     }
 

@@ -13,6 +13,13 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
 
     List<Lot> findByKindAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(String kind);
 
+    /** A lot by its name and kind alone. */
+    record Brief(UUID id, String name, String kind, boolean known) {}
+
+    /** Those taken away as well: what was taken of them was taken. */
+    @Query("select new toroid.server.stock.LotRepository$Brief(l.id, l.name, l.kind, l.known) from Lot l")
+    List<Brief> briefs();
+
     /** Nobody else moves anything of it until this is done. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select l from Lot l where l.id = :id")

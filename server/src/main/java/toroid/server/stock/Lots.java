@@ -9,6 +9,8 @@ import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import toroid.core.stock.StockKind;
+import toroid.core.stock.StockKinds;
 import toroid.server.store.Edit;
 import toroid.server.store.Keeper;
 import toroid.server.store.Kept;
@@ -59,6 +61,26 @@ public class Lots extends Keeper<Lot, LotData> {
     public Map<UUID, Double> balances() {
         return moves.balances().stream()
                 .collect(Collectors.toMap(StockMoveRepository.Balance::lot, StockMoveRepository.Balance::amount));
+    }
+
+    /**
+     * A lot at a glance: its facts are not read.
+     *
+     * @param left null when not known
+     */
+    public record Brief(String name, StockKind kind, Double left) {}
+
+    /** Every lot there ever was, at a glance. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Brief> briefs() {
+        Map<UUID, Double> balances = balances();
+        return repository.briefs().stream()
+                .collect(Collectors.toMap(
+                        LotRepository.Brief::id,
+                        lot -> new Brief(
+                                lot.name(),
+                                StockKinds.byId(lot.kind()),
+                                lot.known() ? balances.getOrDefault(lot.id(), 0.0) : null)));
     }
 
     /** The lot of that id, where there is one. */

@@ -27,6 +27,12 @@ class StockMove {
         LOST,
         /** Became a lot of its own, under the move's own id. */
         SPLIT,
+        /** Cut for a job, ahead of its run. */
+        CUT,
+        /** Fell away as wire was cut: kerf, and ends too short to keep. */
+        CUT_AWAY,
+        /** Used by a run, but cut and gone before. */
+        WAS_CUT,
         /** Takes another move back. */
         UNDONE
     }
@@ -47,6 +53,8 @@ class StockMove {
     private String operation;
     private String note = "";
     private UUID stocktakingId;
+    private UUID jobId;
+    private UUID cutId;
     private UUID undoes;
     private Instant movedAt;
 
@@ -73,10 +81,28 @@ class StockMove {
         return move;
     }
 
+    /** A run used so much that was cut before; a negative amount was given back. */
+    static StockMove wasCut(UUID lotId, double amount, UUID job, UUID runId, String operation, Instant now) {
+        var move = new StockMove(UUID.randomUUID(), lotId, amount, Why.WAS_CUT, now);
+        move.jobId = job;
+        move.runId = runId;
+        move.operation = operation;
+        return move;
+    }
+
+    /** As a strip was cut; for a job, or for none. */
+    static StockMove cut(UUID lotId, double amount, Why why, UUID cut, UUID job, Instant now) {
+        var move = new StockMove(UUID.randomUUID(), lotId, amount, why, now);
+        move.cutId = cut;
+        move.jobId = job;
+        return move;
+    }
+
     /** Takes this one back, under an id of its own. */
     StockMove undone(Instant now) {
         var move = new StockMove(UUID.randomUUID(), lotId, -amount, Why.UNDONE, now);
         move.undoes = id;
+        move.jobId = jobId;
         return move;
     }
 
@@ -106,12 +132,12 @@ class StockMove {
         return why == Why.SPLIT;
     }
 
-    /** Whether it is the shelf's own: what a run used is given back in the run. */
+    /** Whether it is the shelf's own: what a run used is given back in the run, what was cut where it was cut. */
     boolean isUndoable() {
-        return why != Why.USED && why != Why.UNDONE;
+        return why != Why.USED && why != Why.WAS_CUT && why != Why.UNDONE && cutId == null;
     }
 
     MoveView view(boolean undone) {
-        return new MoveView(id, movedAt, amount, why, runId, operation, note, undoes, undone);
+        return new MoveView(id, movedAt, amount, why, runId, operation, jobId, note, undoes, undone, isUndoable());
     }
 }

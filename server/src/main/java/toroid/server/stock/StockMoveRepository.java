@@ -25,4 +25,23 @@ interface StockMoveRepository extends JpaRepository<StockMove, UUID> {
 
     @Query("select m.undoes from StockMove m where m.lotId = :lot and m.undoes is not null")
     List<UUID> undone(UUID lot);
+
+    List<StockMove> findByCutIdOrderByIdAsc(UUID cut);
+
+    /** What moved for a job as it was cut, or as it turned out to be cut before; below zero where it is cut and not used. */
+    @Query("select new toroid.server.stock.StockMoveRepository$Balance(m.lotId, sum(m.amount)) from StockMove m"
+            + " where m.jobId = :job group by m.lotId having abs(sum(m.amount)) > 0.000001")
+    List<Balance> ahead(UUID job);
+
+    @Query("select coalesce(sum(m.amount), 0) from StockMove m where m.runId = :run and m.operation = :operation"
+            + " and m.lotId = :lot and m.why = toroid.server.stock.StockMove$Why.USED")
+    double usedBy(UUID run, String operation, UUID lot);
+
+    @Query("select coalesce(sum(m.amount), 0) from StockMove m where m.runId = :run and m.operation = :operation"
+            + " and m.lotId = :lot and m.why = toroid.server.stock.StockMove$Why.WAS_CUT")
+    double putBack(UUID run, String operation, UUID lot);
+
+    /** Until this transaction ends nobody else holds that number. */
+    @Query(value = "select cast(pg_advisory_xact_lock(:key) as text)", nativeQuery = true)
+    String hold(long key);
 }

@@ -41,6 +41,7 @@ public enum ServerCode implements Code {
     NO_SUCH_SPOOL,
     NO_TABLE,
     OFFCUT_IN_USE,
+    CUT_IN_USE,
     OTHER_ORIGIN,
     PIECE_OF_OTHER_VERSION,
     PLACE_TOO_LONG,

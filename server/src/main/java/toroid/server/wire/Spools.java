@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -57,15 +56,6 @@ public class Spools implements Keeping<SpoolData> {
         return lot.with(SpoolData.of(lot.data()));
     }
 
-    /** What is left of each whose length is known, mm. */
-    @Transactional(readOnly = true)
-    public Map<String, Double> left() {
-        return all().stream()
-                .filter(spool -> spool.data().lengthLeftMm() != null)
-                .collect(Collectors.toMap(
-                        spool -> spool.id().toString(), spool -> spool.data().lengthLeftMm()));
-    }
-
     /** What a lot is told by besides, stays as it is. */
     @Override
     public Kept<SpoolData> put(UUID id, Edit<SpoolData> edit) {
@@ -104,10 +94,5 @@ public class Spools implements Keeping<SpoolData> {
         if (id != null && found(id).isEmpty()) {
             throw Refusal.of(ServerCode.NO_SUCH_SPOOL, "spoolId", id);
         }
-    }
-
-    /** A run's operation takes wire off a lot; a negative length puts it back, to the last millimetre of what was taken. */
-    public void take(UUID id, double lengthMm, UUID runId, String operation) {
-        lots.take(id, lengthMm, runId, operation);
     }
 }

@@ -4,30 +4,33 @@ import com.fasterxml.jackson.annotation.JsonRawValue;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import toroid.core.stock.Measure;
+import toroid.server.stock.Lots;
 import toroid.server.store.Rows;
-import toroid.server.wire.Spools;
 
 /** What is in hand, of every kind: read, never worked out. */
 @RestController
 class BenchController {
     private final JobRepository jobs;
     private final RunRepository runs;
-    private final Spools spools;
+    private final Lots lots;
     private final WorkJson json;
 
-    BenchController(JobRepository jobs, RunRepository runs, Spools spools, WorkJson json) {
+    BenchController(JobRepository jobs, RunRepository runs, Lots lots, WorkJson json) {
         this.jobs = jobs;
         this.runs = runs;
-        this.spools = spools;
+        this.lots = lots;
         this.json = json;
     }
 
@@ -37,7 +40,7 @@ class BenchController {
      * @param forName what it was laid out for; null for a job of its own
      * @param runId the latest run, open or finished; null when none was begun
      * @param glance told as it was kept: of that run, or of the job as it would be planned now; null while it is being looked at
-     * @param shortMm wire its lots lack for what is left to do; 0 when enough or not known
+     * @param lacks what its lots lack for what is left to do; none when there is enough, or it is not known
      */
     record InHand(
             @NotNull UUID jobId,
@@ -51,7 +54,20 @@ class BenchController {
             @JsonRawValue @Schema(implementation = Glance.class)
             String glance,
 
-            @NotNull double shortMm) {}
+            @NotNull List<Lack> lacks) {}
+
+    /**
+     * What a lot lacks.
+     *
+     * @param lot its name
+     * @param amount in its measure's unit
+     */
+    record Lack(
+            @NotNull UUID lotId,
+            @NotNull String lot,
+            @NotNull String kind,
+            @NotNull Measure measure,
+            @NotNull double amount) {}
 
     /** Those touched last first. */
     @GetMapping("/api/bench")
@@ -59,38 +75,50 @@ class BenchController {
     public List<InHand> bench() {
         Map<UUID, RunRepository.Row> latest = runs.latest().stream()
                 .collect(Collectors.toMap(RunRepository.Row::jobId, Function.identity(), (one, other) -> one));
-        Map<String, Double> left = spools.left();
+        Map<UUID, Lots.Brief> shelf = lots.briefs();
         List<JobRepository.Row> all = jobs.rows();
         Map<UUID, String> names =
                 all.stream().collect(Collectors.toMap(JobRepository.Row::id, JobRepository.Row::name));
         return Rows.each(
                         all,
-                        job -> inHand(job, names.get(job.parentId()), latest.get(job.id()), left),
+                        job -> inHand(job, names.get(job.parentId()), latest.get(job.id()), shelf),
                         (job, reason) -> row(
                                 job,
                                 names.get(job.parentId()),
                                 latest.get(job.id()),
                                 json.write(Glance.refused(null, reason)),
-                                0))
+                                List.of()))
                 .stream()
                 .sorted(Comparator.comparing(InHand::touchedAt).reversed())
                 .toList();
     }
 
-    private InHand inHand(JobRepository.Row job, String parent, RunRepository.Row run, Map<String, Double> left) {
+    private InHand inHand(JobRepository.Row job, String parent, RunRepository.Row run, Map<UUID, Lots.Brief> shelf) {
         String kept = run == null ? job.glance() : run.glance();
         boolean finished = run != null && run.finishedAt() != null;
         Glance glance = kept == null ? null : json.glance(kept); // read, so that what cannot be is not told on
-        Map<String, Double> wanted = glance == null || finished ? Map.of() : glance.toDrawMm();
-        double lacks = wanted.entrySet().stream()
-                .mapToDouble(draw ->
-                        left.containsKey(draw.getKey()) ? Math.max(0, draw.getValue() - left.get(draw.getKey())) : 0)
-                .sum();
-        return row(job, parent, run, kept, lacks);
+        Map<String, Double> wanted = glance == null || finished ? Map.of() : glance.toDraw();
+        return row(job, parent, run, kept, lacks(wanted, shelf));
     }
 
+    private static List<Lack> lacks(Map<String, Double> wanted, Map<UUID, Lots.Brief> shelf) {
+        var lacks = new ArrayList<Lack>();
+        new TreeMap<>(wanted).forEach((id, amount) -> {
+            UUID lotId = UUID.fromString(id);
+            Lots.Brief lot = shelf.get(lotId);
+            if (lot != null && lot.left() != null && amount - lot.left() > CRUMB) {
+                String kind = lot.kind().id();
+                lacks.add(new Lack(lotId, lot.name(), kind, lot.kind().measure(), amount - lot.left()));
+            }
+        });
+        return lacks;
+    }
+
+    /** Sums of moves end in such crumbs, in any unit. */
+    private static final double CRUMB = 1e-6;
+
     private static InHand row(
-            JobRepository.Row job, String parent, RunRepository.Row run, String glance, double shortMm) {
+            JobRepository.Row job, String parent, RunRepository.Row run, String glance, List<Lack> lacks) {
         boolean later = run != null && run.updatedAt().isAfter(job.updatedAt());
         return new InHand(
                 job.id(),
@@ -101,6 +129,6 @@ class BenchController {
                 run != null && run.finishedAt() != null,
                 later ? run.updatedAt() : job.updatedAt(),
                 glance,
-                shortMm);
+                lacks);
     }
 }

@@ -8,8 +8,11 @@ import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import toroid.core.form.FormStep;
 import toroid.core.form.Forms;
+import toroid.core.form.Solid;
 import toroid.core.metal.Metals;
 import toroid.core.numeric.Refusal;
+import toroid.core.piece.part.PartWork;
+import toroid.core.stock.Draw;
 import toroid.core.wire.Wire;
 import toroid.core.work.FormPlan;
 import toroid.core.work.FormingStep;
@@ -17,6 +20,8 @@ import toroid.core.work.Plan;
 import toroid.server.form.FormAnswer;
 import toroid.server.form.FormJobData;
 import toroid.server.form.FormWorkshop;
+import toroid.server.piece.PieceStock;
+import toroid.server.piece.PieceSupply;
 import toroid.server.store.ServerCode;
 import toroid.server.wire.SpoolData;
 import toroid.server.wire.Spools;
@@ -26,12 +31,14 @@ import toroid.server.wire.Spools;
 public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
     private final FormWorkshop workshop;
     private final Spools spools;
+    private final PieceStock stock;
     private final WorkJson json;
 
-    FormKind(FormWorkshop workshop, Spools spools, WorkJson json) {
+    FormKind(FormWorkshop workshop, Spools spools, PieceStock stock, WorkJson json) {
         super("form", FormJobData.class, FormFacts.class, FormSketch.class, spools);
         this.workshop = workshop;
         this.spools = spools;
+        this.stock = stock;
         this.json = json;
     }
 
@@ -75,7 +82,17 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
         var facts = new FormFacts(
                 job, answer.name(), answer.metal(), answer.wireDiameterMm(), cuts, FormPlan.finished(answer.notes()));
         return new Planned<>(
-                facts, plan(facts, answer.steps().stream().map(FormKind::work).toList()));
+                facts, plan(facts, answer.steps().stream().map(FormKind::work).toList(), beads(job)));
+    }
+
+    /** The beads of one copy, from the shelf. */
+    private List<Draw> beads(FormJobData job) {
+        List<Solid> solids = workshop.work(job.formId(), job.question()).solids();
+        PieceSupply supply = stock.supply(1);
+        return PartWork.Bought.beads(solids).stream()
+                .flatMap(bead -> supply.bought(bead, job.copies()).stream())
+                .map(draw -> draw.each(job.copies()))
+                .toList();
     }
 
     @Override
@@ -92,13 +109,14 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
                 .toList();
     }
 
-    private static Plan plan(FormFacts facts, List<FormingStep> steps) {
+    private static Plan plan(FormFacts facts, List<FormingStep> steps, List<Draw> beads) {
         FormJobData job = facts.job();
         return FormPlan.of(
                 steps,
                 Forms.byId(job.formId()).info(),
                 facts.wires(),
                 facts.finished(),
+                beads,
                 job.copies(),
                 job.rhythm().perGroup(job.copies()));
     }
@@ -181,7 +199,7 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
 
     @Override
     public List<UnaryOperator<ObjectNode>> planUpgrades() {
-        return List.of(this::operationsForSteps, Renamed.inThePlannedJob("pieces", "copies"));
+        return List.of(this::operationsForSteps, Renamed.inThePlannedJob("pieces", "copies"), Renamed.inDraws());
     }
 
     @Override
@@ -208,6 +226,6 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
                 .toList();
         var facts = new FormFacts(old.job(), old.form(), old.metal(), old.wireDiameterMm(), cuts, old.finished());
         return json.tree(new Planned<>(
-                facts, plan(facts, old.steps().stream().map(FormKind::work).toList())));
+                facts, plan(facts, old.steps().stream().map(FormKind::work).toList(), List.of())));
     }
 }

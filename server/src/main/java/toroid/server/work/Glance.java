@@ -24,8 +24,8 @@ import toroid.server.store.RefusalView;
  * @param counted of what is counted one by one: rings cut, rings put in
  * @param toCount how many those are to be
  * @param share of all that is done, 0 to 1
- * @param toDrawMm wire still to be taken, by lot
- * @param drawsMm wire for all of it, by lot
+ * @param toDraw what is still to be taken, by lot, each in its unit
+ * @param draws what all of it takes, by lot, each in its unit
  * @param refusal why it cannot be made, or be read; null when it can
  */
 public record Glance(
@@ -41,8 +41,8 @@ public record Glance(
         @NotNull int counted,
         @NotNull int toCount,
         @NotNull double share,
-        @NotNull Map<String, Double> toDrawMm,
-        @NotNull Map<String, Double> drawsMm,
+        @NotNull Map<String, Double> toDraw,
+        @NotNull Map<String, Double> draws,
         RefusalView refusal) {
 
     static Glance refused(Object sketch, RefusalView reason) {
@@ -58,7 +58,7 @@ public record Glance(
         Operation next = open ? plan.operations().get(rhythm.stepAt(place)) : null;
         Map<String, Double> draws = plan.draws();
         var toDraw = new HashMap<>(draws);
-        so.drawn(plan).forEach((lot, mm) -> toDraw.merge(lot, -mm, Double::sum));
+        so.drawn(plan).forEach((lot, some) -> toDraw.merge(lot, -some, Double::sum));
         int before = open ? rhythm.copiesThrough(rhythm.groupAt(place)) : 0;
         return new Glance(
                 sketch,

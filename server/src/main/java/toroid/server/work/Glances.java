@@ -21,7 +21,8 @@ import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.transaction.support.TransactionTemplate;
 import toroid.core.numeric.Refusal;
 import toroid.core.work.Plan;
-import toroid.server.stock.Reservations;
+import toroid.server.stock.CutMade;
+import toroid.server.stock.LotChanged;
 import toroid.server.store.RefusalView;
 import toroid.server.store.Rows;
 import toroid.server.store.ServerCode;
@@ -44,7 +45,6 @@ class Glances {
     private final Runs keeper;
     private final JobKinds kinds;
     private final WorkJson json;
-    private final Reservations reservations;
     private final TransactionTemplate transaction;
     private final Set<UUID> waiting = ConcurrentHashMap.newKeySet();
     private final ExecutorService hand = Executors.newSingleThreadExecutor(task -> {
@@ -59,14 +59,12 @@ class Glances {
             Runs keeper,
             JobKinds kinds,
             WorkJson json,
-            Reservations reservations,
             TransactionTemplate transaction) {
         this.jobs = jobs;
         this.runs = runs;
         this.keeper = keeper;
         this.kinds = kinds;
         this.json = json;
-        this.reservations = reservations;
         this.transaction = transaction;
     }
 
@@ -95,6 +93,21 @@ class Glances {
             transaction.executeWithoutResult(status -> jobs.unsee(wire.lot().toString()));
             lookAtAll();
         });
+    }
+
+    /** Another lot on the shelf, or one told otherwise: whole pieces take from what there is. */
+    @TransactionalEventListener
+    void shelfHasChanged(LotChanged lot) {
+        later(() -> {
+            transaction.executeWithoutResult(status -> jobs.unseeKind(PieceKind.ID));
+            lookAtAll();
+        });
+    }
+
+    /** Wire was cut for a job: less is put by for it. */
+    @TransactionalEventListener
+    void cut(CutMade cut) {
+        kept(cut.job());
     }
 
     /** A job is kept: looked at soon, once however often it is kept meanwhile. */
@@ -130,7 +143,7 @@ class Glances {
             String glance = json.write(glance(job, kinds.byId(job.kind()), plan));
             transaction.executeWithoutResult(status -> {
                 if (jobs.see(id, job.version(), glance) > 0) {
-                    reservations.putBy(id, plan.get() == null ? Map.of() : keeper.stillTakes(id, plan.get()));
+                    keeper.putBy(id, plan.get() == null ? Map.of() : keeper.stillTakes(id, plan.get()));
                 }
             });
         });

@@ -41,6 +41,11 @@ interface JobRepository extends JpaRepository<Job, UUID> {
     @Query("update Job j set j.glance = null where cast(j.content as String) like concat('%', :lot, '%')")
     void unsee(String lot);
 
+    /** All of one kind. */
+    @Modifying
+    @Query("update Job j set j.glance = null where j.kind = :kind")
+    void unseeKind(String kind);
+
     @Query("select j.kind from Job j where j.id = :id")
     Optional<String> kindOf(UUID id);
 

@@ -14,6 +14,7 @@ import toroid.core.piece.PieceWork;
 import toroid.core.weave.CutList;
 import toroid.core.work.PiecePlan;
 import toroid.server.piece.PieceJobData;
+import toroid.server.piece.PieceStock;
 import toroid.server.piece.PieceWorkshop;
 import toroid.server.preference.Choices;
 import toroid.server.ring.RingJobData;
@@ -22,11 +23,15 @@ import toroid.server.wire.Spools;
 /** Whole pieces: rings closed and opened beforehand, forms made, all put together joint by joint. */
 @Component
 public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
-    private final PieceWorkshop workshop;
+    static final String ID = "piece";
 
-    PieceKind(PieceWorkshop workshop, Spools spools) {
-        super("piece", PieceJobData.class, PieceFacts.class, PieceSketch.class, spools);
+    private final PieceWorkshop workshop;
+    private final PieceStock stock;
+
+    PieceKind(PieceWorkshop workshop, PieceStock stock, Spools spools) {
+        super(ID, PieceJobData.class, PieceFacts.class, PieceSketch.class, spools);
         this.workshop = workshop;
+        this.stock = stock;
     }
 
     /**
@@ -62,7 +67,7 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
                 work.massG(),
                 work.parts().size(),
                 pair);
-        return new Planned<>(facts, PiecePlan.of(work, pair));
+        return new Planned<>(facts, PiecePlan.of(work, pair, stock.supply(1)));
     }
 
     /** Its forms' wire; its rings are wound as coils, jobs of their own ({@link #cuts}). */
@@ -106,7 +111,7 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
     /** The second version may say how thin rings are hammered; those of the first are not. */
     @Override
     public List<UnaryOperator<ObjectNode>> planUpgrades() {
-        return List.of(UnaryOperator.identity());
+        return List.of(UnaryOperator.identity(), Renamed.inDraws());
     }
 
     @Override

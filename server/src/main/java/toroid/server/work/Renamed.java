@@ -23,6 +23,17 @@ final class Renamed {
         };
     }
 
+    /** Of a plan: what its operations take was a length while only wire was taken. */
+    static UnaryOperator<ObjectNode> inDraws() {
+        return plan -> {
+            plan.path("work")
+                    .path("operations")
+                    .forEach(operation ->
+                            operation.path("draws").forEach(draw -> renamed((ObjectNode) draw, "lengthMm", "amount")));
+            return plan;
+        };
+    }
+
     private static ObjectNode renamed(ObjectNode object, String before, String now) {
         JsonNode kept = object.remove(before);
         if (kept != null) {

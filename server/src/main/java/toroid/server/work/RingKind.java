@@ -82,7 +82,7 @@ public class RingKind extends KindBase<RingJobData, RingKind.RingFacts> {
 
     @Override
     public List<UnaryOperator<ObjectNode>> planUpgrades() {
-        return List.of(this::operationsForSteps);
+        return List.of(this::operationsForSteps, Renamed.inDraws());
     }
 
     /** A plan as it was while steps were numbered. */

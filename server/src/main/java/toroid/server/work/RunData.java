@@ -13,7 +13,7 @@ import toroid.core.work.Plan;
  * @param facts what its kind shows beside the operations, as it stood when the run began
  * @param done over how many copies an operation is done, by its id
  * @param counts how often a counted operation was done, over all copies, by its id
- * @param drawnMm wire taken from stock so far, by lot
+ * @param drawn what was taken from stock so far, by lot, each in its unit
  */
 public record RunData(
         @NotNull UUID jobId,
@@ -24,7 +24,7 @@ public record RunData(
         @NotNull Plan plan,
         @NotNull Map<String, Integer> done,
         @NotNull Map<String, Integer> counts,
-        @NotNull Map<String, Double> drawnMm,
+        @NotNull Map<String, Double> drawn,
         @NotNull Instant startedAt,
         Instant finishedAt,
         @NotNull String note) {}

@@ -13,6 +13,9 @@ interface RunRepository extends JpaRepository<Run, UUID> {
 
     boolean existsByJobIdAndDeletedAtIsNull(UUID jobId);
 
+    @Query("select max(r.finishedAt) from Run r where r.jobId = :job and r.deletedAt is null")
+    Instant lastFinished(UUID job);
+
     /** A run at a glance; its plan is not read. */
     record Row(
             UUID id,

@@ -14,47 +14,51 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.core.numeric.Refusal;
-import toroid.core.work.Draw;
+import toroid.core.stock.Draw;
 import toroid.core.work.Operation;
 import toroid.core.work.Plan;
 import toroid.core.work.Progress;
+import toroid.server.stock.CutAhead;
+import toroid.server.stock.Lots;
 import toroid.server.stock.Reservations;
 import toroid.server.store.ChangedElsewhere;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
 import toroid.server.store.NotKept;
 import toroid.server.store.Words;
-import toroid.server.wire.Spools;
 
-/** Keeps the runs. One open run a job; wire leaves its lots as operations are done, and comes back if they are undone. */
+/** Keeps the runs. One open run a job; what an operation takes leaves its lots as it is done, and comes back if it is undone. */
 @Service
 @Transactional
 public class Runs {
     private final RunRepository repository;
     private final Jobs jobs;
     private final JobKinds kinds;
-    private final Spools spools;
+    private final Lots lots;
     private final WorkJson json;
     private final RunViews views;
     private final Reservations reservations;
+    private final CutAhead cutAhead;
     private final Clock clock;
 
     Runs(
             RunRepository repository,
             Jobs jobs,
             JobKinds kinds,
-            Spools spools,
+            Lots lots,
             WorkJson json,
             RunViews views,
             Reservations reservations,
+            CutAhead cutAhead,
             Clock clock) {
         this.repository = repository;
         this.jobs = jobs;
         this.kinds = kinds;
-        this.spools = spools;
+        this.lots = lots;
         this.json = json;
         this.views = views;
         this.reservations = reservations;
+        this.cutAhead = cutAhead;
         this.clock = clock;
     }
 
@@ -89,7 +93,7 @@ public class Runs {
         run.see(json.write(glance(kind, content, planned, Progress.none())));
         try {
             Run begun = repository.saveAndFlush(run);
-            reservations.putBy(jobId, lots(planned.work().draws()));
+            putBy(jobId, byLot(planned.work().draws()));
             return begun;
         } catch (DataIntegrityViolationException another) {
             return open(jobId).orElseThrow(() -> another);
@@ -113,15 +117,15 @@ public class Runs {
         }
         return repository.existsByJobIdAndDeletedAtIsNull(jobId)
                 ? Map.of()
-                : lots(Progress.none().toDraw(plan));
+                : byLot(Progress.none().toDraw(plan));
     }
 
     private <C, F> Map<UUID, Double> stillTakes(Run run, JobKind<C, F> kind) {
         Planned<F> planned = json.plan(run, kind);
-        return lots(json.progress(kind, planned.work(), run.progress()).toDraw(planned.work()));
+        return byLot(json.progress(kind, planned.work(), run.progress()).toDraw(planned.work()));
     }
 
-    private static Map<UUID, Double> lots(Map<String, Double> drawn) {
+    private static Map<UUID, Double> byLot(Map<String, Double> drawn) {
         return drawn.entrySet().stream()
                 .collect(Collectors.toMap(draw -> UUID.fromString(draw.getKey()), Map.Entry::getValue));
     }
@@ -148,7 +152,7 @@ public class Runs {
             String name,
             Instant startedAt,
             Instant finishedAt,
-            Map<String, Double> drawnMm,
+            Map<String, Double> drawn,
             String note,
             Glance glance) {}
 
@@ -210,10 +214,10 @@ public class Runs {
         if (edit.version() == null || edit.version() != run.version()) {
             throw new ChangedElsewhere(Kept.of(run, RunProgress.of(before, run.note())));
         }
-        take(run.id(), planned.work(), before, now);
+        take(run, planned.work(), before, now);
         Map<String, Double> drawn = new TreeMap<>(now.drawn(planned.work()));
         boolean whole = now.isWhole(planned.work());
-        reservations.putBy(run.jobId(), lots(now.toDraw(planned.work())));
+        putBy(run.jobId(), byLot(now.toDraw(planned.work())));
         Instant finished = !whole ? null : run.finishedAt() != null ? run.finishedAt() : now();
         run.progress(json.write(now), json.write(drawn), edit.data().note(), finished, now());
         run.see(json.write(seen(kind, planned, now)));
@@ -221,13 +225,21 @@ public class Runs {
     }
 
     /** Each operation done more often takes from its lots; done less, it gives back. */
-    private void take(UUID run, Plan plan, Progress before, Progress now) {
+    private void take(Run run, Plan plan, Progress before, Progress now) {
         for (Operation operation : plan.operations()) {
             int more = now.doneOf(operation.id()) - before.doneOf(operation.id());
             for (Draw draw : more == 0 ? List.<Draw>of() : operation.draws()) {
-                spools.take(UUID.fromString(draw.lot()), more * draw.lengthMm(), run, operation.id());
+                UUID lot = UUID.fromString(draw.lot());
+                double amount = more * draw.amount();
+                lots.take(lot, amount, run.id(), operation.id());
+                cutAhead.used(run.jobId(), lot, amount, run.id(), operation.id());
             }
         }
+    }
+
+    /** What a job will still take of the shelf; what is cut for it is gone from there already. */
+    void putBy(UUID job, Map<UUID, Double> toDraw) {
+        reservations.putBy(job, cutAhead.without(job, toDraw));
     }
 
     /** At a glance, from the plan alone. */

@@ -36,6 +36,7 @@ class PiecePriceTest extends ApiTest {
         rates.put("overheadPercent", overhead);
         rates.put("marginPercent", margin);
         rates.put("taxPercent", tax);
+        rates.put("consumablesEach", 0);
         assertThat(keep(
                                 "/api/preferences",
                                 UUID.fromString(kept.at("/id").asText()),

@@ -29,6 +29,9 @@ abstract class EveryField extends ApiTest {
         ids.put("{new}", UUID.randomUUID().toString());
         ids.put("{spool}", spool("copper", "HALF_HARD", 1.0, 10_000).toString());
         ids.put("{preferences}", read("/api/preferences").at("/id").asText());
+        UUID job = UUID.randomUUID();
+        assertThat(keep("/api/jobs/ring", job, null, job(null, 4, 20)).status()).isEqualTo(200);
+        ids.put("{job}", job.toString());
         ids.put("{ring-run}", run("/api/jobs/ring", job(UUID.fromString(ids.get("{spool}")), 4, 20)));
         ids.put("{form-run}", run("/api/jobs/form", example("PUT /api/jobs/{kind}/{id} of a form")));
         ids.put("{weave-run}", run("/api/jobs/weave", example("PUT /api/jobs/{kind}/{id} of a weave")));

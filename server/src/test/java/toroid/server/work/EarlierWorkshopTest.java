@@ -79,8 +79,8 @@ class EarlierWorkshopTest extends ApiTest {
         assertThat(run.status()).as("%s", run.body()).isEqualTo(200);
         String lot = run.at("/data/lotId").asText();
         double left = read("/api/spools/" + lot).at("/data/lengthLeftMm").asDouble();
-        double drawn = run.at("/data/drawnMm/" + lot).asDouble();
-        double all = hand.at("/glance/drawsMm/" + lot).asDouble();
+        double drawn = run.at("/data/drawn/" + lot).asDouble();
+        double all = hand.at("/glance/draws/" + lot).asDouble();
         JsonNode plan = run.at("/data/plan");
         int places = plan.at("/operations").size()
                 * (int) Math.ceil(

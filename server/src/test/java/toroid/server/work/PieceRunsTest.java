@@ -2,6 +2,7 @@ package toroid.server.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.awaitility.Awaitility.await;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -82,5 +83,85 @@ class PieceRunsTest extends ApiTest {
         assertThat(keep("/api/jobs/piece", UUID.randomUUID(), null, bracelet("ring of gold"))
                         .status())
                 .isEqualTo(400);
+    }
+
+    /** A strand's beads, its wire and crimps leave the shelf as it is strung, the clasp as all is put together; a step back brings them back. */
+    @Test
+    void itUsesUpWhatItTakes() {
+        UUID beads = lot("beads", "Pearls", 30.0, Map.of("along", 6.0, "across", 6.0));
+        UUID strand = lot("beading-wire", "Thin cable", 2000.0, Map.of("diameter", 0.38));
+        UUID clasps = lot("findings", "Clasps", 5.0, Map.of("what", "lobster-clasp", "length", 9.0));
+        UUID job = kept(bracelet("finding clasp - ring 0.8/3 - strand 0.38 (9 * bead 6/1) - ring 0.8/3"));
+        awaitPutBy(beads, 9);
+        JsonNode run = tell("/api/jobs/piece/" + job + "/runs", Map.of()).body();
+        UUID id = UUID.fromString(run.get("id").asText());
+        var done = new java.util.HashMap<String, Integer>();
+        run.at("/data/plan/operations").forEach(one -> {
+            if (!one.get("verb").asText().equals("PUT_TOGETHER")) {
+                done.put(one.get("id").asText(), 1);
+            }
+        });
+        assertThat(progress(id, 0, done).status()).isEqualTo(200);
+        assertThat(left(beads)).isEqualTo(21);
+        assertThat(left(strand)).isBetween(1700.0, 1940.0);
+        assertThat(left(clasps)).isEqualTo(5);
+        awaitPutBy(beads, 0);
+        done.put("put-together", 1);
+        assertThat(progress(id, 1, done).status()).isEqualTo(200);
+        assertThat(left(clasps)).isEqualTo(4);
+        assertThat(progress(id, 2, Map.of()).status()).isEqualTo(200);
+        assertThat(left(beads)).isEqualTo(30);
+        assertThat(left(strand)).isEqualTo(2000);
+        assertThat(left(clasps)).isEqualTo(5);
+        for (UUID lot : java.util.List.of(beads, strand, clasps)) {
+            takeAway("/api/lots", lot, read("/api/lots/" + lot).at("/version").asInt());
+        }
+    }
+
+    /** The bench says of each lot what it lacks, in what it is counted in. */
+    @Test
+    void theBenchSaysWhatIsMissing() {
+        UUID beads = lot("beads", "Garnets", 4.0, Map.of("along", 8.5, "across", 8.5));
+        UUID job = kept(bracelet("ring 0.8/3 - strand 0.38 (9 * bead 8.5/1) - ring 0.8/3"));
+        await().untilAsserted(() -> {
+            JsonNode lacks = hand(job).path("lacks");
+            assertThat(lacks).hasSize(1);
+            assertThat(lacks.at("/0/lot").asText()).isEqualTo("Garnets");
+            assertThat(lacks.at("/0/measure").asText()).isEqualTo("PIECES");
+            assertThat(lacks.at("/0/amount").asDouble()).isEqualTo(5);
+        });
+        takeAway("/api/lots", beads, read("/api/lots/" + beads).at("/version").asInt());
+    }
+
+    private Answer progress(UUID run, int version, Map<String, Integer> done) {
+        return keep("/api/runs", run, version, Map.of("done", done, "counts", Map.of(), "note", ""));
+    }
+
+    private double left(UUID lot) {
+        return read("/api/lots/" + lot).at("/data/left").asDouble();
+    }
+
+    private void awaitPutBy(UUID lot, double amount) {
+        await().untilAsserted(() -> {
+            double sum = 0;
+            for (JsonNode one : read("/api/lots/" + lot + "/put-by").body()) {
+                sum += one.get("amount").asDouble();
+            }
+            assertThat(sum).isEqualTo(amount);
+        });
+    }
+
+    private UUID lot(String kind, String name, double left, Map<String, Object> told) {
+        var facts = new java.util.HashMap<String, Object>(
+                toroid.core.stock.StockKinds.byId(kind).blank().values());
+        facts.putAll(told);
+        UUID id = UUID.randomUUID();
+        Answer answer = keep(
+                "/api/lots",
+                id,
+                null,
+                Map.of("kind", kind, "name", name, "facts", facts, "left", left, "place", "", "note", ""));
+        assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
+        return id;
     }
 }

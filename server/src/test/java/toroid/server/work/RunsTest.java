@@ -151,7 +151,7 @@ class RunsTest extends ApiTest {
     @Test
     void theBenchSaysWhatIsNext() {
         UUID job = kept(job(spool("copper", "HALF_HARD", 1.0, 100), 5, 40));
-        assertThat(hand(job).get("shortMm").asDouble()).isPositive();
+        assertThat(hand(job).at("/lacks/0/amount").asDouble()).isPositive();
         assertThat(hand(job).at("/glance/thread/FORM").asText()).isEqualTo("OPEN");
         Answer run = start(job);
         progress(run, 4, Map.of("coil-1/cut", 3));

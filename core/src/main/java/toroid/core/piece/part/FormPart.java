@@ -316,7 +316,10 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
                 ends[1] == null ? shape.hangsMm(ends[0], pull) : spanMm(ends),
                 shape.massG(),
                 shape.thickMm(),
-                new PartWork.Takes(wires.stream().map(one -> cut(work, one)).toList(), List.of(), shape.beads()),
+                new PartWork.Takes(
+                        wires.stream().map(one -> cut(work, one)).toList(),
+                        List.of(),
+                        PartWork.Bought.beads(half == null ? work.solids() : List.of())),
                 List.of());
         return domed == null ? done : done.bowed(domed.bow(FormShape.ends(flat)));
     }

@@ -1,8 +1,6 @@
 package toroid.core.piece.part;
 
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.FormWork;
@@ -110,7 +108,7 @@ record FormShape(FormWork work, List<FormedWire> wires, List<Solid> solids) {
         return Math.PI / 4 * d * d * wire.program().lengthMm() / 1000 * density;
     }
 
-    private static boolean isBead(Solid solid) {
+    static boolean isBead(Solid solid) {
         return solid.kind() == Solid.Kind.BEAD || solid.kind() == Solid.Kind.LAID_BEAD;
     }
 
@@ -158,17 +156,5 @@ record FormShape(FormWork work, List<FormedWire> wires, List<Solid> solids) {
                 .max()
                 .orElse(0);
         return Math.max(bead, 2 * work.request().wireDiameterMm());
-    }
-
-    /** The beads it takes, the same ones together. */
-    List<PartWork.Bought> beads() {
-        Map<List<Double>, Integer> counts = new LinkedHashMap<>();
-        solids.stream()
-                .filter(FormShape::isBead)
-                .forEach(solid ->
-                        counts.merge(List.of(solid.lengthMm(), solid.diameterMm(), solid.holeMm()), 1, Integer::sum));
-        return counts.entrySet().stream()
-                .map(one -> new PartWork.Bought(PartWork.Bought.Kind.BEAD, "bead", one.getKey(), one.getValue()))
-                .toList();
     }
 }

@@ -1,8 +1,11 @@
 package toroid.core.piece.part;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Port;
+import toroid.core.form.Solid;
 import toroid.core.ring.Ring;
 
 /**
@@ -113,6 +116,18 @@ public record PartWork(
 
         public Bought {
             sizesMm = List.copyOf(sizesMm);
+        }
+
+        /** The beads among what is on a form, the same ones together. */
+        public static List<Bought> beads(List<Solid> solids) {
+            Map<List<Double>, Integer> counts = new LinkedHashMap<>();
+            solids.stream()
+                    .filter(FormShape::isBead)
+                    .forEach(solid -> counts.merge(
+                            List.of(solid.lengthMm(), solid.diameterMm(), solid.holeMm()), 1, Integer::sum));
+            return counts.entrySet().stream()
+                    .map(one -> new Bought(Kind.BEAD, "bead", one.getKey(), one.getValue()))
+                    .toList();
         }
     }
 

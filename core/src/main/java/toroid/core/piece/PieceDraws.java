@@ -1,0 +1,100 @@
+package toroid.core.piece;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import toroid.core.piece.part.PartSpec;
+import toroid.core.piece.part.PartWork;
+import toroid.core.stock.Draw;
+
+/**
+ * What the operations of a piece take from the shelf, told for one copy: a made part its wire, beads, cord and crimps as it is made, a
+ * ring's bead as it is threaded on, solder by the joint, and what is bought ready as all is put together.
+ */
+public final class PieceDraws {
+    private final PieceWork work;
+    private final int copies;
+    private final Supply supply;
+
+    public PieceDraws(PieceWork work, int copies, Supply supply) {
+        this.work = work;
+        this.copies = copies;
+        this.supply = supply;
+    }
+
+    /** Of the same parts, so many of them. */
+    public List<Draw> made(PartWork part, int count) {
+        return each(taken(part, count));
+    }
+
+    private Stream<Draw> taken(PartWork part, int count) {
+        return Stream.concat(
+                part.takes().cuts().stream().flatMap(cut -> supply.wire(cut, count * copies).stream()),
+                part.takes().bought().stream().flatMap(ware -> supply.bought(ware, count * copies).stream()));
+    }
+
+    /** The beads on rings of one size. */
+    public List<Draw> onRings(PieceLists.Rings rings) {
+        return each(work.parts().stream()
+                .filter(PartWork::isRing)
+                .filter(part -> part.takes().rings().stream().anyMatch(one -> same(one, rings)))
+                .flatMap(part -> taken(part, 1)));
+    }
+
+    private static boolean same(PartWork.Rings one, PieceLists.Rings rings) {
+        return one.beadMm() != null
+                && one.beadMm().equals(rings.beadMm())
+                && one.ring().equals(rings.ring())
+                && one.turns() == rings.turns()
+                && one.soldered() == rings.soldered();
+    }
+
+    public List<Draw> solder(Supply.Grade grade, int joints) {
+        return each(supply.solder(grade, joints * copies).stream());
+    }
+
+    /** What is bought ready and only joined, and the solder of joints closed in the piece. */
+    public List<Draw> joined() {
+        Stream<Draw> ready = work.parts().stream()
+                .filter(part -> !part.isRing() && !part.spec().isMade())
+                .flatMap(part -> taken(part, 1));
+        int soldered = (int) work.steps().stream()
+                .filter(step -> step.act() == AssemblyStep.Act.SOLDER_ROUND)
+                .count();
+        Stream<Draw> solder =
+                soldered == 0 ? Stream.of() : supply.solder(Supply.Grade.MEDIUM, soldered * copies).stream();
+        return each(Stream.concat(ready, solder));
+    }
+
+    /** What hands make, the same ones together, by their places. */
+    public Map<PartSpec, List<Integer>> parts() {
+        Map<PartSpec, List<Integer>> made = new LinkedHashMap<>();
+        for (int i = 0; i < work.parts().size(); i++) {
+            PartSpec spec = work.parts().get(i).spec();
+            if (spec.isMade()) {
+                made.computeIfAbsent(spec, any -> new ArrayList<>()).add(i);
+            }
+        }
+        return made;
+    }
+
+    /** All of it, in the order a plan has it. */
+    public void takeAll() {
+        for (PieceLists.Rings rings : PieceLists.of(work, false, 0).rings()) {
+            onRings(rings);
+            if (rings.soldered() && rings.preClosed() > 0) {
+                solder(Supply.Grade.HARD, rings.preClosed());
+            }
+        }
+        parts().values().forEach(same -> made(work.parts().get(same.get(0)), same.size()));
+        if (!work.joining().isEmpty()) {
+            joined();
+        }
+    }
+
+    private List<Draw> each(Stream<Draw> all) {
+        return all.map(draw -> draw.each(copies)).toList();
+    }
+}
