@@ -72,7 +72,7 @@ export type RunData = (
     name: string;
     lotId: string | null;
     plan: WorkPlan;
-    drawnMm: Record<string, number>;
+    drawn: Record<string, number>;
     startedAt: string;
     finishedAt: string | null;
   };

@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { Link } from "react-router-dom";
+import { Link } from "react-router";
 import { useMetals } from "../../api/queries";
 import type { CuttingAnswer, CuttingAssignment } from "../../api/types";
 import { many, plain, sizeText, wireLength, type Units } from "../../quantity/format";

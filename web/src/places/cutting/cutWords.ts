@@ -8,8 +8,9 @@ export const nameOf = (wire: WireList, spoolId: string): string =>
   (
     wire.spools.find((one) => one.id === spoolId) ??
     wire.spools.find((one) => one.lot === spoolId.split("/")[0])
-  )?.name.replace(/, length \d+$/, (number) => (wire.spools.some((one) => one.id === spoolId) ? number : "")) ??
-  "a spool no longer kept";
+  )?.name.replace(/, length \d+$/, (number) =>
+    wire.spools.some((one) => one.id === spoolId) ? number : "",
+  ) ?? "a spool no longer kept";
 
 export function lengthText(wire: WireList, id: string, units: Units): string {
   const length = wire.lengths.find((one) => one.id === id);

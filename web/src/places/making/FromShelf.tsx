@@ -13,7 +13,9 @@ export function FromShelf({ operation, copies }: { operation: Operation; copies:
   const taken = operation.draws.flatMap(({ lot: id, amount }) => {
     const lot = lots.find((one) => one.id === id);
     const kind = kinds.find((one) => one.id === lot?.data.kind);
-    return lot && kind ? [{ id, amount: amountText(kind.measure, amount * copies, units), lot: lot.data }] : [];
+    return lot && kind
+      ? [{ id, amount: amountText(kind.measure, amount * copies, units), lot: lot.data }]
+      : [];
   });
   return taken.length === 0 ? null : (
     <p className="soft from-shelf">

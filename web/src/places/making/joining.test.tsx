@@ -145,3 +145,24 @@ it("ends with the length that was planned", async () => {
   expect(await screen.findByText("Done")).toBeTruthy();
   expect(screen.getByTestId("big-number").textContent).toContain("46.8");
 });
+
+it("says what is taken from the shelf, from which lot and where that lies", async () => {
+  serve({
+    ...PREFERENCES,
+    "GET /api/runs/": PIECE,
+    "GET /api/readings/of-run/": [],
+    "GET /api/notebook": [],
+    "GET /api/lots": [{ id: "g", version: 0, data: { kind: "beads", name: "garnets", place: "drawer 2" } }],
+    "GET /api/stock-kinds": [{ id: "beads", measure: "PIECES", facts: [] }],
+  });
+  const begun = run({ "open-1": 1 }, { "open-1": 3 });
+  Object.assign(begun.data.plan, {
+    operations: OPERATIONS.map((one) =>
+      one.id === "make-1" ? { ...one, draws: [{ lot: "g", amount: 2 }] } : one,
+    ),
+  });
+  show(<RunPage run={begun} />);
+  expect((await screen.findByText(/^from the shelf/)).textContent).toBe(
+    "from the shelf: 2 of garnets (drawer 2)",
+  );
+});

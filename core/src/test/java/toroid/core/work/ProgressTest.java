@@ -14,8 +14,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
-import toroid.core.stock.Draw;
 import toroid.core.numeric.Refusal;
+import toroid.core.stock.Draw;
 
 class ProgressTest {
     private static Operation operation(String id, int times, Set<String> after) {

@@ -3,7 +3,7 @@ package toroid.server.cutting;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
-import toroid.server.stock.CutView;
+import toroid.server.stock.CutStrip;
 
 /**
  * What jobs have cut, wire by wire, the thickest first.
@@ -27,7 +27,7 @@ record CutLists(@NotNull List<WireToCut> wires, @NotNull List<UUID> without) {
             @NotNull List<LengthToCut> lengths,
             @NotNull List<SpoolToCut> spools,
             @NotNull List<Double> nearMm,
-            @NotNull List<CutView> cuts) {}
+            @NotNull List<CutStrip> cuts) {}
 
     /**
      * A length to cut in one piece.

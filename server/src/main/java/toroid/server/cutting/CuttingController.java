@@ -12,8 +12,8 @@ import org.springframework.web.bind.annotation.RestController;
 import toroid.core.cutting.CuttingTask;
 import toroid.server.effort.Efforts;
 import toroid.server.stock.CutGiven;
+import toroid.server.stock.CutStrip;
 import toroid.server.stock.CutStrips;
-import toroid.server.stock.CutView;
 import toroid.server.work.Jobs;
 
 /** What jobs have cut, which length from which strip, and what is cut already. */
@@ -58,14 +58,14 @@ class CuttingController {
     @Operation(
             summary = "A strip is cut: wire leaves its lot for the jobs it is cut for; sent twice under one id, once")
     @PostMapping("/cuts")
-    CutView cut(@RequestBody @Valid CutGiven given) {
+    CutStrip cut(@RequestBody @Valid CutGiven given) {
         given.lengths().stream().map(CutGiven.LengthCut::jobId).distinct().forEach(jobs::get);
         return strips.cut(given);
     }
 
     @Operation(summary = "It was not cut after all: all that left the shelf with it is back; asked twice, once")
     @PostMapping("/cuts/{id}/undo")
-    CutView undo(@PathVariable UUID id) {
+    CutStrip undo(@PathVariable UUID id) {
         return strips.undo(id);
     }
 }

@@ -10,8 +10,8 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import toroid.core.numeric.Refusal;
 import toroid.server.stock.CutGiven;
+import toroid.server.stock.CutStrip;
 import toroid.server.stock.CutStrips;
-import toroid.server.stock.CutView;
 import toroid.server.work.JobData;
 import toroid.server.work.Jobs;
 import toroid.server.work.RunCuts;
@@ -41,7 +41,7 @@ class CuttingLists {
     CutLists of(List<UUID> ids, boolean near) {
         var asked = new ArrayList<Asked>();
         var without = new ArrayList<UUID>();
-        List<CutView> cuts = cut.all();
+        List<CutStrip> cuts = cut.all();
         for (UUID id : ids.stream().distinct().toList()) {
             JobData job = jobs.get(id).data();
             List<WireLength> lengths = lengths(job);
@@ -69,7 +69,7 @@ class CuttingLists {
     }
 
     /** How many of a length are cut since then. */
-    private static int ahead(List<CutView> cuts, String lengthId, Instant since) {
+    private static int ahead(List<CutStrip> cuts, String lengthId, Instant since) {
         return cuts.stream()
                 .filter(one -> since == null || one.cutAt().isAfter(since))
                 .flatMap(one -> one.lengths().stream())
@@ -79,7 +79,7 @@ class CuttingLists {
     }
 
     /** Strips that were cut with lengths of these. */
-    private static List<CutView> with(List<Asked> own, List<CutView> cuts) {
+    private static List<CutStrip> with(List<Asked> own, List<CutStrip> cuts) {
         Set<String> ids = own.stream().map(one -> one.length().id()).collect(Collectors.toSet());
         return cuts.stream()
                 .filter(cut -> cut.lengths().stream().anyMatch(one -> ids.contains(one.id())))
@@ -97,7 +97,7 @@ class CuttingLists {
         }
     }
 
-    private List<CutLists.WireToCut> byWire(List<Asked> asked, boolean near, List<CutView> cuts) {
+    private List<CutLists.WireToCut> byWire(List<Asked> asked, boolean near, List<CutStrip> cuts) {
         WireShelf.Strips shelf = strips.now();
         var wires = new ArrayList<CutLists.WireToCut>();
         var rest = new ArrayList<>(asked);

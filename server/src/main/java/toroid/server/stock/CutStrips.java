@@ -66,7 +66,7 @@ public class CutStrips {
 
     /** Those that count, the newest first. */
     @Transactional(readOnly = true)
-    public List<CutView> all() {
+    public List<CutStrip> all() {
         return repository.findByUndoneAtIsNullOrderByCutAtDescIdAsc(Limit.of(NEWEST)).stream()
                 .map(this::view)
                 .toList();
@@ -78,7 +78,7 @@ public class CutStrips {
      *
      * @throws Refusal when the strip does not hold so much, or is no wire
      */
-    public CutView cut(CutGiven given) {
+    public CutStrip cut(CutGiven given) {
         Lot lot = lots.held(given.lotId());
         var before = repository.findById(given.id());
         if (before.isPresent()) {
@@ -159,7 +159,7 @@ public class CutStrips {
      *
      * @throws Refusal when a run has used what was cut, or the offcut is no longer whole
      */
-    public CutView undo(UUID id) {
+    public CutStrip undo(UUID id) {
         ahead.hold(id);
         Cut cut = repository.findById(id).orElseThrow(() -> new NotKept("cut", id));
         Lot lot = lots.held(cut.lotId());
@@ -188,9 +188,9 @@ public class CutStrips {
         return view(cut);
     }
 
-    private CutView view(Cut cut) {
+    private CutStrip view(Cut cut) {
         Kept kept = json.read(cut.content(), Kept.class);
-        return new CutView(
+        return new CutStrip(
                 cut.id(), cut.lotId(), kept.strip(), cut.cutAt(), kept.lengths(), kept.leftMm(), kept.offcutId());
     }
 

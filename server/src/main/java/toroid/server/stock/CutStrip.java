@@ -11,7 +11,7 @@ import java.util.UUID;
  * @param leftMm of it
  * @param offcutId the lot the rest became; null where it stays on its spool, or is too short to keep
  */
-public record CutView(
+public record CutStrip(
         @NotNull UUID id,
         @NotNull UUID lotId,
         @NotNull String strip,
