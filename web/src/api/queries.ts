@@ -14,6 +14,7 @@ import type {
   CutterData,
   Kept,
   MandrelData,
+  MetalPriceData,
   MedallionJobData,
   MetalView,
   NotebookEntry,
@@ -75,6 +76,7 @@ export const useSpools = () => useList<Kept<SpoolData>[]>("spools");
 export const useLots = () => useList<Kept<LotData>[]>("lots");
 export const useStandings = () => useList<Standing[]>("lots/standings");
 export const useStocktakings = () => useList<StocktakingView[]>("stocktakings");
+export const useMetalPrices = () => useList<Kept<MetalPriceData>[]>("metal-prices");
 export const useMandrels = () => useList<Kept<MandrelData>[]>("mandrels");
 export const useCutters = () => useList<Kept<CutterData>[]>("cutters");
 export const useJobs = () => useList<Kept<RingJobData>[]>("jobs/ring");

@@ -120,6 +120,14 @@ export type Level = Received<Schemas["Level"]>;
 export type Standing = Received<Schemas["Standing"]>;
 export type ScaleReading = Received<Schemas["ScaleCount"]>;
 export type StocktakingView = Received<Schemas["StocktakingView"]>;
+export type MetalPriceData = Received<Schemas["MetalPriceData"]>;
+export type PriceListLook = Omit<Received<Schemas["ListLook"]>, "rows"> & {
+  rows: (Omit<Received<Schemas["ListLook"]>["rows"][number], "price" | "before" | "refusal"> & {
+    price: MetalPriceData | null;
+    before: number | null;
+    refusal: Refusal | null;
+  })[];
+};
 export type TableView = Omit<Received<Schemas["TableView"]>, "rows"> & {
   rows: (Omit<Received<Schemas["TableRow"]>, "refusal"> & { refusal: Refusal | null })[];
 };

@@ -39,6 +39,7 @@ export function CutterTable() {
               {cutters.map((cutter) => (
                 <KeptRow
                   key={cutter.id}
+                  nameOf={(data) => data.name}
                   path="cutters"
                   kept={cutter}
                   cells={(data, change) => <CutterCells data={data} change={change} />}

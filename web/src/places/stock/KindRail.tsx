@@ -39,6 +39,9 @@ export function KindRail({ chosen }: { chosen: string }) {
         <NavLink className="quiet" to="/stock/labels">
           labels
         </NavLink>
+        <NavLink className="quiet" to="/stock/metal-prices">
+          metal prices
+        </NavLink>
       </p>
     </nav>
   );

@@ -50,6 +50,7 @@ export function MandrelTable() {
               {mandrels.map((mandrel) => (
                 <KeptRow
                   key={mandrel.id}
+                  nameOf={(data) => data.name}
                   path="mandrels"
                   kept={mandrel}
                   cells={(data, change) => <MandrelCells data={data} change={change} />}

@@ -59,6 +59,7 @@ export function SpoolTable() {
               {spools.map((spool) => (
                 <KeptRow
                   key={spool.id}
+                  nameOf={(data) => data.name}
                   path="spools"
                   kept={spool}
                   more={`/stock/lot/${spool.id}`}

@@ -5,6 +5,7 @@ import { CutterTable } from "./CutterTable";
 import { KindRail } from "./KindRail";
 import { LotShelf } from "./LotShelf";
 import { MandrelTable } from "./MandrelTable";
+import { MetalPriceList } from "./MetalPriceList";
 import { SpoolTable } from "./SpoolTable";
 
 /** The shelf: one kind at a time, each cell its own input, saved as it is typed. */
@@ -33,6 +34,9 @@ function OfKind({ kind }: { kind: string }) {
   }
   if (kind === "cutters") {
     return <CutterTable />;
+  }
+  if (kind === "metal-prices") {
+    return <MetalPriceList />;
   }
   const known = kinds?.find((one) => one.id === kind);
   return known ? <LotShelf key={kind} kind={known} /> : kinds ? <Lost /> : null;

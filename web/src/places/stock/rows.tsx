@@ -37,16 +37,18 @@ async function takeAway(path: string, id: string): Promise<void> {
 
 const bringBack = (path: string, id: string) => broughtBack(path, id, "lots", "ring-table", "sheet", "bench");
 
-interface RowProps<D extends { name: string }> {
+interface RowProps<D> {
   path: string;
   kept: Kept<D>;
   cells: (data: D, change: (patch: Partial<D>, tag: string) => void) => ReactNode;
+  /** What it is called. */
+  nameOf: (data: D) => string;
   /** Where more of it is shown. */
   more?: string;
 }
 
 /** One editable row: its cells, whether it is saved, and a way to take it away and bring it back. */
-export function KeptRow<D extends { name: string }>({ path, kept, cells, more }: RowProps<D>) {
+export function KeptRow<D extends object>({ path, kept, cells, nameOf, more }: RowProps<D>) {
   const { editor, data, state } = useEditor(path, kept);
   const remove = async () => {
     try {
@@ -57,11 +59,14 @@ export function KeptRow<D extends { name: string }>({ path, kept, cells, more }:
       return;
     }
     remember(
-      `took away ${data.name}`,
+      `took away ${nameOf(data)}`,
       () => void bringBack(path, kept.id),
       () => void takeAway(path, kept.id),
     );
-    say(`${data.name} is taken away.`, { label: "Bring it back", run: () => void bringBack(path, kept.id) });
+    say(`${nameOf(data)} is taken away.`, {
+      label: "Bring it back",
+      run: () => void bringBack(path, kept.id),
+    });
   };
   return (
     <tr>
@@ -75,11 +80,15 @@ export function KeptRow<D extends { name: string }>({ path, kept, cells, more }:
           />
         </span>
         {more && (
-          <Link className="quiet small" to={more} aria-label={`Open ${data.name}`}>
+          <Link className="quiet small" to={more} aria-label={`Open ${nameOf(data)}`}>
             open
           </Link>
         )}{" "}
-        <button className="quiet small" aria-label={`Take away ${data.name}`} onClick={() => void remove()}>
+        <button
+          className="quiet small"
+          aria-label={`Take away ${nameOf(data)}`}
+          onClick={() => void remove()}
+        >
           take away
         </button>
       </td>

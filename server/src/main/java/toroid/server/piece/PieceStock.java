@@ -7,6 +7,7 @@ import toroid.core.piece.PieceDraws;
 import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceWork;
 import toroid.core.stock.kind.WireLots;
+import toroid.server.metal.MetalPrices;
 import toroid.server.stock.LotData;
 import toroid.server.stock.Lots;
 import toroid.server.store.Kept;
@@ -15,14 +16,16 @@ import toroid.server.store.Kept;
 @Component
 public class PieceStock {
     private final Lots lots;
+    private final MetalPrices metals;
 
-    PieceStock(Lots lots) {
+    PieceStock(Lots lots, MetalPrices metals) {
         this.lots = lots;
+        this.metals = metals;
     }
 
     /** The shelf as it lies now, for so many of a piece. */
     public PieceSupply supply(int batch) {
-        return new PieceSupply(lots.all(), batch);
+        return new PieceSupply(lots.all(), metals.today(), batch);
     }
 
     /** Every wire a piece takes: how much, whether it is there, what it costs. */

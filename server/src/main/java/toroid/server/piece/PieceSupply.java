@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -18,12 +17,13 @@ import toroid.core.stock.Draw;
 import toroid.core.stock.Measure;
 import toroid.core.stock.Taking;
 import toroid.core.stock.kind.WireLots;
+import toroid.server.metal.MetalPrices;
 import toroid.server.stock.LotData;
 import toroid.server.store.Kept;
 
 /**
- * The shelf as it lies when a piece is planned, and a tally of what is taken from it and what that costs: each lot at its own price, one
- * without a price at the dearest of those that would serve as well.
+ * The shelf as it lies when a piece is planned, and a tally of what is taken from it and what that costs: each lot at its own price; wire
+ * without one by its weight and today's price of its metal; what has neither at the dearest of those that would serve as well.
  */
 public final class PieceSupply implements Supply {
     /** A spool is that wire within so much of a millimetre: as a caliper tells two wires apart. */
@@ -35,13 +35,15 @@ public final class PieceSupply implements Supply {
     private static final double SAME_SHARE = 0.1;
 
     private final List<Kept<LotData>> lots;
+    private final MetalPrices.Today metals;
     private final int batch;
     private final Taking taking = new Taking();
     private final Map<Object, Tally> tallies = new HashMap<>();
 
     /** @param batch how many of the piece are made: everything is taken so many times */
-    PieceSupply(List<Kept<LotData>> lots, int batch) {
+    PieceSupply(List<Kept<LotData>> lots, MetalPrices.Today metals, int batch) {
         this.lots = lots;
+        this.metals = metals;
         this.batch = batch;
     }
 
@@ -166,22 +168,37 @@ public final class PieceSupply implements Supply {
         return new Taking.Held(lot.id().toString(), lot.data().left(), (Double) each);
     }
 
-    private static Double cost(Draw draw, List<Kept<LotData>> serving) {
+    private Double cost(Draw draw, List<Kept<LotData>> serving) {
         LotData lot = serving.stream()
                 .filter(one -> one.id().toString().equals(draw.lot()))
                 .findFirst()
                 .orElseThrow()
                 .data();
         Measure measure = lot.kindKept().measure();
-        if (lot.unitPrice() != null) {
-            return measure.worth(draw.amount(), lot.unitPrice());
-        }
-        OptionalDouble dearest = serving.stream()
-                .map(one -> one.data().unitPrice())
-                .filter(Objects::nonNull)
-                .mapToDouble(Double::doubleValue)
-                .max();
+        OptionalDouble own = unitPrice(lot);
+        OptionalDouble dearest = own.isPresent()
+                ? own
+                : serving.stream()
+                        .map(one -> unitPrice(one.data()))
+                        .filter(OptionalDouble::isPresent)
+                        .mapToDouble(OptionalDouble::getAsDouble)
+                        .max();
         return dearest.isPresent() ? Double.valueOf(measure.worth(draw.amount(), dearest.getAsDouble())) : null;
+    }
+
+    /** As it was bought; of wire else what a metre of it weighs at today's price of its metal. */
+    private OptionalDouble unitPrice(LotData lot) {
+        if (lot.unitPrice() != null) {
+            return OptionalDouble.of(lot.unitPrice());
+        }
+        if (!lot.kind().equals(WireLots.ID)) {
+            return OptionalDouble.empty();
+        }
+        OptionalDouble gram = metals.perGram((String) lot.facts().get(WireLots.METAL));
+        OptionalDouble grams = lot.kindKept().gramsPerUnit(lot.kindKept().read(lot.facts()));
+        return gram.isEmpty() || grams.isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(gram.getAsDouble() * grams.getAsDouble());
     }
 
     private static Predicate<Kept<LotData>> of(String kind) {
