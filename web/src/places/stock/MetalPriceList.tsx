@@ -150,8 +150,17 @@ function FromTable() {
   return (
     <details className="price-list-in">
       <summary>from a table</summary>
-      <p className="small soft">
-        A row a price: day, metal, a gram. Paste it, or choose a file (CSV).
+      <p className="small soft">A row a price: day, metal, a gram. Paste it here, or choose a file (CSV).</p>
+      <textarea
+        className="plain-input figures w-full"
+        rows={5}
+        aria-label="Price list"
+        placeholder={`${today()}; sterling silver; 0.95`}
+        value={text}
+        onChange={(event) => void see(event.target.value)}
+      />
+      <label className="quiet file-choice">
+        choose a file
         <input
           type="file"
           accept=".csv,text/csv,text/plain"
@@ -162,15 +171,7 @@ function FromTable() {
             void file?.text().then(see);
           }}
         />
-      </p>
-      <textarea
-        className="plain-input figures w-full"
-        rows={5}
-        aria-label="Price list"
-        placeholder={`${today()}; sterling silver; 0.95`}
-        value={text}
-        onChange={(event) => void see(event.target.value)}
-      />
+      </label>
       {told && (
         <p className="care" role="status">
           {told}

@@ -35,10 +35,11 @@ class CuttingTest extends BrowserTest {
         button("not cut after all").click();
         assertThat(strip()).containsText(Pattern.compile("12 × \\d"));
         assertThat(page.locator(".all-cut")).hasCount(0);
-        page.keyboard().press("Control+z");
+        strip().locator("button").click();
         assertThat(page.locator(".all-cut")).isVisible();
-        button("begin this wire anew").click();
+        page.keyboard().press("Control+z");
         assertThat(strip()).containsText(Pattern.compile("12 × \\d"));
+        assertThat(page.locator(".was-cut")).hasCount(0);
     }
 
     @Test
@@ -55,6 +56,9 @@ class CuttingTest extends BrowserTest {
         strip().locator("button").click();
         assertThat(page.locator(".was-cut")).containsText(Pattern.compile("3 × \\d"));
         assertThat(page.locator(".lacking")).containsText(Pattern.compile("9 × \\d"));
+        button("not cut after all").click();
+        assertThat(page.locator(".was-cut")).hasCount(0);
+        assertThat(strip()).containsText(Pattern.compile("12 × \\d"));
     }
 
     @Test

@@ -13,11 +13,16 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
 
     List<Lot> findByKindAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(String kind);
 
-    /** A lot by its name and kind alone. */
-    record Brief(UUID id, String name, String kind, boolean known) {}
+    /**
+     * A lot by its name and kind alone.
+     *
+     * @param counted whether it is on the shelf and anyone said how much there is
+     */
+    record Brief(UUID id, String name, String kind, boolean counted) {}
 
     /** Those taken away as well: what was taken of them was taken. */
-    @Query("select new toroid.server.stock.LotRepository$Brief(l.id, l.name, l.kind, l.known) from Lot l")
+    @Query("select new toroid.server.stock.LotRepository$Brief(l.id, l.name, l.kind,"
+            + " case when l.known = true and l.deletedAt is null then true else false end) from Lot l")
     List<Brief> briefs();
 
     /** Nobody else moves anything of it until this is done. */

@@ -66,7 +66,7 @@ public class Lots extends Keeper<Lot, LotData> {
     /**
      * A lot at a glance: its facts are not read.
      *
-     * @param left null when not known
+     * @param left null when not known, or it is taken away
      */
     public record Brief(String name, StockKind kind, Double left) {}
 
@@ -80,7 +80,7 @@ public class Lots extends Keeper<Lot, LotData> {
                         lot -> new Brief(
                                 lot.name(),
                                 StockKinds.byId(lot.kind()),
-                                lot.known() ? balances.getOrDefault(lot.id(), 0.0) : null)));
+                                lot.counted() ? balances.getOrDefault(lot.id(), 0.0) : null)));
     }
 
     /** The lot of that id, where there is one. */

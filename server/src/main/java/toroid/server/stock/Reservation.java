@@ -28,6 +28,10 @@ class Reservation {
         return key.jobId();
     }
 
+    UUID lot() {
+        return key.lotId();
+    }
+
     double amount() {
         return amount;
     }

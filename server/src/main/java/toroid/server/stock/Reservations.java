@@ -27,6 +27,15 @@ public class Reservations {
         });
     }
 
+    /** What every job has put by, by lot, in its unit. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Map<UUID, Double>> byJob() {
+        return repository.findAll().stream()
+                .collect(Collectors.groupingBy(
+                        Reservation::job,
+                        Collectors.toMap(Reservation::lot, Reservation::amount, Double::sum, TreeMap::new)));
+    }
+
     /** What is put by of each lot, in its unit. */
     @Transactional(readOnly = true)
     Map<UUID, Double> sums() {

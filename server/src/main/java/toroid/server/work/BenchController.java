@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -17,6 +16,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.stock.Measure;
 import toroid.server.stock.Lots;
+import toroid.server.stock.Reservations;
 import toroid.server.store.Rows;
 
 /** What is in hand, of every kind: read, never worked out. */
@@ -25,12 +25,14 @@ class BenchController {
     private final JobRepository jobs;
     private final RunRepository runs;
     private final Lots lots;
+    private final Reservations reservations;
     private final WorkJson json;
 
-    BenchController(JobRepository jobs, RunRepository runs, Lots lots, WorkJson json) {
+    BenchController(JobRepository jobs, RunRepository runs, Lots lots, Reservations reservations, WorkJson json) {
         this.jobs = jobs;
         this.runs = runs;
         this.lots = lots;
+        this.reservations = reservations;
         this.json = json;
     }
 
@@ -40,7 +42,7 @@ class BenchController {
      * @param forName what it was laid out for; null for a job of its own
      * @param runId the latest run, open or finished; null when none was begun
      * @param glance told as it was kept: of that run, or of the job as it would be planned now; null while it is being looked at
-     * @param lacks what its lots lack for what is left to do; none when there is enough, or it is not known
+     * @param lacks what its lots lack of what it has put by; none when there is enough, or it is not known
      */
     record InHand(
             @NotNull UUID jobId,
@@ -76,12 +78,17 @@ class BenchController {
         Map<UUID, RunRepository.Row> latest = runs.latest().stream()
                 .collect(Collectors.toMap(RunRepository.Row::jobId, Function.identity(), (one, other) -> one));
         Map<UUID, Lots.Brief> shelf = lots.briefs();
+        Map<UUID, Map<UUID, Double>> putBy = reservations.byJob();
         List<JobRepository.Row> all = jobs.rows();
         Map<UUID, String> names =
                 all.stream().collect(Collectors.toMap(JobRepository.Row::id, JobRepository.Row::name));
         return Rows.each(
                         all,
-                        job -> inHand(job, names.get(job.parentId()), latest.get(job.id()), shelf),
+                        job -> inHand(
+                                job,
+                                names.get(job.parentId()),
+                                latest.get(job.id()),
+                                lacks(putBy.getOrDefault(job.id(), Map.of()), shelf)),
                         (job, reason) -> row(
                                 job,
                                 names.get(job.parentId()),
@@ -93,18 +100,17 @@ class BenchController {
                 .toList();
     }
 
-    private InHand inHand(JobRepository.Row job, String parent, RunRepository.Row run, Map<UUID, Lots.Brief> shelf) {
+    private InHand inHand(JobRepository.Row job, String parent, RunRepository.Row run, List<Lack> lacks) {
         String kept = run == null ? job.glance() : run.glance();
-        boolean finished = run != null && run.finishedAt() != null;
-        Glance glance = kept == null ? null : json.glance(kept); // read, so that what cannot be is not told on
-        Map<String, Double> wanted = glance == null || finished ? Map.of() : glance.toDraw();
-        return row(job, parent, run, kept, lacks(wanted, shelf));
+        if (kept != null) {
+            json.glance(kept); // read, so that what cannot be is not told on
+        }
+        return row(job, parent, run, kept, lacks);
     }
 
-    private static List<Lack> lacks(Map<String, Double> wanted, Map<UUID, Lots.Brief> shelf) {
+    private static List<Lack> lacks(Map<UUID, Double> wanted, Map<UUID, Lots.Brief> shelf) {
         var lacks = new ArrayList<Lack>();
-        new TreeMap<>(wanted).forEach((id, amount) -> {
-            UUID lotId = UUID.fromString(id);
+        wanted.forEach((lotId, amount) -> {
             Lots.Brief lot = shelf.get(lotId);
             if (lot != null && lot.left() != null && amount - lot.left() > CRUMB) {
                 String kind = lot.kind().id();
