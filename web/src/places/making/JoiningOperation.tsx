@@ -70,6 +70,7 @@ export function Piece({
     <PiecePicture
       drawing={piece.drawing}
       ways={hangs ? HUNG : LAID}
+      aside={hangs}
       metal={metal}
       {...(only && { only })}
       {...(second && { pair: "second" as const })}

@@ -24,6 +24,7 @@ export function Order({ piece, metal, ways }: { piece: PieceAnswer; metal: strin
         drawing={piece.drawing}
         metal={metal}
         ways={ways}
+        aside={ways.includes("down")}
         only={only}
         className="piece-order-picture"
         label={`${steps.at} of ${last} joined`}
