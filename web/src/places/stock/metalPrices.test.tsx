@@ -43,7 +43,7 @@ const REFUSED = {
 };
 
 function open(look: unknown) {
-  const { asked } = serve({
+  const asked = serve({
     ...PREFERENCES,
     "GET /api/metals": [{ id: "sterling-silver", name: "sterling silver", tempers: [] }],
     "GET /api/metal-prices": [price("a", "2026-01-12", 0.88), price("b", "2026-06-15", 0.96)],
