@@ -43,13 +43,15 @@ class StockTest extends BrowserTest {
         open(768, 1024, ColorScheme.DARK);
         open("beads", "Stage pearls 6");
         accessible("a lot");
-        assertThat(much()).hasText("180");
+        assertThat(much()).hasText(Pattern.compile("^\\d+$"));
+        // whatever pieces have used of them
+        int there = Integer.parseInt(much().innerText().strip());
         by("came in", "25");
-        assertThat(much()).hasText("205");
+        assertThat(much()).hasText("" + (there + 25));
         by("lost", "5");
-        assertThat(much()).hasText("200");
+        assertThat(much()).hasText("" + (there + 20));
         page.getByLabel(Pattern.compile("^Take back: came in")).click();
-        assertThat(much()).hasText("175");
+        assertThat(much()).hasText("" + (there - 5));
         page.evaluate("() => document.activeElement.blur()");
         field("its empty spool or dish weighs").fill("4");
         field("its empty spool or dish weighs").press("Enter");
