@@ -1,6 +1,7 @@
 # Starting, stopping and looking after the server.
 PID_FILE="$VAR/server.pid"
 ADDRESS_FILE="$VAR/server.address"
+BACKUPS="${TOROID_BACKUPS:-$VAR/backups}"
 
 server_pid() {
   local pid
@@ -25,6 +26,17 @@ launch() {
   # shellcheck disable=SC2046
   (cd "$APP" && exec setsid java $(java_options) "${archive[@]}" -jar "$APP/toroid.jar" >>"$2" 2>&1 </dev/null) &
   echo $! >"$1"
+}
+
+# What earlier runs logged is kept: the log goes on, and moves on once it is long.
+LONG_LOG=5000000
+keep_logs() {
+  local i
+  if [ "$(stat -c %s "$VAR/server.log" 2>/dev/null || echo 0)" -gt "$LONG_LOG" ]; then
+    for i in 3 2 1; do [ ! -f "$VAR/server.log.$i" ] || mv "$VAR/server.log.$i" "$VAR/server.log.$((i + 1))"; done
+    mv "$VAR/server.log" "$VAR/server.log.1"
+  fi
+  (umask 077 && touch "$VAR/server.log")
 }
 
 wait_healthy() {
@@ -78,9 +90,12 @@ start_command() {
     use_database "$database"
   fi
   export TOROID_PORT="$port" TOROID_BIND="$bind" TOROID_DEMO="$demo" TOROID_PASSWORD_FILE="$VAR/password"
+  # the invented workshop is laid out anew, not backed up
+  [ "$demo" = true ] && TOROID_BACKUPS="" || TOROID_BACKUPS="$BACKUPS"
+  export TOROID_BACKUPS
   make_archive
   say "starting"
-  : >"$VAR/server.log"
+  keep_logs
   launch "$PID_FILE" "$VAR/server.log"
   local host=$bind
   case "$bind" in 0.0.0.0 | :: | localhost) host=127.0.0.1 ;; *:*) host="[$bind]" ;; esac
@@ -102,6 +117,53 @@ stop_command() {
   fi
   rm -f "$PID_FILE" "$ADDRESS_FILE"
   cluster_stop pg
+}
+
+# own_database COMMAND...: runs it with the own workshop's database at hand, which is left as it was found: up or down.
+own_database() {
+  local home was_up=no result=0
+  if [ -z "${TOROID_DATABASE_URL:-}" ]; then
+    home=$(cluster_home pg)
+    [ ! -s "$home/port" ] || ! cluster_is_up "$home" "$(postgres_bin "$(cat "$home/data/PG_VERSION")")" || was_up=yes
+    cluster_start pg
+    cluster_database toroid
+    use_database toroid
+  else
+    was_up=yes
+  fi
+  "$@" || result=$?
+  [ "$was_up" = yes ] || cluster_stop pg
+  return $result
+}
+
+backup_run() { (cd / && java -cp "$APP/toroid.jar:$APP/lib/*" toroid.server.backup.BackupCommand "$@"); }
+
+backup_command() {
+  local file="${1:-$BACKUPS/toroid-$(date -u +%Y-%m-%dT%H%M%S).zip}"
+  build_all
+  case "$file" in /*) ;; *) file="$CALLED_FROM/$file" ;; esac
+  local told
+  told=$(own_database backup_run backup "$file") || fail "no backup was made."
+  say "$(tail -1 <<<"$told")"
+}
+
+restore_command() {
+  local file="" replace=()
+  while [ $# -gt 0 ]; do
+    case "$1" in
+      --replace) replace=("$BACKUPS") ;;
+      -*) fail "restore does not know $1. Usage: ./toroid restore FILE [--replace]" ;;
+      *) file=$1 ;;
+    esac
+    shift
+  done
+  [ -n "$file" ] || fail "restore what? Usage: ./toroid restore FILE [--replace]. The daily backups are in $BACKUPS"
+  case "$file" in /*) ;; *) file="$CALLED_FROM/$file" ;; esac
+  ! server_pid >/dev/null || fail "Toroid is running. ./toroid stop first; nothing was changed."
+  build_all
+  local told
+  told=$(own_database backup_run restore "$file" "${replace[@]}") || fail "nothing was restored."
+  say "$(tail -1 <<<"$told")"
 }
 
 status_command() {

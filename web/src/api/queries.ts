@@ -2,6 +2,7 @@
 import { QueryClient, useQuery } from "@tanstack/react-query";
 import { call, Problem } from "./client";
 import type {
+  BackupStanding,
   AtAGlance,
   BodyView,
   CatalogueForm,
@@ -76,6 +77,7 @@ export const useSpools = () => useList<Kept<SpoolData>[]>("spools");
 export const useLots = () => useList<Kept<LotData>[]>("lots");
 export const useStandings = () => useList<Standing[]>("lots/standings");
 export const useStocktakings = () => useList<StocktakingView[]>("stocktakings");
+export const useBackups = () => useList<BackupStanding>("backups");
 export const useMetalPrices = () => useList<Kept<MetalPriceData>[]>("metal-prices");
 export const useMandrels = () => useList<Kept<MandrelData>[]>("mandrels");
 export const useCutters = () => useList<Kept<CutterData>[]>("cutters");

@@ -120,6 +120,12 @@ export type Level = Received<Schemas["Level"]>;
 export type Standing = Received<Schemas["Standing"]>;
 export type ScaleReading = Received<Schemas["ScaleCount"]>;
 export type StocktakingView = Received<Schemas["StocktakingView"]>;
+export type BackupStanding = {
+  folder: string | null;
+  last: Received<Schemas["LastBackup"]> | null;
+  count: number;
+  failed: string | null;
+};
 export type MetalPriceData = Received<Schemas["MetalPriceData"]>;
 export type PriceListLook = Omit<Received<Schemas["ListLook"]>, "rows"> & {
   rows: (Omit<Received<Schemas["ListLook"]>["rows"][number], "price" | "before" | "refusal"> & {

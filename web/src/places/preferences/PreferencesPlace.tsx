@@ -7,6 +7,7 @@ import { SaveMark } from "../../shared/shell/SaveMark";
 import { useEditor } from "../../shared/kernel/useEditor";
 import { cuttingWord, rhythmWord } from "../../shared/words/formWords";
 import { windingWord } from "../../shared/words/words";
+import { Backups } from "./Backups";
 import { Calibration } from "./Calibration";
 import { Choose } from "./Choose";
 import { People } from "./People";
@@ -47,6 +48,12 @@ function Sheet({ kept }: { kept: Kept<Choices> }) {
           <Forming data={data} change={change} />
           <Question name="You make for" note="Pieces offer them by name, with their sizes.">
             <People people={data.people} change={change} />
+          </Question>
+          <Question
+            name="Last backup"
+            note="Kept for 7 days, 5 weeks and 12 months. ./toroid restore brings one in."
+          >
+            <Backups />
           </Question>
           <Question name="Light">
             <ThemeChoice />

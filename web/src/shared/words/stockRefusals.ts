@@ -24,6 +24,8 @@ export const STOCK_REFUSALS = {
   "place-too-long": (said) => `A place has at most ${said.number("most", 0)} characters. Shorten it.`,
   "no-offcut-of-this": () => "Offcuts are made of wire whose length is known. Count it first.",
   "offcut-in-use": () => "That offcut was used or counted since. Count both lots instead.",
+  "backup-failed": (said) =>
+    `The backup could not be written${said.value ? ` to ${said.value}` : ": this server keeps none by itself"}. Make room there, or set TOROID_BACKUPS to another folder and start again.`,
   "cut-in-use": () => "A run has used what was cut here. Take its step back first.",
   "strip-too-short": (said) =>
     `The strip holds ${said.number("heldMm", 1) || said.value} mm and all of this needs ${said.number("needsMm", 1)} mm. Measure it again, or cut less of it.`,

@@ -85,6 +85,11 @@ public abstract class ApiTest {
         return response;
     }
 
+    /** A file that is simply there. */
+    protected byte[] fetched(String path) {
+        return performed(get(path)).getContentAsByteArray();
+    }
+
     private MockHttpServletResponse performed(MockHttpServletRequestBuilder request) {
         try {
             return mvc.perform(request.header("Host", "127.0.0.1:8420"))

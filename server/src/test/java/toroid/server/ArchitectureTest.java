@@ -19,6 +19,7 @@ import org.springframework.data.repository.Repository;
 class ArchitectureTest {
     private static final List<String> STAGES = List.of(
             "store",
+            "backup",
             "effort",
             "quantity",
             "metal",
@@ -73,6 +74,7 @@ class ArchitectureTest {
     /** The last stage of the core each may use: its own, or the one before it where the core has none of that name. */
     private static final Map<String, String> REACHES = Map.ofEntries(
             Map.entry("store", "numeric"),
+            Map.entry("backup", "numeric"),
             Map.entry("effort", "numeric"),
             Map.entry("quantity", "quantity"),
             Map.entry("metal", "metal"),

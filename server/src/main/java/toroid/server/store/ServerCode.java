@@ -6,6 +6,7 @@ import toroid.core.numeric.Code;
 public enum ServerCode implements Code {
     BAD_CHARACTER,
     BAD_COLOUR,
+    BACKUP_FAILED,
     BAD_DAY,
     BAD_MOMENT,
     BAD_NAME,
