@@ -1,12 +1,31 @@
+import { useQuery } from "@tanstack/react-query";
+import { call } from "../../api/client";
 import { useLots, usePreferences, useStockKinds } from "../../api/queries";
-import type { Operation } from "../../api/types";
+import type { CutLists, Operation } from "../../api/types";
 import { amountText } from "../../shared/words/stockWords";
 
+const SAME_MM = 1e-6;
+
+/** How many of the lengths this operation takes were cut for the job before. */
+function useCutBefore(job: string, operation: Operation): number {
+  const lists = useQuery({
+    queryKey: ["cutting", "lists", [job], false],
+    queryFn: ({ signal }) =>
+      call<CutLists>("POST", "/api/cutting/lists", { jobs: [job], nearSizes: false }, signal),
+    enabled: operation.draws.length > 0,
+  });
+  const lengths = (lists.data?.wires ?? []).flatMap((wire) => wire.lengths);
+  return lengths
+    .filter((one) => operation.draws.some((draw) => Math.abs(draw.amount - one.lengthMm) < SAME_MM))
+    .reduce((sum, one) => sum + one.cut, 0);
+}
+
 /** What the operation takes from the shelf for the copies in hand, from which lot, and where that lies. */
-export function FromShelf({ operation, copies }: { operation: Operation; copies: number }) {
+export function FromShelf({ job, operation, copies }: { job: string; operation: Operation; copies: number }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const lots = useLots().data;
   const kinds = useStockKinds().data;
+  const cut = useCutBefore(job, operation);
   if (!lots || !kinds) {
     return null;
   }
@@ -27,6 +46,11 @@ export function FromShelf({ operation, copies }: { operation: Operation; copies:
           {lot.place && ` (${lot.place})`}
         </span>
       ))}
+      {cut > 0 && (
+        <>
+          . <strong className="figures">{cut}</strong> {cut === 1 ? "is" : "are"} cut already
+        </>
+      )}
     </p>
   );
 }

@@ -94,7 +94,7 @@ function InHand({ run, operation, place }: { run: Kept<RunData>; operation: Oper
       <div>
         <h1>{Title ? <Title {...props} /> : operationTitle(operation)}</h1>
         <Words {...props} />
-        <FromShelf operation={operation} copies={Math.max(1, place.copies)} />
+        <FromShelf job={run.data.jobId} operation={operation} copies={Math.max(1, place.copies)} />
         {operation.cautions.map((caution) => (
           <p key={caution} className="caution">
             {cautionWords(caution)}

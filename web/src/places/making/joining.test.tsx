@@ -154,6 +154,7 @@ it("says what is taken from the shelf, from which lot and where that lies", asyn
     "GET /api/notebook": [],
     "GET /api/lots": [{ id: "g", version: 0, data: { kind: "beads", name: "garnets", place: "drawer 2" } }],
     "GET /api/stock-kinds": [{ id: "beads", measure: "PIECES", facts: [] }],
+    "POST /api/cutting/lists": { wires: [{ lengths: [{ lengthMm: 2, cut: 1 }] }], without: [] },
   });
   const begun = run({ "open-1": 1 }, { "open-1": 3 });
   Object.assign(begun.data.plan, {
@@ -162,7 +163,8 @@ it("says what is taken from the shelf, from which lot and where that lies", asyn
     ),
   });
   show(<RunPage run={begun} />);
-  expect((await screen.findByText(/^from the shelf/)).textContent).toBe(
-    "from the shelf: 2 of garnets (drawer 2)",
+  await screen.findByText(/cut already/);
+  expect(screen.getByText(/^from the shelf/).textContent).toBe(
+    "from the shelf: 2 of garnets (drawer 2). 1 is cut already",
   );
 });

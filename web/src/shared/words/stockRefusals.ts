@@ -26,6 +26,7 @@ export const STOCK_REFUSALS = {
   "offcut-in-use": () => "That offcut was used or counted since. Count both lots instead.",
   "backup-failed": (said) =>
     `The backup could not be written${said.value ? ` to ${said.value}` : ": this server keeps none by itself"}. Make room there, or set TOROID_BACKUPS to another folder and start again.`,
+  "no-such-strip": () => "The shelf has no such length any more. Look at the list again.",
   "cut-in-use": () => "A run has used what was cut here. Take its step back first.",
   "strip-too-short": (said) =>
     `The strip holds ${said.number("heldMm", 1) || said.value} mm and all of this needs ${said.number("needsMm", 1)} mm. Measure it again, or cut less of it.`,

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
@@ -32,6 +34,9 @@ public class CutStrips {
     private static final int NEWEST = 2000;
 
     private static final double LONGEST_MM = 1e7;
+
+    /** One of many lengths of a lot, from 1. */
+    private static final Pattern NUMBERED = Pattern.compile(".+/([1-9]\\d{0,4})");
 
     private final CutRepository repository;
     private final Lots lots;
@@ -143,8 +148,11 @@ public class CutStrips {
         if (each == null) {
             return balance;
         }
-        int slash = strip.lastIndexOf('/');
-        int place = slash < 0 ? 1 : Integer.parseInt(strip.substring(slash + 1));
+        Matcher number = NUMBERED.matcher(strip);
+        if (!number.matches()) {
+            throw Refusal.of(ServerCode.NO_SUCH_STRIP, "strip", strip);
+        }
+        int place = Integer.parseInt(number.group(1));
         return Math.max(0, Math.min(each, balance - (place - 1) * each));
     }
 

@@ -40,6 +40,7 @@ public enum ServerCode implements Code {
     NO_STOCK_TABLE,
     NO_SUCH_EFFORT,
     NO_SUCH_SPOOL,
+    NO_SUCH_STRIP,
     NO_TABLE,
     OFFCUT_IN_USE,
     CUT_IN_USE,

@@ -174,6 +174,14 @@ class CutStripsTest extends ApiTest {
                         .status())
                 .isEqualTo(404);
         assertThat(left(lot)).isEqualTo(3000);
+        UUID rods = wire("straight-lengths", 3000.0, "each", 1000.0);
+        for (String strip : List.of(rods + "/first", rods + "/0", rods + "/99999999999", rods.toString())) {
+            assertThat(tell("/api/cutting/cuts", strip(rods, strip, 1000, length, 1))
+                            .at("/code")
+                            .asText())
+                    .isEqualTo("no-such-strip");
+        }
+        assertThat(left(rods)).isEqualTo(3000);
     }
 
     /** A spool nobody knew the length of holds what it was measured to hold, less what was cut. */
