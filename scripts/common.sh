@@ -1,7 +1,7 @@
 # Shared by every part of ./toroid: places, words, small helpers.
 VAR="${TOROID_VAR:-$ROOT/var}"
 APP="$VAR/app"
-mkdir -p "$VAR"
+[ -d "$VAR" ] || mkdir -p "$VAR"
 
 say() { printf '%s\n' "toroid: $*"; }
 fail() { printf '%s\n' "toroid: $*" >&2; exit 1; }

@@ -24,8 +24,11 @@ cluster_make() {
   random_word >"$home/password"
   chmod 600 "$home/password"
   ! is_root || chown postgres "$home/password"
-  as_postgres "$bin/initdb" -D "$home/data" -U toroid -A scram-sha-256 --pwfile="$home/password" -E UTF8 --locale=C.UTF-8 >"$VAR/initdb.log" 2>&1 ||
+  # made aside and put in place whole: killed half way, it is begun anew
+  rm -rf "$home/data.new"
+  as_postgres "$bin/initdb" -D "$home/data.new" -k -U toroid -A scram-sha-256 --pwfile="$home/password" -E UTF8 --locale=C.UTF-8 >"$VAR/initdb.log" 2>&1 ||
     fail "initdb failed; see $VAR/initdb.log"
+  mv "$home/data.new" "$home/data"
 }
 
 cluster_is_up() {
@@ -40,16 +43,25 @@ cluster_start() {
   home=$(cluster_home "$1")
   bin=$(postgres_bin "$(cat "$home/data/PG_VERSION" 2>/dev/null || true)")
   [ -n "$bin" ] || fail "the database in $home was made by PostgreSQL $(cat "$home/data/PG_VERSION"). As an administrator: apt-get install postgresql-$(cat "$home/data/PG_VERSION")"
-  [ -s "$home/data/PG_VERSION" ] || { rm -rf "$home/data"; cluster_make "$home" "$bin"; }
+  if [ ! -s "$home/data/PG_VERSION" ] || [ ! -s "$home/data/global/pg_control" ]; then
+    rm -rf "$home/data"
+    cluster_make "$home" "$bin"
+  fi
   CLUSTER_HOME=$home CLUSTER_BIN=$bin
   if ! cluster_is_up "$home" "$bin"; then
-    port=$(free_port 5440)
-    [ "${2:-}" != relaxed ] || { port=$(free_port 5640); extra="-c fsync=off -c synchronous_commit=off -c full_page_writes=off"; }
+    port=5440
+    [ "${2:-}" != relaxed ] || { port=5640; extra="-c fsync=off -c synchronous_commit=off -c full_page_writes=off"; }
+    # where it was before, if it can: a server that lost it finds it again
+    port=$(free_port "$(cat "$home/port" 2>/dev/null || echo $port)")
     echo "$port" >"$home/port"
     say "starting the database on 127.0.0.1:$port"
-    as_postgres "$bin/pg_ctl" -D "$home/data" -l "$home/postgres.log" -w -t 60 \
-      -o "-c listen_addresses=127.0.0.1 -p $port -c unix_socket_directories='$home/data' $extra" start >/dev/null ||
-      fail "the database did not start; see $home/postgres.log"
+    # killed, it leaves hands behind that let go of its memory a moment later
+    local tries=0
+    until as_postgres "$bin/pg_ctl" -D "$home/data" -l "$home/postgres.log" -w -t 60 \
+      -o "-c listen_addresses=127.0.0.1 -p $port -c unix_socket_directories='$home/data' $extra" start >/dev/null 2>"$VAR/pg_ctl.log"; do
+      [ $((tries += 1)) -lt 15 ] || fail "the database did not start; see $home/postgres.log"
+      sleep 1
+    done
   fi
   CLUSTER_PORT=$(cat "$home/port")
 }

@@ -50,6 +50,20 @@ wait_healthy() {
   fail "the server did not answer within two minutes; see $log"
 }
 
+# Whether the server answers and its database with it; a database of ours that is down is brought up first.
+stands() {
+  local url home
+  url=$(cat "$ADDRESS_FILE" 2>/dev/null) || return 1
+  home=$(cluster_home pg)
+  if [ -z "${TOROID_DATABASE_URL:-}" ] && [ -s "$home/data/PG_VERSION" ]; then cluster_start pg; fi
+  local i
+  for i in $(seq 1 40); do
+    if curl -fsS --max-time 12 "$url/actuator/health" 2>/dev/null | grep -q '"UP"'; then return 0; fi
+    sleep 0.25
+  done
+  return 1
+}
+
 start_command() {
   local demo=false fresh="" port="${TOROID_PORT:-8420}" bind="${TOROID_BIND:-127.0.0.1}" database=toroid
   while [ $# -gt 0 ]; do
@@ -62,16 +76,24 @@ start_command() {
     esac
     shift
   done
-  case "$port" in *[!0-9]* | "") fail "the port is \"$port\"; a number from 1 to 65535 is needed." ;; esac
+  case "$port" in *[!0-9]* | "" | 0* | ??????*) fail "the port is \"$port\"; a number from 1 to 65535 is needed." ;; esac
+  [ "$port" -le 65535 ] || fail "the port is \"$port\"; a number from 1 to 65535 is needed."
   [ -z "$fresh" ] || [ "$demo" = true ] || fail "--fresh goes with --demo; your own workshop is never laid out anew."
   if server_pid >/dev/null; then
-    say "already running at $(cat "$ADDRESS_FILE"). ./toroid stop first to start it otherwise."
-    return
+    if stands; then
+      say "already running at $(cat "$ADDRESS_FILE"). ./toroid stop first to start it otherwise."
+      return
+    fi
+    say "it runs but does not answer; mending it"
+    stop_server
   fi
   case "$bind" in
     127.* | localhost | ::1) ;;
     *) [ -s "$VAR/password" ] || fail "listening on $bind lets others in. Set a password first: ./toroid passwd" ;;
   esac
+  # one that was just stopped may still be closing
+  local tries=0
+  until port_is_free "$port" || [ $((tries += 1)) -gt 20 ]; do sleep 0.1; done
   port_is_free "$port" || fail "port $port is taken. Use another: ./toroid start --port $((port + 1))"
   need_command curl curl
   build_all
@@ -105,16 +127,18 @@ start_command() {
   say "open http://$host:$port"
 }
 
-stop_command() {
+# Gently; after ten seconds at once.
+stop_server() {
   local pid
-  if pid=$(server_pid); then
-    kill "$pid"
-    for _ in $(seq 1 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
-    ! kill -0 "$pid" 2>/dev/null || kill -9 "$pid"
-    say "stopped"
-  else
-    say "it was not running"
-  fi
+  pid=$(server_pid) || return 1
+  kill "$pid"
+  for _ in $(seq 1 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
+  ! kill -0 "$pid" 2>/dev/null || kill -9 "$pid"
+  rm -f "$PID_FILE" "$ADDRESS_FILE"
+}
+
+stop_command() {
+  if stop_server; then say "stopped"; else say "it was not running"; fi
   rm -f "$PID_FILE" "$ADDRESS_FILE"
   cluster_stop pg
 }
@@ -197,7 +221,9 @@ passwd_command() {
     read -r first
   fi
   [ "${#first}" -ge 10 ] || fail "the password has ${#first} characters; at least 10 are needed. Nothing was changed."
-  [ "${#first}" -le 72 ] || fail "the password has ${#first} characters; at most 72 can be used. Nothing was changed."
+  local bytes
+  bytes=$(printf '%s' "$first" | wc -c)
+  [ "$bytes" -le 72 ] || fail "the password has $bytes bytes; at most 72 can be used (letters beyond plain Latin take two or more). Nothing was changed."
   (umask 077 && printf '%s' "$first" | java -cp "$APP/toroid.jar:$APP/lib/*" toroid.server.web.PasswordHash >"$VAR/password.new") ||
     fail "the password could not be set. Nothing was changed."
   mv "$VAR/password.new" "$VAR/password"

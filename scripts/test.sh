@@ -57,13 +57,19 @@ test_web_and_browser() {
   local web told="$VAR/test-web.log" seen="$VAR/test-browser.log" result=0
   web_install
   build_all
-  (renice -n 15 "$BASHPID" >/dev/null && test_web) >"$told" 2>&1 &
+  (renice -n 15 "$BASHPID" >/dev/null && test_web && test_hands) >"$told" 2>&1 &
   web=$!
   (test_browser) 2>&1 | tee "$seen" || result=$?
   wait "$web" || { tail -200 "$told"; fail "the web's tests failed"; }
   cat "$told"
   grep 'Tests run:' "$seen" | tail -1
   return "$result"
+}
+
+# The commands as hands use them, on a workshop of their own.
+test_hands() {
+  . scripts/hands.sh
+  try_hands
 }
 
 # The README's pictures, taken anew.
@@ -144,7 +150,7 @@ test_command() {
       test_server
       test_web_and_browser
       ;;
-    format | web | core | server | browser) "test_$1" ;;
-    *) fail "there are no tests called $1. Parts: format, web, core, server, browser." ;;
+    format | web | core | server | browser | hands) "test_$1" ;;
+    *) fail "there are no tests called $1. Parts: format, web, core, server, browser, hands." ;;
   esac
 }

@@ -34,8 +34,7 @@ export function CuttingPlace() {
             <WireToCut
               key={wire.id}
               {...{ wire, units }}
-              kerfMm={cutting.kerfMm}
-              usefulMm={cutting.usefulMm}
+              manner={cutting}
               measured={cutting.measured}
               onMeasured={measure}
               onNear={() => set({ near: true })}
@@ -66,6 +65,9 @@ export function CuttingPlace() {
   );
 }
 
+/** Longer wire twists as it is carried round a rod, and catches. */
+const USUAL_FEED_MM = 1500;
+
 type HeadProps = Pick<ReturnType<typeof useCutting>, "cutting" | "set"> & { printable: boolean };
 
 /** How it is cut, and what is kept of it. */
@@ -90,6 +92,7 @@ function Head({ cutting, set, printable }: HeadProps) {
           onChange={(usefulMm) => set({ usefulMm })}
           className="inline-number"
         />
+        <EndAndFeed {...{ cutting, set }} />
         <label className="near-sizes">
           <input
             type="checkbox"
@@ -105,5 +108,42 @@ function Head({ cutting, set, printable }: HeadProps) {
         )}
       </p>
     </div>
+  );
+}
+
+/** What is left at a spool's end, and how much of it is carried off at once. */
+function EndAndFeed({ cutting, set }: Pick<HeadProps, "cutting" | "set">) {
+  return (
+    <>
+      , leave{" "}
+      <NumberInput
+        label="Leave at each spool's end"
+        value={cutting.marginMm}
+        decimals={0}
+        step={5}
+        minimum={0}
+        onChange={(marginMm) => set({ marginMm })}
+        className="inline-number"
+      />{" "}
+      at a spool&rsquo;s end, carry off{" "}
+      {cutting.feedMm > 0 ? (
+        <>
+          <NumberInput
+            label="Carry off at most"
+            value={cutting.feedMm}
+            decimals={0}
+            step={50}
+            onChange={(feedMm) => set({ feedMm: Math.max(0, feedMm) })}
+            onClear={() => set({ feedMm: 0 })}
+            className="inline-number"
+          />{" "}
+          at most at once
+        </>
+      ) : (
+        <button className="quiet" onClick={() => set({ feedMm: USUAL_FEED_MM })}>
+          as long as it comes
+        </button>
+      )}
+    </>
   );
 }

@@ -2,7 +2,7 @@ import type { CuttingAssignment } from "../../api/types";
 import { toneOf } from "../../drawing/metals";
 import { wireLength, type Units } from "../../quantity/format";
 import { NumberInput } from "../../shared/shell/NumberInput";
-import { lengthNow, type Measured } from "./cutState";
+import { lengthNow, type Manner, type Measured } from "./cutState";
 import { becomes, lengthText, nameOf, type WireList } from "./cutWords";
 
 interface Props {
@@ -10,8 +10,7 @@ interface Props {
   wire: WireList;
   units: Units;
   measured: Measured;
-  kerfMm: number;
-  usefulMm: number;
+  manner: Manner;
   /** What the drawing's whole width is, mm, but for what is left. */
   scaleMm: number;
   onTick: () => void;
@@ -70,6 +69,12 @@ export function StripBar(props: Props) {
         </button>
         <span className="print-box" aria-hidden="true" />
         <span className="small">left {wireLength(strip.leftMm, units)}</span>
+        {strip.feeds.length > 1 && (
+          <span className="small soft">
+            carried off in {strip.feeds.length}:{" "}
+            {strip.feeds.map((feed) => wireLength(feed.lengthMm, units)).join(", ")}
+          </span>
+        )}
       </p>
     </div>
   );
@@ -84,7 +89,7 @@ function TrueSize({ lengthMm }: { lengthMm: number }) {
   ) : null;
 }
 
-function Drawing({ strip, wire, kerfMm, usefulMm, scaleMm, units }: Props) {
+function Drawing({ strip, wire, manner: { kerfMm, usefulMm }, scaleMm, units }: Props) {
   const scale = (WIDE * (1 - FOR_LEFT)) / scaleMm;
   const tone = toneOf(wire.metal);
   const lengths = strip.cuts.flatMap((one) => {

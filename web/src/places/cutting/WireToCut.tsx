@@ -5,7 +5,7 @@ import type { CuttingAnswer, CuttingAssignment } from "../../api/types";
 import { many, plain, sizeText, wireLength, type Units } from "../../quantity/format";
 import { failureWords } from "../../shared/words/refused";
 import type { Lack } from "./BuyFirst";
-import { lengthNow, taskOf, toCut, type Measured } from "./cutState";
+import { lengthNow, taskOf, toCut, type Manner, type Measured } from "./cutState";
 import { NumberInput } from "../../shared/shell/NumberInput";
 import { becomes, lengthText, nameOf, type WireList } from "./cutWords";
 import { StripBar } from "./StripBar";
@@ -14,8 +14,7 @@ import { cutStrip, notCut, useCutPlan } from "./useCutting";
 interface Props {
   wire: WireList;
   units: Units;
-  kerfMm: number;
-  usefulMm: number;
+  manner: Manner;
   measured: Measured;
   /** A strip holds so much; null once that is known to the shelf. */
   onMeasured: (strip: string, mm: number | null) => void;
@@ -26,9 +25,9 @@ interface Props {
 
 /** One wire: its strips with what is cut from each, and how good that is. */
 export function WireToCut(props: Props) {
-  const { wire, units, kerfMm, usefulMm, measured, onMeasured, onNear, onLacking } = props;
+  const { wire, units, manner, measured, onMeasured, onNear, onLacking } = props;
   const metal = useMetals().data?.find((one) => one.id === wire.metal)?.name ?? wire.metal;
-  const plan = useCutPlan(taskOf(wire, measured, kerfMm, usefulMm));
+  const plan = useCutPlan(taskOf(wire, measured, manner));
   const [sending, setSending] = useState(false);
   const rest = toCut(wire);
   const answer = rest > 0 ? plan.data : undefined;
@@ -41,7 +40,7 @@ export function WireToCut(props: Props) {
       return;
     }
     setSending(true);
-    const cut = await cutStrip(wire, strip, measured, kerfMm, usefulMm);
+    const cut = await cutStrip(wire, strip, measured, manner);
     if (cut && measured[strip.stockId] !== undefined) {
       onMeasured(strip.stockId, null);
     }
@@ -59,7 +58,7 @@ export function WireToCut(props: Props) {
       {answer?.assignments.map((strip, i) => (
         <StripBar
           key={`${strip.stockId} ${i}`}
-          {...{ strip, wire, units, measured, kerfMm, usefulMm }}
+          {...{ strip, wire, units, measured, manner }}
           scaleMm={longest(answer)}
           onTick={() => void tick(strip)}
           onMeasured={(mm) => onMeasured(strip.stockId, mm)}

@@ -11,21 +11,35 @@ export type Measured = Readonly<Record<string, number>>;
 export const lengthNow = (spool: Spool, measured: Measured): number | null =>
   measured[spool.id] ?? spool.lengthMm;
 
+/** How wire is cut. */
+export interface Manner {
+  /** Each cut takes, mm. */
+  kerfMm: number;
+  /** What is left from this length on is kept, mm. */
+  usefulMm: number;
+  /** At a spool's end that is not used, mm. */
+  marginMm: number;
+  /** The longest that is carried off a strip at once, mm; 0 for no bound. */
+  feedMm: number;
+}
+
+/** Spools and coils have an end that is bent; an offcut and a straight length have none. */
+const hasBadEnd = (spool: Spool) => !spool.offcut && !spool.id.includes("/");
+
 /** How many of the wire's lengths are still to be cut. */
 export const toCut = (list: WireList): number =>
   list.lengths.reduce((sum, one) => sum + Math.max(0, one.count - one.cut), 0);
 
 /** The task as it stands now. */
-export function taskOf(
-  list: WireList,
-  measured: Measured,
-  kerfMm: number,
-  usefulMm: number,
-): CuttingQuestion {
+export function taskOf(list: WireList, measured: Measured, manner: Manner): CuttingQuestion {
+  const { kerfMm, usefulMm, marginMm, feedMm } = manner;
   return {
     stock: list.spools.flatMap((spool) => {
       const lengthMm = lengthNow(spool, measured);
-      return lengthMm === null || lengthMm <= 0 ? [] : [{ id: spool.id, lengthMm, offcut: spool.offcut }];
+      const margin = hasBadEnd(spool) ? Math.min(marginMm, lengthMm ?? 0) : 0;
+      return lengthMm === null || lengthMm <= 0
+        ? []
+        : [{ id: spool.id, lengthMm, offcut: spool.offcut, ...(margin > 0 && { marginMm: margin }) }];
     }),
     pieces: list.lengths.map((one) => ({
       id: one.id,
@@ -34,6 +48,7 @@ export function taskOf(
     })),
     kerfMm,
     usefulOffcutMm: usefulMm,
+    ...(feedMm > 0 && { feedCapMm: feedMm }),
   };
 }
 
@@ -43,8 +58,7 @@ export function cutGiven(
   list: WireList,
   strip: CuttingAssignment,
   measured: Measured,
-  kerfMm: number,
-  usefulMm: number,
+  { kerfMm, usefulMm }: Manner,
 ) {
   const spool = list.spools.find((one) => one.id === strip.stockId);
   const heldMm = spool ? lengthNow(spool, measured) : null;

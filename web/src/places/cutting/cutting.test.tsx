@@ -24,6 +24,8 @@ const WIRE: WireList = {
   ],
 };
 
+const MANNER = { kerfMm: 0.3, usefulMm: 30, marginMm: 0, feedMm: 0 };
+
 const STRIP = {
   stockId: "a",
   cuts: [{ pieceId: "j/0", count: 8 }],
@@ -34,7 +36,7 @@ const STRIP = {
 
 describe("what is left to cut", () => {
   it("is all of it, from every spool whose length is known", () => {
-    const task = taskOf(WIRE, {}, 0.3, 30);
+    const task = taskOf(WIRE, {}, MANNER);
     expect(task.stock).toEqual([{ id: "a", lengthMm: 3000, offcut: false }]);
     expect(task.pieces.map((one) => one.count)).toEqual([8, 4]);
     expect(task).toMatchObject({ kerfMm: 0.3, usefulOffcutMm: 30 });
@@ -43,20 +45,31 @@ describe("what is left to cut", () => {
 
   it("is less by what is cut, and never less than nothing", () => {
     const wire = { ...WIRE, lengths: WIRE.lengths.map((one, i) => ({ ...one, cut: [8, 9][i]! })) };
-    expect(taskOf(wire, {}, 0, 30).pieces.map((one) => one.count)).toEqual([0, 0]);
+    expect(taskOf(wire, {}, MANNER).pieces.map((one) => one.count)).toEqual([0, 0]);
     expect(toCut(wire)).toBe(0);
+  });
+
+  it("leaves a margin at a spool's end and no other, and carries off no more than is said", () => {
+    const spools = [
+      ...WIRE.spools,
+      { id: "c", lot: "c", name: "An offcut", lengthMm: 300, offcut: true },
+      { id: "d/1", lot: "d", name: "A length", lengthMm: 1000, offcut: false },
+    ];
+    const task = taskOf({ ...WIRE, spools }, {}, { ...MANNER, marginMm: 20, feedMm: 1500 });
+    expect(task.stock.map((one) => one.marginMm)).toEqual([20, undefined, undefined]);
+    expect(task.feedCapMm).toBe(1500);
   });
 
   it("goes by what a spool was measured to hold", () => {
     const measured = { a: 700, b: 120 };
     expect(WIRE.spools.map((spool) => lengthNow(spool, measured))).toEqual([700, 120]);
-    expect(taskOf(WIRE, { a: 0 }, 0, 30).stock).toEqual([]);
+    expect(taskOf(WIRE, { a: 0 }, MANNER).stock).toEqual([]);
   });
 });
 
 describe("a strip that is cut", () => {
   it("is told with its lot, what it held, and each length for its job", () => {
-    expect(cutGiven("c", WIRE, STRIP, { a: 700 }, 0.3, 30)).toEqual({
+    expect(cutGiven("c", WIRE, STRIP, { a: 700 }, MANNER)).toEqual({
       id: "c",
       lotId: "a",
       strip: "a",
@@ -68,8 +81,8 @@ describe("a strip that is cut", () => {
   });
 
   it("is not told where nobody knows what it held", () => {
-    expect(cutGiven("c", WIRE, { ...STRIP, stockId: "b" }, {}, 0, 30)).toBeNull();
-    expect(cutGiven("c", WIRE, { ...STRIP, stockId: "gone" }, {}, 0, 30)).toBeNull();
+    expect(cutGiven("c", WIRE, { ...STRIP, stockId: "b" }, {}, MANNER)).toBeNull();
+    expect(cutGiven("c", WIRE, { ...STRIP, stockId: "gone" }, {}, MANNER)).toBeNull();
   });
 });
 

@@ -8,18 +8,24 @@ import { useKeptChoice } from "../../shared/kernel/keptChoice";
 import { say } from "../../shared/kernel/says";
 import { remember } from "../../shared/kernel/undo";
 import { failureWords } from "../../shared/words/refused";
-import { cutGiven, type Measured } from "./cutState";
+import { cutGiven, type Manner, type Measured } from "./cutState";
 
-interface Cutting {
+interface Cutting extends Manner {
   jobs: readonly string[];
-  kerfMm: number;
-  usefulMm: number;
   /** Whether wire of nearly the size stands for it. */
   near: boolean;
   measured: Measured;
 }
 
-const FIRST: Cutting = { jobs: [], kerfMm: 0, usefulMm: 30, near: false, measured: {} };
+const FIRST: Cutting = {
+  jobs: [],
+  kerfMm: 0,
+  usefulMm: 30,
+  marginMm: 0,
+  feedMm: 0,
+  near: false,
+  measured: {},
+};
 
 /** What is cut for and how: kept on this device, each change one step back. */
 export function useCutting() {
@@ -32,8 +38,7 @@ export function useCutting() {
         { jobs: chosen ? [...cutting.jobs, id] : cutting.jobs.filter((one) => one !== id) },
         `cutting for ${id}`,
       ),
-    set: (patch: Partial<Pick<Cutting, "kerfMm" | "usefulMm" | "near">>) =>
-      keep(patch, Object.keys(patch).join()),
+    set: (patch: Partial<Manner & Pick<Cutting, "near">>) => keep(patch, Object.keys(patch).join()),
     /** A strip turned out to hold so much; null once it is cut. */
     measure: (strip: string, mm: number | null) =>
       keep(
@@ -54,10 +59,9 @@ export async function cutStrip(
   wire: CutLists["wires"][number],
   strip: CuttingAssignment,
   measured: Measured,
-  kerfMm: number,
-  usefulMm: number,
+  manner: Manner,
 ): Promise<boolean> {
-  const given = cutGiven(newId(), wire, strip, measured, kerfMm, usefulMm);
+  const given = cutGiven(newId(), wire, strip, measured, manner);
   if (!given) {
     return false;
   }

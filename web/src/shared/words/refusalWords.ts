@@ -42,6 +42,8 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
   "changed-elsewhere": () =>
     "This was changed elsewhere since it was opened here. Choose which of the two to keep.",
   "changed-meanwhile": () => "This was being changed in the same moment. Try again.",
+  "database-away": () =>
+    "The database is not there, or has no room. What you typed is held here and sent once it is back.",
   busy: () => "Much is being worked out already. Try again in a moment.",
   "called-off": () => "This was called off before it was worked out. Ask again.",
   fault: () => "The server failed at this. Nothing was changed; ./toroid logs says more.",

@@ -14,6 +14,9 @@ final class Tables {
     /** What the migrations keep for themselves. */
     static final String HISTORY = "flyway_schema_history";
 
+    /** What is worked out again where it is missing. */
+    private static final String SOLVED = "solved_weave";
+
     private Tables() {}
 
     static List<String> of(Connection connection, String schema) throws SQLException {
@@ -21,7 +24,7 @@ final class Tables {
         for (String table : strings(
                 connection,
                 "select table_name from information_schema.tables where table_schema = ? and table_type = 'BASE TABLE'"
-                        + " and table_name <> '" + HISTORY + "' order by table_name",
+                        + " and table_name not in ('" + HISTORY + "', '" + SOLVED + "') order by table_name",
                 schema)) {
             graph.addVertex(table);
         }

@@ -4,9 +4,9 @@ import toroid.core.numeric.Code;
 
 /** Why the server refuses something of its own: what is kept, sent or asked for; one for each sentence that can be said. */
 public enum ServerCode implements Code {
+    BACKUP_FAILED,
     BAD_CHARACTER,
     BAD_COLOUR,
-    BACKUP_FAILED,
     BAD_DAY,
     BAD_MOMENT,
     BAD_NAME,
@@ -22,6 +22,8 @@ public enum ServerCode implements Code {
     CHANGED_ELSEWHERE,
     CHANGED_MEANWHILE,
     COUNTED_IN_WHOLE_ONES,
+    CUT_IN_USE,
+    DATABASE_AWAY,
     FAULT,
     FORM_OF_OTHER_VERSION,
     LINE_WIRE_ALONE,
@@ -43,7 +45,6 @@ public enum ServerCode implements Code {
     NO_SUCH_STRIP,
     NO_TABLE,
     OFFCUT_IN_USE,
-    CUT_IN_USE,
     OTHER_ORIGIN,
     PIECE_OF_OTHER_VERSION,
     PLACE_TOO_LONG,

@@ -120,6 +120,12 @@ class Problems {
         if (fault instanceof AccessDeniedException || fault instanceof AuthenticationException) {
             throw fault;
         }
+        if (DatabaseAway.is(fault)) {
+            LOG.warn("the database is away: {}", fault.getMessage());
+            return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                    .header(HttpHeaders.RETRY_AFTER, "5")
+                    .body(problem(HttpStatus.SERVICE_UNAVAILABLE, ServerCode.DATABASE_AWAY));
+        }
         LOG.error("a fault of the server", fault);
         return ResponseEntity.internalServerError().body(problem(HttpStatus.INTERNAL_SERVER_ERROR, ServerCode.FAULT));
     }
