@@ -31,13 +31,17 @@ export function Backups() {
   return (
     <>
       <Last standing={standing} />
-      {folder && <p className="small soft break-all">in {folder}</p>}
+      {folder && (
+        <p className="small soft break-all">
+          in {folder}, one a day: kept for 7 days, 5 weeks and 12 months. ./toroid restore brings one in.
+        </p>
+      )}
       {(told ?? failed) && (
         <p className="care small" role="status">
           {told ?? `The last try failed: ${failed}`}
         </p>
       )}
-      <p className="sentence mt-2">
+      <p className="sentence mt-2 -ml-1">
         {folder && (
           <button className="quiet" onClick={() => void now()}>
             back up now

@@ -18,7 +18,7 @@ it("says when the last one was made, how large it is and where it lies", async (
   });
   const { container } = show(<Backups />);
   await waitFor(() => expect(container.textContent).toContain("1.5 MiB, and 2 before it"));
-  expect(container.textContent).toContain("in /var/toroid");
+  expect(container.textContent).toContain("in /var/toroid, one a day");
   fireEvent.click(screen.getByText("back up now"));
   await waitFor(() => expect(asked.some((one) => one.method === "POST")).toBe(true));
 });
