@@ -56,8 +56,8 @@ stands() {
   url=$(cat "$ADDRESS_FILE" 2>/dev/null) || return 1
   home=$(cluster_home pg)
   if [ -z "${TOROID_DATABASE_URL:-}" ] && [ -s "$home/data/PG_VERSION" ]; then cluster_start pg; fi
-  local i
-  for i in $(seq 1 40); do
+  local until=$((SECONDS + 45))
+  while [ "$SECONDS" -lt "$until" ]; do
     if curl -fsS --max-time 12 "$url/actuator/health" 2>/dev/null | grep -q '"UP"'; then return 0; fi
     sleep 0.25
   done
