@@ -38,7 +38,9 @@ try_hands() {
   answers "$port" "a first start"
   expect "already running" ./toroid start --port "$port"
   say "hands: the database is killed"
+  expect "all is well" ./toroid doctor
   kill -9 "$(postmaster)"
+  expect "its database does not" ./toroid doctor
   expect "already running" ./toroid start --port "$port"
   answers "$port" "its database was killed"
   say "hands: the server is killed"
@@ -52,6 +54,8 @@ try_hands() {
   expect "damaged" ./toroid restore "$TRIED/server.log"
   expect "restored the workshop" ./toroid restore "$TRIED/one.zip"
   expect "it was not running" ./toroid stop
+  touch -d "3 days" "$TRIED/backups/"toroid-*.zip
+  expect "the clock went back" ./toroid doctor
   say "hands: all of it held"
 }
 
