@@ -93,12 +93,16 @@ public class Lots extends Keeper<Lot, LotData> {
     @Override
     public Kept<LotData> put(UUID id, Edit<LotData> edit) {
         LotData said = edit.data().checked();
+        boolean anew = found(id)
+                .map(Kept::data)
+                .filter(before -> before.facts().equals(said.facts()))
+                .isEmpty();
         Kept<LotData> kept = super.put(id, new Edit<>(edit.version(), said));
         if (said.left() != null && !said.left().equals(kept.data().left())) {
             repository.held(id);
             moves.saveAndFlush(StockMove.counted(id, said.left() - moves.balance(id), now()));
         }
-        events.publishEvent(new LotChanged(id, said.kind()));
+        events.publishEvent(new LotChanged(id, said.kind(), anew));
         return get(id);
     }
 

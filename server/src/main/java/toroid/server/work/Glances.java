@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -46,6 +47,7 @@ class Glances {
     private final JobKinds kinds;
     private final WorkJson json;
     private final TransactionTemplate transaction;
+    private final AtomicBoolean pieces = new AtomicBoolean();
     private final Set<UUID> waiting = ConcurrentHashMap.newKeySet();
     private final ExecutorService hand = Executors.newSingleThreadExecutor(task -> {
         var thread = new Thread(task, "glances");
@@ -95,13 +97,16 @@ class Glances {
         });
     }
 
-    /** Another lot on the shelf, or one told otherwise: whole pieces take from what there is. */
+    /** Another lot on the shelf, or one told otherwise: whole pieces take from what there is. Several changes at once are one. */
     @TransactionalEventListener
     void shelfHasChanged(LotChanged lot) {
-        later(() -> {
-            transaction.executeWithoutResult(status -> jobs.unseeKind(PieceKind.ID));
-            lookAtAll();
-        });
+        if (lot.anew() && pieces.compareAndSet(false, true)) {
+            later(() -> {
+                pieces.set(false);
+                transaction.executeWithoutResult(status -> jobs.unseeKind(PieceKind.ID));
+                lookAtAll();
+            });
+        }
     }
 
     /** Wire was cut for a job: less is put by for it. */

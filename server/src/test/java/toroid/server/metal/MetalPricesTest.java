@@ -8,10 +8,12 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import toroid.server.ApiTest;
 
 class MetalPricesTest extends ApiTest {
+    @BeforeEach
     @AfterEach
     void nothingIsLeft() {
         for (JsonNode one : read("/api/metal-prices").body()) {
