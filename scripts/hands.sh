@@ -38,6 +38,7 @@ try_hands() {
   answers "$port" "a first start"
   expect "already running" ./toroid start --port "$port"
   say "hands: the database is killed"
+  expect "backed up to $TRIED/backups/toroid-" ./toroid backup
   expect "all is well" ./toroid doctor
   kill -9 "$(postmaster)"
   expect "its database does not" ./toroid doctor
