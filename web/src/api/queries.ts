@@ -79,6 +79,7 @@ export const useStandings = () => useList<Standing[]>("lots/standings");
 export const useStocktakings = () => useList<StocktakingView[]>("stocktakings");
 export const useBackups = () => useList<BackupStanding>("backups");
 export const useMetalPrices = () => useList<Kept<MetalPriceData>[]>("metal-prices");
+export const usePricesInForce = () => useList<Kept<MetalPriceData>[]>("metal-prices/in-force");
 export const useMandrels = () => useList<Kept<MandrelData>[]>("mandrels");
 export const useCutters = () => useList<Kept<CutterData>[]>("cutters");
 export const useJobs = () => useList<Kept<RingJobData>[]>("jobs/ring");

@@ -106,12 +106,12 @@ describe("a measurement", () => {
     expect(screen.getAllByRole("radio").map((one) => one.parentElement?.textContent)).toEqual([
       "offcut",
       "did not reach, short by",
-      "minutes",
+      "minutes for one",
     ]);
-    fireEvent.click(screen.getByLabelText("minutes"));
+    fireEvent.click(screen.getByLabelText("minutes for one"));
     cleanup();
     show(<MeasureEntry run={run} operation={TRIM} />);
-    expect(screen.getByLabelText<HTMLInputElement>("minutes").checked).toBe(true);
+    expect(screen.getByLabelText<HTMLInputElement>("minutes for one").checked).toBe(true);
   });
 
   it("in the other tongue is read by the server", async () => {

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { call } from "../../api/client";
 import { newId } from "../../api/newId";
-import { changed, useMetalPrices, useMetals, usePreferences } from "../../api/queries";
+import { changed, useMetalPrices, useMetals, usePreferences, usePricesInForce } from "../../api/queries";
 import type { MetalPriceData, PriceListLook } from "../../api/types";
 import { many } from "../../quantity/format";
 import { say } from "../../shared/kernel/says";
@@ -9,6 +9,7 @@ import { NumberInput } from "../../shared/shell/NumberInput";
 import { Sideways } from "../../shared/shell/Sideways";
 import { failureWords, refusalWords } from "../../shared/words/refused";
 import { addKept, KeptRow } from "./rows";
+import { TableSum } from "./TableSum";
 
 const today = () => new Date().toISOString().slice(0, 10);
 
@@ -17,10 +18,7 @@ export function MetalPriceList() {
   const prices = [...(useMetalPrices().data ?? [])].sort(
     (a, b) => b.data.day.localeCompare(a.data.day) || a.data.metal.localeCompare(b.data.metal),
   );
-  const latest = new Map<string, string>();
-  prices.forEach(
-    ({ id, data }) => data.day <= today() && !latest.has(data.metal) && latest.set(data.metal, id),
-  );
+  const inForce = new Set((usePricesInForce().data ?? []).map((one) => one.id));
   const fresh = (): MetalPriceData => ({
     metal: prices[0]?.data.metal ?? "sterling-silver",
     day: today(),
@@ -60,7 +58,7 @@ export function MetalPriceList() {
                   path="metal-prices"
                   kept={price}
                   cells={(data, change) => (
-                    <PriceCells data={data} change={change} inForce={latest.get(data.metal) === price.id} />
+                    <PriceCells data={data} change={change} inForce={inForce.has(price.id)} />
                   )}
                 />
               ))}
@@ -187,16 +185,7 @@ function Looked({ look, onTake }: { look: PriceListLook; onTake: () => void }) {
   const metals = useMetals().data ?? [];
   return (
     <section aria-label="What it would change">
-      <p className="table-sum">
-        <strong className="figures">{look.added}</strong> new,{" "}
-        <strong className="figures">{look.changed}</strong> changed,{" "}
-        <strong className="figures">{look.alike}</strong> as they are
-        {look.refused > 0 && (
-          <>
-            , <strong className="figures care">{look.refused}</strong> that cannot be taken in
-          </>
-        )}
-      </p>
+      <TableSum {...look} />
       <ul>
         {look.rows
           .filter((row) => row.becomes !== "ALIKE")

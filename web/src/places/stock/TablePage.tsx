@@ -12,6 +12,7 @@ import { Sideways } from "../../shared/shell/Sideways";
 import { failureWords, refusalWords } from "../../shared/words/refused";
 import { kindWord } from "../../shared/words/stockWords";
 import { shelfChanged } from "./lotWrites";
+import { TableSum } from "./TableSum";
 
 interface Looked {
   id: string;
@@ -127,16 +128,7 @@ function Preview({ looked: { name, view }, onTake, onLeave }: PreviewProps) {
   const shown = view.rows.filter((row) => row.becomes !== "ALIKE");
   return (
     <section aria-label={`What ${name} would change`} className="mt-5">
-      <p className="table-sum">
-        <strong className="figures">{view.added}</strong> new,{" "}
-        <strong className="figures">{view.changed}</strong> changed,{" "}
-        <strong className="figures">{view.alike}</strong> as they are
-        {view.refused > 0 && (
-          <>
-            , <strong className="figures care">{view.refused}</strong> that cannot be taken in
-          </>
-        )}
-      </p>
+      <TableSum {...view} />
       {shown.length > 0 && <Rows rows={shown} />}
       <p className="sentence mt-4">
         {view.refused > 0 ? (

@@ -47,6 +47,7 @@ function open(look: unknown) {
     ...PREFERENCES,
     "GET /api/metals": [{ id: "sterling-silver", name: "sterling silver", tempers: [] }],
     "GET /api/metal-prices": [price("a", "2026-01-12", 0.88), price("b", "2026-06-15", 0.96)],
+    "GET /api/metal-prices/in-force": [price("b", "2026-06-15", 0.96)],
     "POST /api/metal-prices/look": look,
     "POST /api/metal-prices": look,
   });
@@ -62,6 +63,7 @@ afterEach(() => {
 it("shows the latest first, and which is in force", async () => {
   open(LOOK);
   await waitFor(() => expect(screen.getAllByRole("row")).toHaveLength(3));
+  await waitFor(() => expect(document.querySelector("td.font-bold")).not.toBeNull());
   const cells = screen
     .getAllByRole("row")
     .slice(1)

@@ -30,7 +30,7 @@ export async function addKept<D>(path: string, data: D): Promise<void> {
 async function takeAway(path: string, id: string): Promise<void> {
   const kept = await call<Kept<unknown>>("GET", `/api/${path}/${id}`);
   await call("DELETE", `/api/${path}/${id}?version=${kept.version}`);
-  changed("lots", "ring-table", "sheet", "bench");
+  changed(path, "lots", "ring-table", "sheet", "bench");
   // nothing is typed into a row that is about to go
   await readAnew(path);
 }

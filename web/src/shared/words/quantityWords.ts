@@ -10,7 +10,7 @@ const WORDS: Record<Quantity, string> = {
   LOOP_INSIDE: "loop, inside",
   WRAPS: "wraps",
   OFFCUT: "offcut",
-  MINUTES: "minutes",
+  MINUTES: "minutes for one",
   FINISHED: "finished, long",
   SHORT: "did not reach, short by",
   FLAT_WIDE: "flat, wide",

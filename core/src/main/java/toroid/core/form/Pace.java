@@ -17,17 +17,14 @@ import toroid.core.numeric.Unit;
  * @param timings it rests on
  */
 public record Pace(double factor, double within, int timings) {
-    /** Twice as long or half as long, in 19 of 20 makers: as the stated times say of themselves. */
-    private static final double STATED_WITHIN = 2;
-
     /** Of one copy about the maker's own mean; common practice. */
     private static final double COPY_WITHIN = 1.5;
 
     private static final double TWO_SIDED_95 = 1.96;
 
     /**
-     * @param madeMinutes of one copy, above 0 up to a day
-     * @param statedMinutes of the same copy
+     * @param madeMinutes of one copy, 0.01 up to 10,000
+     * @param statedMinutes of the same copy, alike
      */
     public record Timing(double madeMinutes, double statedMinutes) {
         public Timing {
@@ -37,10 +34,15 @@ public record Pace(double factor, double within, int timings) {
 
         private static final double LEAST = 0.01;
         private static final double MOST = 10_000;
+
+        /** Whether those can be a timing. */
+        public static boolean isOne(double madeMinutes, double statedMinutes) {
+            return madeMinutes >= LEAST && madeMinutes <= MOST && statedMinutes >= LEAST && statedMinutes <= MOST;
+        }
     }
 
     public static Pace of(List<Timing> timings) {
-        double stated = Math.pow(TWO_SIDED_95 / Math.log(STATED_WITHIN), 2);
+        double stated = Math.pow(TWO_SIDED_95 / Math.log(HandTime.WITHIN), 2);
         double copy = Math.pow(TWO_SIDED_95 / Math.log(COPY_WITHIN), 2);
         double sum = timings.stream()
                 .mapToDouble(one -> Math.log(one.madeMinutes() / one.statedMinutes()))

@@ -14,6 +14,11 @@ public final class Effort {
     public interface Listener {
         /** @param share how much is done, 0 to 1; NaN where it is not known */
         void at(double share);
+
+        /** The work waits for another's: whatever place it has at work is another's meanwhile. */
+        default void resting(Runnable wait) {
+            wait.run();
+        }
     }
 
     /** The work was stopped; nothing came of it. */
@@ -56,11 +61,29 @@ public final class Effort {
         heard(
                 before == null
                         ? listener
-                        : share -> {
-                            before.at(share);
-                            listener.at(share);
+                        : new Listener() {
+                            @Override
+                            public void at(double share) {
+                                before.at(share);
+                                listener.at(share);
+                            }
+
+                            @Override
+                            public void resting(Runnable wait) {
+                                before.resting(() -> listener.resting(wait));
+                            }
                         },
                 work);
+    }
+
+    /** Waits for another's work on this thread; who listens may give its place away until that is over. */
+    public static void resting(Runnable wait) {
+        Listener listener = LISTENING.get();
+        if (listener == null) {
+            wait.run();
+        } else {
+            listener.resting(wait);
+        }
     }
 
     /** Runs the work on this thread with somebody listening. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Stream;
 import toroid.core.piece.part.PartSpec;
 import toroid.core.piece.part.PartWork;
@@ -48,7 +49,8 @@ public final class PieceDraws {
                 && one.beadMm().equals(rings.beadMm())
                 && one.ring().equals(rings.ring())
                 && one.turns() == rings.turns()
-                && one.soldered() == rings.soldered();
+                && one.soldered() == rings.soldered()
+                && Objects.equals(one.hammeredMm(), rings.hammeredMm());
     }
 
     public List<Draw> solder(Supply.Grade grade, int joints) {
@@ -64,7 +66,7 @@ public final class PieceDraws {
                 .filter(step -> step.act() == AssemblyStep.Act.SOLDER_ROUND)
                 .count();
         Stream<Draw> solder =
-                soldered == 0 ? Stream.of() : supply.solder(Supply.Grade.MEDIUM, soldered * copies).stream();
+                soldered == 0 ? Stream.of() : supply.solder(Supply.Grade.EASIER, soldered * copies).stream();
         return each(Stream.concat(ready, solder));
     }
 

@@ -4,8 +4,9 @@ import toroid.core.form.HandTime;
 import toroid.core.piece.part.PartMaker;
 
 /**
- * How long hands are at a piece, minutes: its parts made, its rings wound, cut, opened and closed, all joined. Our own figures, from memory; within {@link HandTime#WITHIN} times
- * either way, until a maker's own timings say better ({@link toroid.core.form.Pace}). Waits (glue, pickle) are not in it.
+ * How long hands are at a piece, minutes: its parts made, its rings wound, cut, opened and closed, all joined. Our own figures, from
+ * memory; within {@link HandTime#WITHIN} times either way, until a maker's own timings say better ({@link toroid.core.form.Pace}). Waits
+ * (glue, pickle) are not in it.
  */
 public final class PieceTime {
     private static final double SECONDS = 60;

@@ -27,7 +27,8 @@ public interface Supply {
     /** Solder in falling order: what is soldered first does not flow when the next joint is. */
     enum Grade {
         HARD,
-        MEDIUM
+        /** Medium, or easy where there is none. */
+        EASIER
     }
 
     /**

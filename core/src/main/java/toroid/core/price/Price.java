@@ -8,10 +8,10 @@ import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 
 /**
- * What a batch costs and what is asked for it. With material {@code M}, consumables in it, and hands {@code H}: overhead {@code O = o (M + H)}, cost
- * {@code C = M + H + O}, before tax {@code N = C / (1 − m)}, so that the margin {@code m} is a share of what is asked and not of what it
- * cost, tax {@code T = t N}, price {@code N + T}. Exact; common practice in the trade names both kinds of margin, this is the one
- * bookkeepers mean.
+ * What a batch costs and what is asked for it. With material {@code M}, consumables in it, and hands {@code H}: overhead
+ * {@code O = o (M + H)}, cost {@code C = M + H + O}, before tax {@code N = C / (1 − m)}, so that the margin {@code m} is a share of what is
+ * asked and not of what it cost, tax {@code T = t N}, price {@code N + T}. Exact; common practice in the trade names both kinds of margin,
+ * this is the one bookkeepers mean.
  *
  * @param copies in the batch
  * @param lines what costs, the dearest first

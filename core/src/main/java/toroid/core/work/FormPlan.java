@@ -76,7 +76,6 @@ public final class FormPlan {
             int copies,
             int perGroup) {
         int threaded = threaded(work);
-        double minutes = HandTime.seconds(work.stream().map(FormingStep::step).toList()) / 60;
         var operations = new ArrayList<Operation>();
         for (int i = 0; i < work.size(); i++) {
             FormStep step = work.get(i).step();
@@ -93,12 +92,22 @@ public final class FormPlan {
                     measurable(
                             step,
                             new Measuring(
-                                    info.id(), cut != null || cuts.isEmpty() ? cut : cuts.get(0), finished, minutes)),
+                                    info.id(),
+                                    cut != null || cuts.isEmpty() ? cut : cuts.get(0),
+                                    finished,
+                                    minutes(work, i))),
                     cautions(step, info.family()),
                     step.kind() == FormStep.Kind.GLUE ? Wait.GLUE : null,
                     work.get(i)));
         }
         return new Plan(operations, copies, perGroup);
+    }
+
+    /** What a copy takes up to that step and with it, as stated. */
+    private static double minutes(List<FormingStep> work, int at) {
+        return HandTime.seconds(
+                        work.subList(0, at + 1).stream().map(FormingStep::step).toList())
+                / 60;
     }
 
     /** The first step at which beads go on. */
@@ -126,7 +135,7 @@ public final class FormPlan {
     /**
      * What a step's measurements belong to.
      *
-     * @param minutes a copy takes, as stated
+     * @param minutes a copy takes until then, as stated
      */
     private record Measuring(String formId, Cut cut, Finished finished, double minutes) {
         Measurable of(String quantity, String unit, Double planned, Map<String, Object> more) {

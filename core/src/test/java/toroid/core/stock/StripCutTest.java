@@ -53,4 +53,15 @@ class StripCutTest {
         assertThat(cut.leftMm() == 0 || cut.leftMm() >= useful).isTrue();
         assertThat(cut.awayMm()).isGreaterThanOrEqualTo(0);
     }
+
+    /** 2,400 mm of lengths of a metre: two whole ones and what was cut off before, and no fourth. */
+    @Test
+    void straightLengthsAreCountedFromTheirSum() {
+        assertThat(StraightLengths.of(1000, 2400, 1)).isEqualTo(1000);
+        assertThat(StraightLengths.of(1000, 2400, 2)).isEqualTo(1000);
+        assertThat(StraightLengths.of(1000, 2400, 3)).isEqualTo(400);
+        assertThat(StraightLengths.of(1000, 2400, 4)).isZero();
+        assertThat(StraightLengths.of(1000, 2000.4, 3)).isZero();
+        assertThat(StraightLengths.of(1000, -300, 1)).isZero();
+    }
 }

@@ -180,6 +180,8 @@ class PiecePlanTest {
         assertThat(draws(strand, PiecePlan.JOIN)).isEqualTo(Map.of("FINDING", 1.0));
         Plan beaded = plan("ring 1/5 - ring 1.6/9 bead=6", false, FULL);
         assertThat(draws(beaded, "bead-2")).isEqualTo(Map.of("BEAD", 1.0));
+        Plan alike = plan("ring 1.6/9 bead=6 - ring 1/5 - ring 1.6/9 hammered=1.2 bead=6", false, FULL);
+        assertThat(alike.draws()).containsEntry("BEAD", 2.0);
         assertThat(draws(plan("3 * ring 1/4 soldered", false, FULL), "solder-1"))
                 .isEqualTo(Map.of("HARD", 2 * Supply.CHIP_G));
     }

@@ -99,17 +99,14 @@ final class Tables {
         return versions.isEmpty() ? null : versions.get(0);
     }
 
-    /** Whether anything of a maker's own is in it: whatever is there but the workshop itself and how it works. */
+    /** Whether nothing of a maker's own is in it: no row but the workshop itself. */
     static boolean isEmpty(Connection connection, String schema) throws SQLException {
         for (String table : of(connection, schema)) {
-            if (table.equals("workshop") || table.equals("preference")) {
+            if (table.equals("workshop")) {
                 continue;
             }
-            if (!strings(
-                            connection,
-                            "select '' from " + quoted(schema) + "." + quoted(table) + " where ? <> '' limit 1",
-                            schema)
-                    .isEmpty()) {
+            String any = "select '' from " + quoted(schema) + "." + quoted(table) + " where ? <> '' limit 1";
+            if (!strings(connection, any, schema).isEmpty()) {
                 return false;
             }
         }

@@ -14,9 +14,6 @@ class LearntPace implements HandPace {
     /** Hands change; what they did long ago counts no longer. */
     private static final int NEWEST = 200;
 
-    /** Nobody times less, min. */
-    private static final double LEAST = 0.01;
-
     private final ReadingRepository repository;
 
     LearntPace(ReadingRepository repository) {
@@ -30,7 +27,7 @@ class LearntPace implements HandPace {
                         .findByQuantityAndDeletedAtIsNullOrderByTakenAtDesc(Quantity.MINUTES, Limit.of(NEWEST))
                         .stream()
                         .map(Reading::data)
-                        .filter(one -> one.planned() != null && one.planned() >= LEAST && one.value() >= LEAST)
+                        .filter(one -> one.planned() != null && Pace.Timing.isOne(one.value(), one.planned()))
                         .map(one -> new Pace.Timing(one.value(), one.planned()))
                         .toList();
         return Pace.of(timings);

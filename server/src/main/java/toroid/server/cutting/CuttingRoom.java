@@ -8,6 +8,7 @@ import toroid.core.cutting.CuttingPlan;
 import toroid.core.cutting.CuttingSearch;
 import toroid.core.cutting.CuttingTask;
 import toroid.core.numeric.Effort;
+import toroid.server.effort.InTurn;
 
 /** Cutting plans: a task asked again goes on from where it was, so that asking again and again betters the plan until it is proven. */
 @Component
@@ -17,18 +18,21 @@ class CuttingRoom {
     /** The answer is under way within the limit. */
     private static final double LOOKED_FOR = 0.9;
 
-    private final Cache<CuttingTask, CuttingSearch> searches =
+    private final Cache<CuttingTask, OnTheBench> searches =
             Caffeine.newBuilder().maximumSize(KEPT).expireAfterAccess(FORGOTTEN).build();
 
     CuttingPlan plan(CuttingTask task, int limitMs) {
         long until = System.nanoTime()
                 + (long) (LOOKED_FOR * Duration.ofMillis(limitMs).toNanos());
-        CuttingSearch search = searches.get(task, CuttingSearch::new);
-        synchronized (search) {
-            search.improve(() -> calledOff() || System.nanoTime() >= until);
-            return search.plan();
-        }
+        OnTheBench there = searches.get(task, asked -> new OnTheBench(new CuttingSearch(asked), new InTurn()));
+        return there.turns().get(() -> {
+            there.search().improve(() -> calledOff() || System.nanoTime() >= until);
+            return there.search().plan();
+        });
     }
+
+    /** Bettered by one at a time. */
+    private record OnTheBench(CuttingSearch search, InTurn turns) {}
 
     /** The search is kept for whoever asks next: it is stopped between two steps, and not broken off. */
     private static boolean calledOff() {

@@ -1,8 +1,10 @@
 package toroid.server.cutting;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.springframework.stereotype.Component;
+import toroid.core.stock.StraightLengths;
 import toroid.core.stock.kind.WireLots;
 import toroid.core.wire.Wire;
 import toroid.server.stock.LotData;
@@ -14,9 +16,6 @@ import toroid.server.store.Kept;
 class WireShelf {
     /** Nobody lays out more rods of one lot at once. */
     private static final int MOST_LENGTHS = 60;
-
-    /** A last length shorter than this is none, mm. */
-    private static final double NOTHING_MM = 1;
 
     private final Lots lots;
 
@@ -46,7 +45,7 @@ class WireShelf {
                     strips.addAll(strips(lot));
                 }
             }
-            strips.sort(java.util.Comparator.comparing(strip -> !strip.offcut()));
+            strips.sort(Comparator.comparing(strip -> !strip.offcut()));
             return strips;
         }
 
@@ -72,13 +71,10 @@ class WireShelf {
             }
             double each = (Double) data.facts().get(WireLots.EACH);
             var strips = new ArrayList<CutLists.SpoolToCut>();
-            double left = data.left();
-            for (int i = 1; left >= NOTHING_MM && i <= MOST_LENGTHS; i++) {
-                double length = Math.min(each, left);
-                // what is less than a whole length was cut off before
+            for (int i = 1; i <= MOST_LENGTHS && StraightLengths.of(each, data.left(), i) > 0; i++) {
+                double length = StraightLengths.of(each, data.left(), i);
                 strips.add(new CutLists.SpoolToCut(
                         lot.id() + "/" + i, lot.id(), data.name() + ", length " + i, length, length < each));
-                left -= length;
             }
             return strips;
         }

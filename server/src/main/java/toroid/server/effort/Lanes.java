@@ -62,6 +62,17 @@ final class Lanes {
             }
         }
 
+        /** Whoever waits holds up nobody: the one that is waited for may need the very place. */
+        @Override
+        public void resting(Runnable wait) {
+            Semaphore before = held;
+            leave();
+            wait.run();
+            if (before != null) {
+                held = take(before);
+            }
+        }
+
         double seconds() {
             return (System.nanoTime() - begun) / 1e9;
         }

@@ -22,6 +22,7 @@ import toroid.core.numeric.Refusal;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
 import toroid.server.store.RefusalView;
+import toroid.server.store.RowBecomes;
 import toroid.server.store.ServerCode;
 
 /** The price list from a table: a row is a day, a metal and what a gram costs. Looked at first, then all of it or nothing. */
@@ -37,14 +38,6 @@ class MetalPriceTable {
         this.prices = prices;
     }
 
-    /** What becomes of a row of the list. */
-    enum ListRowBecomes {
-        ADDED,
-        CHANGED,
-        ALIKE,
-        REFUSED
-    }
-
     /**
      * @param line of the file, from 1
      * @param price null where it is refused
@@ -52,7 +45,7 @@ class MetalPriceTable {
      */
     record ListRow(
             @NotNull long line,
-            @NotNull ListRowBecomes becomes,
+            @NotNull RowBecomes becomes,
             MetalPriceData price,
             Double before,
             RefusalView refusal) {}
@@ -78,13 +71,13 @@ class MetalPriceTable {
         }
         return new ListLook(
                 rows,
-                count(rows, ListRowBecomes.ADDED),
-                count(rows, ListRowBecomes.CHANGED),
-                count(rows, ListRowBecomes.ALIKE),
-                count(rows, ListRowBecomes.REFUSED));
+                count(rows, RowBecomes.ADDED),
+                count(rows, RowBecomes.CHANGED),
+                count(rows, RowBecomes.ALIKE),
+                count(rows, RowBecomes.REFUSED));
     }
 
-    private static int count(List<ListRow> rows, ListRowBecomes what) {
+    private static int count(List<ListRow> rows, RowBecomes what) {
         return (int) rows.stream().filter(row -> row.becomes() == what).count();
     }
 
@@ -137,14 +130,14 @@ class MetalPriceTable {
                 throw Refusal.of(ServerCode.SAID_TWICE, "day", price.day());
             }
             Kept<MetalPriceData> before = kept.get(day);
-            ListRowBecomes becomes = before == null
-                    ? ListRowBecomes.ADDED
-                    : before.data().perGram() == price.perGram() ? ListRowBecomes.ALIKE : ListRowBecomes.CHANGED;
+            RowBecomes becomes = before == null
+                    ? RowBecomes.ADDED
+                    : before.data().perGram() == price.perGram() ? RowBecomes.ALIKE : RowBecomes.CHANGED;
             Double was = before == null ? null : Double.valueOf(before.data().perGram());
             return new ListRow(record.getRecordNumber(), becomes, price, was, null);
         } catch (Refusal refusal) {
             RefusalView why = RefusalView.of(refusal);
-            return new ListRow(record.getRecordNumber(), ListRowBecomes.REFUSED, null, null, why);
+            return new ListRow(record.getRecordNumber(), RowBecomes.REFUSED, null, null, why);
         }
     }
 
@@ -179,9 +172,9 @@ class MetalPriceTable {
         for (ListRow row : look.rows()) {
             MetalPriceData price = row.price();
             Kept<MetalPriceData> before = kept.get(new Day(price.metal(), price.day()));
-            if (row.becomes() == ListRowBecomes.ADDED) {
+            if (row.becomes() == RowBecomes.ADDED) {
                 prices.put(newId(id, row), new Edit<>(null, price));
-            } else if (row.becomes() == ListRowBecomes.CHANGED) {
+            } else if (row.becomes() == RowBecomes.CHANGED) {
                 prices.put(before.id(), new Edit<>(before.version(), price));
             }
         }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,6 +25,17 @@ public class MetalPrices extends Keeper<MetalPriceRow, MetalPriceData> {
         return new Today(
                 all().stream().map(Kept::data).map(MetalPriceData::toCore).toList(),
                 LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()));
+    }
+
+    /** Those of the list that are in force today. */
+    @Transactional(readOnly = true)
+    public List<Kept<MetalPriceData>> inForce() {
+        Today today = today();
+        return all().stream()
+                .filter(one -> MetalPrice.inForce(
+                                today.told(), one.data().metal(), today.day().toEpochDay())
+                        .equals(Optional.of(one.data().toCore())))
+                .toList();
     }
 
     /** Prices in force on a day. */

@@ -141,10 +141,12 @@ public final class PieceSupply implements Supply {
 
     @Override
     public List<Draw> solder(Grade grade, int joints) {
-        String word = grade == Grade.HARD ? "hard" : "medium";
+        List<String> grades = grade == Grade.HARD ? List.of("hard") : List.of("medium", "easy");
         List<Kept<LotData>> serving = lots.stream()
                 .filter(of("solder"))
-                .filter(lot -> word.equals(lot.data().facts().get("grade")))
+                .filter(lot -> grades.contains(lot.data().facts().get("grade")))
+                .sorted(Comparator.comparingInt(
+                        lot -> grades.indexOf(lot.data().facts().get("grade"))))
                 .toList();
         return take(grade, serving, CHIP_G, joints);
     }

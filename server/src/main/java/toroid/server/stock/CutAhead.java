@@ -29,7 +29,7 @@ public class CutAhead {
     }
 
     /** Until this transaction ends nobody else cuts for that job, or uses what was; or has that cut in hand. */
-    void hold(UUID jobOrCut) {
+    public void hold(UUID jobOrCut) {
         moves.hold(jobOrCut.getMostSignificantBits() ^ jobOrCut.getLeastSignificantBits());
     }
 
@@ -72,13 +72,12 @@ public class CutAhead {
 
     /**
      * A run's operation took that much of a lot, or gave it back where it is negative: what was cut ahead is put back on the lot, at most
-     * what was taken; as it is given back, that is taken off again.
+     * what was taken; as it is given back, that is taken off again. The job is held by whoever calls.
      */
     public void used(UUID job, UUID lot, double amount, UUID run, String operation) {
         if (stuff(lot) == null) {
             return;
         }
-        hold(job);
         double back = amount > 0
                 ? Math.min(amount, ahead(job, lot))
                 : -Math.max(0, moves.putBack(run, operation, lot) - Math.max(0, -moves.usedBy(run, operation, lot)));

@@ -18,6 +18,7 @@ import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.stock.StraightLengths;
 import toroid.core.stock.StripCut;
 import toroid.core.stock.kind.WireLots;
 import toroid.server.store.NotKept;
@@ -25,7 +26,7 @@ import toroid.server.store.ServerCode;
 
 /**
  * Strips as they are cut: all that leaves the shelf with one does so together, under the strip's own id, and comes back together where it
- * was not cut after all.
+ * was not cut after all. Jobs are held before lots, each in their order, here and by runs: nobody waits for each other.
  */
 @Service
 @Transactional
@@ -84,6 +85,8 @@ public class CutStrips {
      * @throws Refusal when the strip does not hold so much, or is no wire
      */
     public CutStrip cut(CutGiven given) {
+        Map<UUID, Double> jobs = byJob(given.lengths());
+        jobs.keySet().forEach(ahead::hold);
         Lot lot = lots.held(given.lotId());
         var before = repository.findById(given.id());
         if (before.isPresent()) {
@@ -107,8 +110,7 @@ public class CutStrips {
             moves.save(StockMove.cut(lot.id(), more, StockMove.Why.COUNTED, cut.id(), null, now));
             lot.know();
         }
-        byJob(given.lengths()).forEach((job, mm) -> {
-            ahead.hold(job);
+        jobs.forEach((job, mm) -> {
             moves.save(StockMove.cut(lot.id(), -mm, StockMove.Why.CUT, cut.id(), job, now));
             events.publishEvent(new CutMade(job));
         });
@@ -152,8 +154,11 @@ public class CutStrips {
         if (!number.matches()) {
             throw Refusal.of(ServerCode.NO_SUCH_STRIP, "strip", strip);
         }
-        int place = Integer.parseInt(number.group(1));
-        return Math.max(0, Math.min(each, balance - (place - 1) * each));
+        double there = StraightLengths.of(each, balance, Integer.parseInt(number.group(1)));
+        if (there == 0) {
+            throw Refusal.of(ServerCode.NO_SUCH_STRIP, "strip", strip);
+        }
+        return there;
     }
 
     private static Map<UUID, Double> byJob(List<CutGiven.LengthCut> lengths) {
@@ -170,14 +175,14 @@ public class CutStrips {
     public CutStrip undo(UUID id) {
         ahead.hold(id);
         Cut cut = repository.findById(id).orElseThrow(() -> new NotKept("cut", id));
-        Lot lot = lots.held(cut.lotId());
         if (cut.isUndone()) {
             return view(cut);
         }
         Kept kept = json.read(cut.content(), Kept.class);
         Map<UUID, Double> jobs = byJob(kept.lengths());
+        jobs.keySet().forEach(ahead::hold);
+        Lot lot = lots.held(cut.lotId());
         jobs.forEach((job, mm) -> {
-            ahead.hold(job);
             if (ahead.ahead(job, cut.lotId()) < mm - CRUMB_MM) {
                 throw Refusal.of(ServerCode.CUT_IN_USE, "id", null);
             }

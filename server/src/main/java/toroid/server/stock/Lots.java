@@ -1,9 +1,11 @@
 package toroid.server.stock;
 
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
@@ -104,6 +106,11 @@ public class Lots extends Keeper<Lot, LotData> {
         }
         events.publishEvent(new LotChanged(id, said.kind(), anew));
         return get(id);
+    }
+
+    /** Nobody else moves any of those lots until this is done; always in one order, so that two never wait for each other. */
+    public void hold(Collection<UUID> ids) {
+        new TreeSet<>(ids).forEach(repository::held);
     }
 
     /** A run's operation takes from a lot; a negative amount puts it back, to the last bit of what was taken. */

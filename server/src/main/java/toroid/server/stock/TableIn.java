@@ -17,6 +17,7 @@ import toroid.core.stock.LotCode;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
 import toroid.server.store.RefusalView;
+import toroid.server.store.RowBecomes;
 import toroid.server.store.ServerCode;
 
 /** Takes tables in: looked at first, then all of it or nothing. */
@@ -98,34 +99,26 @@ class TableIn {
                 .toString();
         return new TableView(
                 told,
-                count(told, TableView.Becomes.ADDED),
-                count(told, TableView.Becomes.CHANGED),
-                count(told, TableView.Becomes.ALIKE),
-                count(told, TableView.Becomes.REFUSED),
+                count(told, RowBecomes.ADDED),
+                count(told, RowBecomes.CHANGED),
+                count(told, RowBecomes.ALIKE),
+                count(told, RowBecomes.REFUSED),
                 seal);
     }
 
-    private static int count(List<TableView.TableRow> rows, TableView.Becomes what) {
+    private static int count(List<TableView.TableRow> rows, RowBecomes what) {
         return (int) rows.stream().filter(row -> row.becomes() == what).count();
     }
 
     private static TableView.TableRow refused(LotTable.Row row, Refusal refusal) {
         return new TableView.TableRow(
-                row.line(),
-                TableView.Becomes.REFUSED,
-                row.lot(),
-                row.kind(),
-                row.name(),
-                List.of(),
-                RefusalView.of(refusal));
+                row.line(), RowBecomes.REFUSED, row.lot(), row.kind(), row.name(), List.of(), RefusalView.of(refusal));
     }
 
     private static TableView.TableRow row(LotTable.Row row, Kept<LotData> lot) {
         LotData data = row.data();
         List<TableView.CellChange> changes = lot == null ? List.of() : changes(lot.data(), data);
-        TableView.Becomes becomes = lot == null
-                ? TableView.Becomes.ADDED
-                : changes.isEmpty() ? TableView.Becomes.ALIKE : TableView.Becomes.CHANGED;
+        RowBecomes becomes = lot == null ? RowBecomes.ADDED : changes.isEmpty() ? RowBecomes.ALIKE : RowBecomes.CHANGED;
         return new TableView.TableRow(row.line(), becomes, row.lot(), data.kind(), data.name(), changes, null);
     }
 

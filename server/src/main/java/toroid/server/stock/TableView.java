@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
 import toroid.server.store.RefusalView;
+import toroid.server.store.RowBecomes;
 
 /**
  * What a table would change of the shelf, row by row; nothing is written yet.
@@ -17,14 +18,6 @@ record TableView(
         @NotNull int alike,
         @NotNull int refused,
         @NotNull String seal) {
-    /** What becomes of a row. */
-    enum Becomes {
-        ADDED,
-        CHANGED,
-        ALIKE,
-        REFUSED
-    }
-
     /**
      * @param line of the file, the head is line 1
      * @param lot the one it tells of; null for a new one
@@ -33,7 +26,7 @@ record TableView(
      */
     record TableRow(
             @NotNull long line,
-            @NotNull Becomes becomes,
+            @NotNull RowBecomes becomes,
             UUID lot,
             @NotNull String kind,
             @NotNull String name,

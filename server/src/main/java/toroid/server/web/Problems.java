@@ -6,8 +6,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -77,8 +77,9 @@ class Problems {
         return problem;
     }
 
+    /** Two wrote the same, or waited for each other and one of them had to let go. */
     @ExceptionHandler
-    ProblemDetail racing(OptimisticLockingFailureException race) {
+    ProblemDetail racing(ConcurrencyFailureException race) {
         return problem(HttpStatus.CONFLICT, ServerCode.CHANGED_MEANWHILE);
     }
 

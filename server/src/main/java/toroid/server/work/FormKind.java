@@ -88,8 +88,12 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
     /** The beads of one copy, from the shelf. */
     private List<Draw> beads(FormJobData job) {
         List<Solid> solids = workshop.work(job.formId(), job.question()).solids();
+        List<PartWork.Bought> beads = PartWork.Bought.beads(solids);
+        if (beads.isEmpty()) {
+            return List.of();
+        }
         PieceSupply supply = stock.supply(1);
-        return PartWork.Bought.beads(solids).stream()
+        return beads.stream()
                 .flatMap(bead -> supply.bought(bead, job.copies()).stream())
                 .map(draw -> draw.each(job.copies()))
                 .toList();

@@ -226,6 +226,12 @@ public class Runs {
 
     /** Each operation done more often takes from its lots; done less, it gives back. */
     private void take(Run run, Plan plan, Progress before, Progress now) {
+        cutAhead.hold(run.jobId());
+        lots.hold(plan.operations().stream()
+                .filter(operation -> now.doneOf(operation.id()) != before.doneOf(operation.id()))
+                .flatMap(operation -> operation.draws().stream())
+                .map(draw -> UUID.fromString(draw.lot()))
+                .toList());
         for (Operation operation : plan.operations()) {
             int more = now.doneOf(operation.id()) - before.doneOf(operation.id());
             for (Draw draw : more == 0 ? List.<Draw>of() : operation.draws()) {

@@ -121,12 +121,41 @@ class BackupTest extends ApiTest {
     @Test
     void isNeverWrittenOverAWorkshop() throws Exception {
         spool("copper", "HALF_HARD", 1.0, 10_000);
+        Answer choices = read("/api/preferences");
+        var mine = (com.fasterxml.jackson.databind.node.ObjectNode)
+                choices.at("/data").deepCopy();
+        mine.put("sparePercent", 7);
+        keep(
+                "/api/preferences",
+                UUID.fromString(choices.at("/id").asText()),
+                choices.at("/version").asInt(),
+                mine);
         Path file = backup("public", "one.zip");
         restore(file);
         sql("update " + ELSEWHERE + ".lot set name = 'mine'");
         assertThatThrownBy(() -> restore(file)).isInstanceOf(NoBackup.class).hasMessageContaining("--replace");
         assertThat(manifest(backup(ELSEWHERE, "still.zip")).tables())
                 .isNotEqualTo(manifest(file).tables());
+        // how one works is one's own as well
+        nothingIsLeft();
+        restore(file);
+        for (String table : List.of(
+                "reservation",
+                "stock_move",
+                "reading",
+                "run_view",
+                "run",
+                "cut",
+                "job",
+                "lot",
+                "mandrel",
+                "cutter",
+                "own_weave",
+                "stocktaking",
+                "metal_price")) {
+            sql("delete from " + ELSEWHERE + "." + table);
+        }
+        assertThatThrownBy(() -> restore(file)).isInstanceOf(NoBackup.class).hasMessageContaining("--replace");
         new Restore(database(), ELSEWHERE).from(file, true);
         assertThat(manifest(backup(ELSEWHERE, "now.zip")).tables())
                 .isEqualTo(manifest(file).tables());

@@ -175,7 +175,8 @@ class CutStripsTest extends ApiTest {
                 .isEqualTo(404);
         assertThat(left(lot)).isEqualTo(3000);
         UUID rods = wire("straight-lengths", 3000.0, "each", 1000.0);
-        for (String strip : List.of(rods + "/first", rods + "/0", rods + "/99999999999", rods.toString())) {
+        for (String strip :
+                List.of(rods + "/first", rods + "/0", rods + "/4", rods + "/99999999999", rods.toString())) {
             assertThat(tell("/api/cutting/cuts", strip(rods, strip, 1000, length, 1))
                             .at("/code")
                             .asText())

@@ -3,6 +3,7 @@ package toroid.server.effort;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.awaitility.Awaitility.await;
 
 import java.time.Duration;
 import java.util.ArrayList;
@@ -174,5 +175,32 @@ class EffortsTest {
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("too-large");
         assertThat(patient.answer(() -> "next")).isEqualTo("next");
+    }
+
+    /** One is long at a thing, past its patience in front; another at the back wants the same thing: both come to an end. */
+    @Test
+    void whoWaitsForATurnKeepsNoPlace() {
+        var turns = new InTurn();
+        var ended = new CountDownLatch(2);
+        var begun = new CountDownLatch(1);
+        StillWorking first = catchThrowableOfType(
+                StillWorking.class,
+                () -> efforts.answer(() -> turns.get(() -> {
+                    begun.countDown();
+                    eventually(turns::isWaitedFor); // without looking up: it is still in front
+                    long since = System.nanoTime();
+                    until(() -> System.nanoTime() - since > 2 * SHORT.toNanos());
+                    ended.countDown();
+                    return "first";
+                })));
+        assertThat(first).isNotNull();
+        efforts.atTheBack(() -> {
+            eventually(() -> begun.getCount() == 0);
+            turns.get(() -> {
+                ended.countDown();
+                return "second";
+            });
+        });
+        await().atMost(Duration.ofMinutes(1)).until(() -> ended.getCount() == 0);
     }
 }

@@ -44,6 +44,10 @@ class MetalPricesTest extends ApiTest {
                         .asInt())
                 .isEqualTo(1);
         assertThat(read("/api/metal-prices").body()).hasSize(2);
+        take(UUID.randomUUID(), "2199-01-01;niobium;100");
+        assertThat(read("/api/metal-prices/in-force").body())
+                .extracting(one -> one.at("/data/perGram").asDouble())
+                .containsExactly(0.7);
     }
 
     @Test
