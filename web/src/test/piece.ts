@@ -160,6 +160,7 @@ export const PIECE: PieceAnswer = {
       beadMm: null,
       count: 3,
       preClosed: 0,
+      ready: false,
       spare: 1,
     },
   ],

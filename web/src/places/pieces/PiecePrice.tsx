@@ -2,7 +2,7 @@ import { useState } from "react";
 import { fetchFile } from "../../api/client";
 import { useMetals, usePreferences } from "../../api/queries";
 import type { Choices, Kept, PieceAnswer, PieceJobData, PriceView, Rates } from "../../api/types";
-import { many, mass, minutesText, sizeText, type Units } from "../../quantity/format";
+import { many, mass, minutesText, plain, sizeText, type Units } from "../../quantity/format";
 import { saveFile } from "../../shared/kernel/takeAway";
 import { useEditor } from "../../shared/kernel/useEditor";
 import { NumberInput } from "../../shared/shell/NumberInput";
@@ -75,6 +75,12 @@ function Lines({ price, piece, units }: { price: PriceView } & Omit<Props, "data
     }
     if (line.kind === "CONSUMABLES") {
       return "flux, pickle and the like";
+    }
+    if (line.kind === "RINGS") {
+      const rings = piece.rings[line.at];
+      return rings
+        ? `${plain(line.amount)} rings, ${sizeText(rings.innerDiameterMm, units)} inside`
+        : "ready rings";
     }
     if (line.kind === "WIRE") {
       const wire = piece.wires[line.at];

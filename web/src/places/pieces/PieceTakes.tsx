@@ -51,9 +51,11 @@ export function Takes({ piece, units }: TableProps) {
           <span className="figure-value">{piece.weakest.staysOpenN.toFixed(1)} N</span>
         </p>
       )}
-      {piece.wires.map((wire) => (
-        <WireLine key={`${wire.metal} ${wire.diameterMm}`} wire={wire} units={units} pair={piece.pair} />
-      ))}
+      {piece.wires
+        .filter((wire) => wire.lengthMm > 0)
+        .map((wire) => (
+          <WireLine key={`${wire.metal} ${wire.diameterMm}`} wire={wire} units={units} pair={piece.pair} />
+        ))}
     </section>
   );
 }
@@ -101,14 +103,18 @@ function RingsTable({ piece, units }: TableProps) {
           >
             <th scope="row" className="figures">
               {ring.count}
-              <small> + {ring.spare}</small>
+              {ring.spare > 0 && <small> + {ring.spare}</small>}
             </th>
             <td>
               {sizeText(ring.innerDiameterMm, units)} inside, {sizeText(ring.wireDiameterMm, units)} wire
               {ring.turns > 1 && `, ${ring.turns} turns`}
               {ring.beadMm && `, a bead of ${sizeText(ring.beadMm, units, 1)} on it`}
               {ring.hammeredMm && `, hammered to ${sizeText(ring.hammeredMm, units)}`}
-              <span className="soft"> {closing(ring)}</span>
+              <span className="soft">
+                {" "}
+                {closing(ring)}
+                {ring.ready && ", on the shelf"}
+              </span>
             </td>
           </tr>
         ))}

@@ -101,6 +101,8 @@ export function formStepNumber(
         return { value: step.turns, unit: "turns", decimals: 2, length: false };
       }
       break;
+    case "SOLDER":
+      return step.turns === null ? null : { value: step.turns, unit: "joints", decimals: 0, length: false };
     case "BIND":
       return mm(step.lengthMm, 0);
     case "HAMMER":

@@ -23,6 +23,8 @@ export const STOCK_REFUSALS = {
   "move-of-a-run": () => "A run used this. Take the step back in the run, and it comes back.",
   "place-too-long": (said) => `A place has at most ${said.number("most", 0)} characters. Shorten it.`,
   "no-offcut-of-this": () => "Offcuts are made of wire whose length is known. Count it first.",
+  "rings-lie-ready": (said) =>
+    `All rings ${said.value ? `of ${said.value} ` : ""}lie ready on the shelf: there is nothing to wind. Begin with those.`,
   "offcut-in-use": () => "That offcut was used or counted since. Count both lots instead.",
   "backup-failed": (said) =>
     `The backup could not be written${said.value ? ` to ${said.value}` : ": this server keeps none by itself"}. Make room there, or set TOROID_BACKUPS to another folder and start again.`,

@@ -121,7 +121,7 @@ final class AlsoSteps {
         if (solids.stream().anyMatch(solid -> solid.kind() != Solid.Kind.BALL)) {
             notes.add(Note.care(NoteCode.ALSO_SOLDERED_BEADS, Map.of()));
         }
-        steps.add(FormStep.plain(FormStep.Kind.SOLDER, joints == 1 ? "one joint" : joints + " joints", WHOLE));
+        steps.add(FormStep.soldering(joints == 1 ? "one joint" : joints + " joints", joints, WHOLE));
     }
 
     private void hammer() {

@@ -228,6 +228,11 @@ public final class FormMaker {
         steps.add(new StepDraft(-1, kind, part, ""));
     }
 
+    /** So many joints are soldered in one heat. */
+    public void solders(int joints, String part) {
+        steps.add(new StepDraft(-1, FormStep.Kind.SOLDER, part, "").told(joints));
+    }
+
     /** A figure of the form's own. */
     public void figure(Figure figure) {
         figures.add(figure);

@@ -13,7 +13,7 @@ package toroid.core.form;
  * @param toolMm jaw, rod or former that gives it
  * @param degrees how far it is bent, after springback
  * @param heldDegrees how far to bend it so that it springs back to that
- * @param turns of a coil, wraps or a spiral
+ * @param turns of a coil, wraps or a spiral; joints that are soldered, null for one
  * @param flat what hammering leaves
  * @param goesOn whether it begins where the last bend ended: there is no mark to look for
  */
@@ -38,6 +38,17 @@ public record FormStep(
     /** Whether it makes the wire ready rather than forms it. */
     public boolean readies() {
         return part.equals(BEFORE_CUT);
+    }
+
+    /** How many joints it solders; 0 for what is no soldering. */
+    public int joints() {
+        return kind != Kind.SOLDER ? 0 : turns == null ? 1 : (int) Math.round(turns);
+    }
+
+    /** Joints soldered in one heat. */
+    static FormStep soldering(String part, int joints, String wire) {
+        Double counted = joints == 1 ? null : Double.valueOf(joints);
+        return new FormStep(-1, Kind.SOLDER, part, wire, 0, null, null, null, null, null, null, counted, null, false);
     }
 
     /** A step that says no more than what is done, to what part of which wire. */

@@ -93,7 +93,7 @@ final class FormSteps {
         }
         if (draft.turns() != null) {
             turns = draft.turns();
-            degrees = 360 * draft.turns();
+            degrees = draft.kind() == FormStep.Kind.SOLDER ? null : Double.valueOf(360 * draft.turns());
         }
         if (draft.rodMm() != null) {
             tool = draft.rodMm();

@@ -47,6 +47,11 @@ public record FormWork(
         ports = List.copyOf(ports);
     }
 
+    /** How many joints are soldered in one heat, heat by heat. */
+    public List<Integer> soldered() {
+        return steps.stream().map(FormStep::joints).filter(joints -> joints > 0).toList();
+    }
+
     /** Wire that stays in the form, all its wires, mm. */
     public DevelopedLength inPiece() {
         return new DevelopedLength(

@@ -35,7 +35,8 @@ public final class HandTime {
             case BALL -> 40;
             case DRILL -> 48;
             case ANNEAL -> 60;
-            case SPIRAL, SOLDER -> 72;
+            case SPIRAL -> 72;
+            case SOLDER -> 60 + 12 * step.joints();
             case WRAP, BIND -> 10 + 5 * turns;
             case COIL -> 10 + 2 * turns;
         };

@@ -11,16 +11,19 @@ import toroid.core.piece.part.PartWork;
 import toroid.core.stock.Draw;
 
 /**
- * What the operations of a piece take from the shelf, told for one copy: a made part its wire, beads, cord and crimps as it is made, a
- * ring's bead as it is threaded on, solder by the joint, and what is bought ready as all is put together.
+ * What the operations of a piece take from the shelf, told for one copy: a made part its wire, beads, cord and crimps as it is made, rings
+ * that lie ready as they are taken in hand, a ring's bead as it is threaded on, solder by the joint, and what is bought ready as all is put together.
  */
 public final class PieceDraws {
     private final PieceWork work;
+    private final String metal;
     private final int copies;
     private final Supply supply;
 
-    public PieceDraws(PieceWork work, int copies, Supply supply) {
+    /** @param metal id of what its rings are of */
+    public PieceDraws(PieceWork work, String metal, int copies, Supply supply) {
         this.work = work;
+        this.metal = metal;
         this.copies = copies;
         this.supply = supply;
     }
@@ -31,9 +34,18 @@ public final class PieceDraws {
     }
 
     private Stream<Draw> taken(PartWork part, int count) {
-        return Stream.concat(
-                part.takes().cuts().stream().flatMap(cut -> supply.wire(cut, count * copies).stream()),
-                part.takes().bought().stream().flatMap(ware -> supply.bought(ware, count * copies).stream()));
+        PartWork.Takes takes = part.takes();
+        return Stream.of(
+                        takes.cuts().stream().flatMap(cut -> supply.wire(cut, count * copies).stream()),
+                        takes.bought().stream().flatMap(ware -> supply.bought(ware, count * copies).stream()),
+                        supply.heats(takes.soldered(), count * copies).stream().flatMap(List::stream))
+                .flatMap(draws -> draws);
+    }
+
+    /** Rings of one size, closed beforehand and open, where the shelf has all of them. */
+    public List<List<Draw>> rings(PieceLists.Rings rings) {
+        List<Draw> all = each(supply.rings(metal, rings.ring(), rings.turns(), rings.count() * copies).stream());
+        return Draw.parted(all, rings.preClosed());
     }
 
     /** The beads on rings of one size. */
@@ -85,6 +97,7 @@ public final class PieceDraws {
     /** All of it, in the order a plan has it. */
     public void takeAll() {
         for (PieceLists.Rings rings : PieceLists.of(work, false, 0).rings()) {
+            rings(rings);
             onRings(rings);
             if (rings.soldered() && rings.preClosed() > 0) {
                 solder(Supply.Grade.HARD, rings.preClosed());

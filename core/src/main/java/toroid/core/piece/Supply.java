@@ -1,7 +1,9 @@
 package toroid.core.piece;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import toroid.core.piece.part.PartWork;
+import toroid.core.ring.Ring;
 import toroid.core.stock.Draw;
 
 /** The shelf a plan takes from: which lots give what an operation needs. */
@@ -19,6 +21,11 @@ public interface Supply {
         }
 
         @Override
+        public List<Draw> rings(String metal, Ring ring, int turns, int count) {
+            return List.of();
+        }
+
+        @Override
         public List<Draw> solder(Grade grade, int joints) {
             return List.of();
         }
@@ -28,7 +35,12 @@ public interface Supply {
     enum Grade {
         HARD,
         /** Medium, or easy where there is none. */
-        EASIER
+        EASIER;
+
+        /** Of the first heat, or a later one. */
+        static Grade inHeat(int heat) {
+            return heat == 0 ? HARD : EASIER;
+        }
     }
 
     /**
@@ -37,11 +49,30 @@ public interface Supply {
      */
     double CHIP_G = 2 * 1.5 * 0.25 * 9.5 / 1000;
 
+    /**
+     * Solder for a form made so often, heat by heat in falling order.
+     *
+     * @param joints soldered in each heat
+     * @return what each heat takes, for all of them
+     */
+    default List<List<Draw>> heats(List<Integer> joints, int count) {
+        return IntStream.range(0, joints.size())
+                .mapToObj(heat -> solder(Grade.inHeat(heat), joints.get(heat) * count))
+                .toList();
+    }
+
     /** So many of that length of wire, each in one piece; nothing where there is no such wire. */
     List<Draw> wire(PartWork.Cut cut, int count);
 
     /** That, so many times; what is sold by length is each time one piece. Nothing where there is none. */
     List<Draw> bought(PartWork.Bought ware, int count);
+
+    /**
+     * So many jump rings made before or bought, each wound so often. All of them or none: what the shelf has too few of is wound.
+     *
+     * @param metal id of it
+     */
+    List<Draw> rings(String metal, Ring ring, int turns, int count);
 
     /** Solder for so many joints, a chip each; nothing where there is none of that grade. */
     List<Draw> solder(Grade grade, int joints);

@@ -69,6 +69,19 @@ public final class Taking {
         return draws;
     }
 
+    /**
+     * The same, but only where they hold all of it together.
+     *
+     * @return nothing where they do not: then nothing is taken
+     */
+    public List<Draw> takeAll(double portion, int count, List<Held> shelf) {
+        long there = shelf.stream()
+                .map(one -> lots.getOrDefault(one.lot(), one))
+                .mapToLong(one -> Math.min(count, one.left() == null ? 0 : one.portions(portion)))
+                .sum();
+        return there < count ? List.of() : take(portion, count, shelf);
+    }
+
     private Draw drawn(Held from, double amount) {
         lots.put(from.lot(), from.less(amount));
         return new Draw(from.lot(), amount);

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import toroid.core.form.Family;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormStep;
@@ -41,6 +40,20 @@ public final class FormPlan {
     }
 
     /**
+     * What is taken for one copy besides wire.
+     *
+     * @param beads as they are threaded, or with the last step
+     * @param solder in each heat, in turn
+     */
+    public record Besides(List<Draw> beads, List<List<Draw>> solder) {
+        public static final Besides NOTHING = new Besides(List.of(), List.of());
+
+        List<Draw> solder(int heat) {
+            return heat < solder.size() ? solder.get(heat) : List.of();
+        }
+    }
+
+    /**
      * How long it comes out, mm, where that is known only within a band.
      *
      * @param leastMm the least it can be, plain turns left out
@@ -65,21 +78,29 @@ public final class FormPlan {
     /**
      * @param work the steps of one copy, in order
      * @param finished null where the finished length follows from the bends
-     * @param beads taken for one copy: as they are threaded, or with the last step
+     * @param shelf what is taken for one copy besides wire
      */
     public static Plan of(
             List<FormingStep> work,
             FormInfo info,
             List<Cut> cuts,
             Finished finished,
-            List<Draw> beads,
+            Besides shelf,
             int copies,
             int perGroup) {
         int threaded = threaded(work);
+        int heat = 0;
         var operations = new ArrayList<Operation>();
         for (int i = 0; i < work.size(); i++) {
             FormStep step = work.get(i).step();
             Cut cut = cutOf(cuts, step.wire());
+            List<Draw> draws = new ArrayList<>(draws(step, cut));
+            if (i == threaded) {
+                draws.addAll(shelf.beads());
+            }
+            if (step.joints() > 0) {
+                draws.addAll(shelf.solder(heat++));
+            }
             operations.add(new Operation(
                     "step-" + (i + 1),
                     step.part(),
@@ -88,7 +109,7 @@ public final class FormPlan {
                     1,
                     true,
                     i == 0 ? Set.of() : Set.of("step-" + i),
-                    i == threaded ? both(draws(step, cut), beads) : draws(step, cut),
+                    draws,
                     measurable(
                             step,
                             new Measuring(
@@ -122,10 +143,6 @@ public final class FormPlan {
         return step.kind() == FormStep.Kind.CUT && cut != null && cut.lot() != null
                 ? List.of(new Draw(cut.lot(), cut.lengthToCutMm()))
                 : List.of();
-    }
-
-    private static List<Draw> both(List<Draw> wire, List<Draw> beads) {
-        return Stream.concat(wire.stream(), beads.stream()).toList();
     }
 
     private static Cut cutOf(List<Cut> cuts, String wire) {

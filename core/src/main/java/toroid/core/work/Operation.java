@@ -57,6 +57,11 @@ public record Operation(
         return new Operation(id, part, stage, verb, times, counted, after, taken, measurable, cautions, waits, detail);
     }
 
+    /** The same, taking that from stock for one copy besides. */
+    Operation takingToo(List<Draw> more) {
+        return taking(Draw.joined(List.of(draws, more)));
+    }
+
     /** The same with a caution shown. */
     Operation with(Caution caution) {
         return new Operation(

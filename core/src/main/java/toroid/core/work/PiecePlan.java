@@ -12,6 +12,7 @@ import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.Supply;
 import toroid.core.piece.part.PartWork;
+import toroid.core.stock.Draw;
 
 /**
  * A whole piece: rings closed and opened beforehand size by size, its other parts made, then joint by joint put together. A pair is two copies made in
@@ -25,30 +26,20 @@ public final class PiecePlan {
     /**
      * A few counted operations, however many parts there are.
      *
-     * @param supply what it takes from the shelf, all but its rings: they are wound or taken as they are
+     * @param metal id of what its rings are of
+     * @param supply what it takes from the shelf; of its rings those that lie there ready, the others are wound
      * @throws Refusal when a joint of it cannot be made, or something does not go in
      */
-    public static Plan of(PieceWork work, boolean pair, Supply supply) {
+    public static Plan of(PieceWork work, String metal, boolean pair, Supply supply) {
         if (!work.canBeMade()) {
             throw Refusal.of(RefusalCode.PIECE_CANNOT_BE_JOINED, "piece", null);
         }
         int copies = pair ? 2 : 1;
-        var taken = new PieceDraws(work, copies, supply);
+        var taken = new PieceDraws(work, metal, copies, supply);
         var operations = new ArrayList<Operation>();
         int size = 0;
         for (PieceLists.Rings rings : PieceLists.of(work, false, 0).rings()) {
-            size++;
-            Set<String> after = readied(operations, size, rings, taken);
-            handled(operations, "close-" + size, PartsHandled.Kind.CLOSE_FIRST, rings, rings.preClosed(), after);
-            if (rings.soldered() && rings.preClosed() > 0) {
-                var kind = PartsHandled.Kind.SOLDER_FIRST;
-                var solder = ringsHandled(kind, rings, rings.preClosed(), null);
-                operations.add(operation("solder-" + size, "ring", Stage.JOIN, Set.of("close-" + size), solder)
-                        .taking(taken.solder(Supply.Grade.HARD, rings.preClosed()))
-                        .with(Caution.TORCH));
-            }
-            int opened = rings.count() - rings.preClosed();
-            handled(operations, "open-" + size, PartsHandled.Kind.OPEN_FIRST, rings, opened, after);
+            ringsOfASize(operations, ++size, rings, taken);
         }
         for (List<Integer> same : taken.parts().values()) {
             int first = same.get(0);
@@ -68,6 +59,32 @@ public final class PiecePlan {
         }
         join(operations, work, taken);
         return new Plan(operations, copies, copies);
+    }
+
+    /** Those that lie ready are taken as the first thing is done with them: all together where they are hammered or beaded, else as they are closed and as they are opened. */
+    private static void ringsOfASize(List<Operation> operations, int size, PieceLists.Rings rings, PieceDraws taken) {
+        List<List<Draw>> ready = taken.rings(rings);
+        int first = operations.size();
+        Set<String> after = readied(operations, size, rings, taken);
+        boolean readied = operations.size() > first;
+        if (readied) {
+            operations.set(first, operations.get(first).takingToo(Draw.joined(ready)));
+        }
+        int closed = rings.preClosed();
+        if (closed > 0) {
+            operations.add(handled("close-" + size, PartsHandled.Kind.CLOSE_FIRST, rings, closed, after)
+                    .taking(readied ? List.of() : ready.get(0)));
+        }
+        if (rings.soldered() && closed > 0) {
+            var kind = PartsHandled.Kind.SOLDER_FIRST;
+            operations.add(handled("solder-" + size, kind, rings, closed, Set.of("close-" + size))
+                    .taking(taken.solder(Supply.Grade.HARD, closed))
+                    .with(Caution.TORCH));
+        }
+        if (rings.count() > closed) {
+            operations.add(handled("open-" + size, PartsHandled.Kind.OPEN_FIRST, rings, rings.count() - closed, after)
+                    .taking(readied ? List.of() : ready.get(1)));
+        }
     }
 
     private static void join(List<Operation> operations, PieceWork work, PieceDraws taken) {
@@ -107,16 +124,9 @@ public final class PiecePlan {
         return after;
     }
 
-    private static void handled(
-            List<Operation> operations,
-            String id,
-            PartsHandled.Kind kind,
-            PieceLists.Rings rings,
-            int count,
-            Set<String> after) {
-        if (count > 0) {
-            operations.add(operation(id, "ring", Stage.JOIN, after, ringsHandled(kind, rings, count, null)));
-        }
+    private static Operation handled(
+            String id, PartsHandled.Kind kind, PieceLists.Rings rings, int count, Set<String> after) {
+        return operation(id, "ring", Stage.JOIN, after, ringsHandled(kind, rings, count, null));
     }
 
     private static PartsHandled ringsHandled(PartsHandled.Kind kind, PieceLists.Rings rings, int count, Double toMm) {

@@ -1,5 +1,6 @@
 package toroid.core.work;
 
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -99,6 +100,18 @@ public record Plan(List<Operation> operations, int copies, int perGroup) {
     /** What all copies take from stock, by lot, each in its unit. */
     public Map<String, Double> draws() {
         return Progress.whole(this).drawn(this);
+    }
+
+    /** The same, taking nothing of those lots. */
+    public Plan without(Collection<String> lots) {
+        return new Plan(
+                operations.stream()
+                        .map(one -> one.taking(one.draws().stream()
+                                .filter(draw -> !lots.contains(draw.lot()))
+                                .toList()))
+                        .toList(),
+                copies,
+                perGroup);
     }
 
     /** Adds up what an operation takes, done over so many copies. */

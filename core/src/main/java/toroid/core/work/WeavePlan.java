@@ -2,6 +2,7 @@ package toroid.core.work;
 
 import java.util.List;
 import java.util.Set;
+import toroid.core.stock.Draw;
 
 /** A weave put together: so many rings closed beforehand, so many opened, then every ring that is laid down or comes in open. */
 public final class WeavePlan {
@@ -11,18 +12,27 @@ public final class WeavePlan {
 
     private WeavePlan() {}
 
+    /** The same of rings that are all wound. */
+    public static Plan of(int preClosed, int opened, int putIn) {
+        return of(preClosed, opened, putIn, List.of(), List.of());
+    }
+
     /**
      * Three counted operations, however many rings there are.
      *
      * @param preClosed closed beforehand
      * @param opened opened beforehand
      * @param putIn laid down or coming in open, in turn
+     * @param closedReady those closed beforehand that lie ready on the shelf
+     * @param openReady those opened that do
      */
-    public static Plan of(int preClosed, int opened, int putIn) {
+    public static Plan of(int preClosed, int opened, int putIn, List<Draw> closedReady, List<Draw> openReady) {
         return new Plan(
                 List.of(
-                        counted(CLOSE, RingsHandled.Kind.CLOSE_FIRST, preClosed, Set.of()),
-                        counted(OPEN, RingsHandled.Kind.OPEN_FIRST, opened, Set.of()),
+                        counted(CLOSE, RingsHandled.Kind.CLOSE_FIRST, preClosed, Set.of())
+                                .taking(closedReady),
+                        counted(OPEN, RingsHandled.Kind.OPEN_FIRST, opened, Set.of())
+                                .taking(openReady),
                         counted(PUT_IN, RingsHandled.Kind.PUT_IN, putIn, Set.of(CLOSE, OPEN))),
                 1,
                 1);

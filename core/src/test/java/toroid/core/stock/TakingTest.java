@@ -71,4 +71,35 @@ class TakingTest {
             assertThat(gone.getOrDefault(one.lot(), 0.0)).isLessThanOrEqualTo(one.left() + 1e-9);
         }
     }
+
+    /** All or none: together they have fourteen. What one need has taken is gone for the next; what nobody counted gives nothing. */
+    @Test
+    void allOrNone() {
+        var taking = new Taking();
+        var shelf = List.of(held("four", 4.0), held("ten", 10.0));
+        assertThat(taking.takeAll(1, 15, shelf)).isEmpty();
+        assertThat(taking.takeAll(1, 12, shelf)).containsExactly(new Draw("four", 4), new Draw("ten", 8));
+        assertThat(taking.takeAll(1, 3, shelf)).isEmpty();
+        assertThat(taking.takeAll(1, 2, shelf)).containsExactly(new Draw("ten", 2));
+        assertThat(taking.takeAll(1, 1, List.of(held("unknown", null)))).isEmpty();
+    }
+
+    /** Parted in their order, nothing lost: the first so many, and the rest. */
+    @Property(tries = 200)
+    void partedNothingIsLost(@ForAll long seed) {
+        var chance = new Random(seed);
+        var draws = new ArrayList<Draw>();
+        double all = 0;
+        for (int i = 0; i < 1 + chance.nextInt(5); i++) {
+            int some = 1 + chance.nextInt(9);
+            draws.add(new Draw("lot " + i, some));
+            all += some;
+        }
+        double first = chance.nextInt((int) all + 1);
+        List<List<Draw>> parted = Draw.parted(draws, first);
+        assertThat(parted.get(0).stream().mapToDouble(Draw::amount).sum()).isEqualTo(first);
+        var sums = new HashMap<String, Double>();
+        Draw.joined(parted).forEach(draw -> sums.merge(draw.lot(), draw.amount(), Double::sum));
+        draws.forEach(draw -> assertThat(sums.get(draw.lot())).isEqualTo(draw.amount()));
+    }
 }

@@ -23,6 +23,7 @@ import toroid.core.piece.Starters;
 import toroid.core.piece.Supply;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
+import toroid.core.ring.Ring;
 import toroid.core.stock.Draw;
 
 class PiecePlanTest {
@@ -34,7 +35,7 @@ class PiecePlanTest {
         var copper = new PartMaker.Stuff(Metals.byId("copper"), Temper.HALF_HARD, Schools.USUAL);
         PieceWork work =
                 PieceSolver.solve(PieceLine.read(line), new PartMaker(copper, FormSolver::solve, PartMaker.NO_WEAVES));
-        return PiecePlan.of(work, pair, supply);
+        return PiecePlan.of(work, "copper", pair, supply);
     }
 
     private static List<String> told(Plan plan) {
@@ -134,6 +135,11 @@ class PiecePlanTest {
         }
 
         @Override
+        public List<Draw> rings(String metal, Ring ring, int turns, int count) {
+            return List.of(new Draw(metal + " rings " + ring.innerDiameterMm(), count));
+        }
+
+        @Override
         public List<Draw> solder(Grade grade, int joints) {
             return List.of(new Draw(grade.name(), joints * CHIP_G));
         }
@@ -159,11 +165,16 @@ class PiecePlanTest {
             }
 
             @Override
+            public List<Draw> rings(String metal, Ring ring, int turns, int count) {
+                return counted(FULL.rings(metal, ring, turns, count));
+            }
+
+            @Override
             public List<Draw> solder(Grade grade, int joints) {
                 return counted(FULL.solder(grade, joints));
             }
         };
-        new PieceDraws(work, pair ? 2 : 1, counting).takeAll();
+        new PieceDraws(work, "copper", pair ? 2 : 1, counting).takeAll();
         return sum[0];
     }
 
@@ -179,11 +190,33 @@ class PiecePlanTest {
         assertThat(draws(strand, "make-2").get("BEADING_WIRE")).isGreaterThan(54);
         assertThat(draws(strand, PiecePlan.JOIN)).isEqualTo(Map.of("FINDING", 1.0));
         Plan beaded = plan("ring 1/5 - ring 1.6/9 bead=6", false, FULL);
-        assertThat(draws(beaded, "bead-2")).isEqualTo(Map.of("BEAD", 1.0));
+        assertThat(draws(beaded, "bead-2")).isEqualTo(Map.of("BEAD", 1.0, "copper rings 9.0", 1.0));
         Plan alike = plan("ring 1.6/9 bead=6 - ring 1/5 - ring 1.6/9 hammered=1.2 bead=6", false, FULL);
         assertThat(alike.draws()).containsEntry("BEAD", 2.0);
         assertThat(draws(plan("3 * ring 1/4 soldered", false, FULL), "solder-1"))
                 .isEqualTo(Map.of("HARD", 2 * Supply.CHIP_G));
+    }
+
+    /** Ready rings are taken as they are closed, as they are opened, or all together as the first thing is done with them. */
+    @Test
+    void readyRingsLeaveTheShelfAsTheyAreTakenInHand() {
+        Plan chain = plan("5 * ring 1/4", false, FULL);
+        assertThat(draws(chain, "close-1")).isEqualTo(Map.of("copper rings 4.0", 3.0));
+        assertThat(draws(chain, "open-1")).isEqualTo(Map.of("copper rings 4.0", 2.0));
+        Plan pair = plan("5 * ring 1/4", true, FULL);
+        assertThat(pair.draws()).containsEntry("copper rings 4.0", 10.0);
+        Plan hammered = plan("3 * ring 1.6/9 hammered=1.2", false, FULL);
+        assertThat(draws(hammered, "hammer-1")).isEqualTo(Map.of("copper rings 9.0", 3.0));
+        assertThat(draws(hammered, "close-1")).isEmpty();
+        assertThat(draws(hammered, "open-1")).isEmpty();
+        assertThat(plan("5 * ring 1/4", false).draws()).isEmpty();
+    }
+
+    /** A made part's joints take hard solder in the first heat and an easier one in the next. */
+    @Test
+    void madePartsTakeTheirSolder() {
+        Plan teardrop = plan("ring 1/5 - teardrop-link - ring 1/5", false, FULL);
+        assertThat(draws(teardrop, "make-1")).containsEntry("HARD", Supply.CHIP_G);
     }
 
     /** All that a piece's lists say it takes is taken, once, over all starters; of a pair half with each copy. */
@@ -201,7 +234,8 @@ class PiecePlanTest {
                 continue;
             }
             looked++;
-            Map<String, Double> taken = PiecePlan.of(work, piece.pair(), FULL).draws();
+            Map<String, Double> taken =
+                    PiecePlan.of(work, "copper", piece.pair(), FULL).draws();
             assertThat(tallied(work, piece.pair()))
                     .as("what its price is reckoned of, of %s", starter.line())
                     .isCloseTo(

@@ -203,6 +203,7 @@ public record PieceAnswer(
      * @param hammeredMm thickness each is hammered flat to; null for round wire
      * @param beadMm diameter of the bead on each; null for none
      * @param spare to make besides
+     * @param ready whether all of them lie on the shelf, made before or bought
      */
     record RingsView(
             @NotNull double wireDiameterMm,
@@ -213,7 +214,8 @@ public record PieceAnswer(
             @Schema(nullable = true) Double beadMm,
             @NotNull int count,
             @NotNull int preClosed,
-            @NotNull int spare) {}
+            @NotNull int spare,
+            @NotNull boolean ready) {}
 
     /** @param form what it becomes */
     record CutView(

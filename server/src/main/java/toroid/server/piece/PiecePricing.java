@@ -38,19 +38,27 @@ public class PiecePricing {
         var lines = new ArrayList<CostLine>();
         List<PieceLists.WireNeed> wires = lists.wires(effort.metal());
         for (int i = 0; i < wires.size(); i++) {
-            lines.add(line(CostLine.Kind.WIRE, i, supply.of(wires.get(i))));
+            add(lines, CostLine.Kind.WIRE, i, supply.of(wires.get(i)));
+        }
+        for (int i = 0; i < lists.rings().size(); i++) {
+            add(
+                    lines,
+                    CostLine.Kind.RINGS,
+                    i,
+                    supply.of(effort.metal(), lists.rings().get(i)));
         }
         for (int i = 0; i < lists.bought().size(); i++) {
-            lines.add(line(CostLine.Kind.BOUGHT, i, supply.of(lists.bought().get(i))));
+            add(lines, CostLine.Kind.BOUGHT, i, supply.of(lists.bought().get(i)));
         }
-        if (supply.solder().amount() > 0) {
-            lines.add(line(CostLine.Kind.SOLDER, 0, supply.solder()));
-        }
+        add(lines, CostLine.Kind.SOLDER, 0, supply.solder());
         lines.add(new CostLine(CostLine.Kind.HANDS, 0, copies * effort.minutes(), null));
         return lines;
     }
 
-    private static CostLine line(CostLine.Kind kind, int at, PieceSupply.Tally tally) {
-        return new CostLine(kind, at, tally.amount(), tally.cost());
+    /** What none is taken of costs nothing and is not told. */
+    private static void add(List<CostLine> lines, CostLine.Kind kind, int at, PieceSupply.Tally tally) {
+        if (tally.amount() > 0) {
+            lines.add(new CostLine(kind, at, tally.amount(), tally.cost()));
+        }
     }
 }

@@ -28,17 +28,20 @@ public class PieceStock {
         return new PieceSupply(lots.all(), metals.today(), batch);
     }
 
-    /** Every wire a piece takes: how much, whether it is there, what it costs. */
-    List<PieceAnswer.NeedView> of(PieceWork work, boolean pair, PieceLists lists, String metal) {
-        PieceSupply supply = taken(work, pair, lists, metal, 1);
+    /**
+     * Every wire a piece takes: how much, whether it is there, what it costs; none of what only rings are of that lie ready.
+     *
+     * @param supply that has been taken from
+     */
+    static List<PieceAnswer.NeedView> wires(PieceLists lists, String metal, PieceSupply supply) {
         return lists.wires(metal).stream().map(need -> against(need, supply)).toList();
     }
 
     /** All that so many of a piece take, taken. */
     PieceSupply taken(PieceWork work, boolean pair, PieceLists lists, String metal, int batch) {
         PieceSupply supply = supply(batch);
-        new PieceDraws(work, pair ? 2 : 1, supply).takeAll();
-        supply.rings(metal, lists.rings());
+        new PieceDraws(work, metal, pair ? 2 : 1, supply).takeAll();
+        supply.wound(metal, lists.rings());
         return supply;
     }
 
@@ -68,9 +71,10 @@ public class PieceStock {
                 .filter(lot -> lot.left() != null)
                 .mapToDouble(LotData::left)
                 .sum();
-        Double lacks = unknown ? null : Double.valueOf(Math.max(0, need.lengthMm() - there));
-        Double cost = supply.of(need).cost();
-        return new PieceAnswer.NeedView(need.metal(), need.diameterMm(), need.lengthMm(), own.size(), lacks, cost);
+        PieceSupply.Tally taken = supply.of(need);
+        Double lacks = unknown ? null : Double.valueOf(Math.max(0, taken.amount() - there));
+        return new PieceAnswer.NeedView(
+                need.metal(), need.diameterMm(), taken.amount(), own.size(), lacks, taken.cost());
     }
 
     /** Of all of them; null where one is not known. */

@@ -13,6 +13,7 @@ import toroid.core.piece.PieceLists;
 import toroid.core.piece.Supply;
 import toroid.core.piece.part.PartWork;
 import toroid.core.piece.part.PartWork.Bought;
+import toroid.core.ring.Ring;
 import toroid.core.stock.Draw;
 import toroid.core.stock.Measure;
 import toroid.core.stock.Taking;
@@ -28,6 +29,11 @@ import toroid.server.store.Kept;
 public final class PieceSupply implements Supply {
     /** A spool is that wire within so much of a millimetre: as a caliper tells two wires apart. */
     private static final double SAME_WIRE_MM = 0.02;
+
+    /** Rings are of one size within so much inside: what a caliper tells of one that is not quite round; common practice. */
+    private static final double SAME_RING_MM = 0.05;
+
+    private static final String RINGS = "rings";
 
     /** Bought sizes are one within so much of a millimetre, or of a tenth of them: as shops name them. */
     private static final double SAME_MM = 0.3;
@@ -91,9 +97,46 @@ public final class PieceSupply implements Supply {
                         && Math.abs(there - diameterMm) <= SAME_WIRE_MM);
     }
 
-    /** The wire its rings are wound of, with their spare. */
-    void rings(String metal, List<PieceLists.Rings> rings) {
+    /** Whether a lot is rings of that metal and size. */
+    public static boolean isOfRings(LotData lot, String metal, Ring ring, int turns) {
+        Map<String, Object> facts = lot.facts();
+        return lot.kind().equals(RINGS)
+                && metal.equals(facts.get(WireLots.METAL))
+                && isNear(facts.get("wire"), ring.wireDiameterMm(), SAME_WIRE_MM)
+                && isNear(facts.get("inside"), ring.innerDiameterMm(), SAME_RING_MM)
+                && isNear(facts.get("turns"), turns, 0);
+    }
+
+    private static boolean isNear(Object fact, double wanted, double within) {
+        return fact instanceof Number there && Math.abs(there.doubleValue() - wanted) <= within + 1e-9;
+    }
+
+    @Override
+    public List<Draw> rings(String metal, Ring ring, int turns, int count) {
+        List<Kept<LotData>> serving = lots.stream()
+                .filter(lot -> isOfRings(lot.data(), metal, ring, turns))
+                .toList();
+        List<Draw> draws = taking.takeAll(
+                1, count * batch, serving.stream().map(PieceSupply::held).toList());
+        if (!draws.isEmpty()) {
+            tally(new RingKey(metal, ring, turns), draws, serving, count * batch);
+        }
+        return draws;
+    }
+
+    private record RingKey(String metal, Ring ring, int turns) {}
+
+    /** Rings of one size that were taken from the shelf. */
+    Tally of(String metal, PieceLists.Rings rings) {
+        return tallies.getOrDefault(new RingKey(metal, rings.ring(), rings.turns()), Tally.NOTHING);
+    }
+
+    /** The wire its other rings are wound of, with their spare. */
+    void wound(String metal, List<PieceLists.Rings> rings) {
         for (PieceLists.Rings one : rings) {
+            if (of(metal, one).amount() > 0) {
+                continue;
+            }
             double each = one.turns() * one.ring().wireLengthMm();
             wire(metal, one.ring().wireDiameterMm(), each, one.count() + one.spare());
         }
@@ -154,13 +197,17 @@ public final class PieceSupply implements Supply {
     private List<Draw> take(Object what, List<Kept<LotData>> serving, double portion, int count) {
         List<Taking.Held> held = serving.stream().map(PieceSupply::held).toList();
         List<Draw> draws = taking.take(portion, count * batch, held);
+        tally(what, draws, serving, portion * count * batch);
+        return draws;
+    }
+
+    private void tally(Object what, List<Draw> draws, List<Kept<LotData>> serving, double amount) {
         Double cost = draws.isEmpty() ? null : Double.valueOf(0);
         for (Draw draw : draws) {
             Double one = cost(draw, serving);
             cost = cost == null || one == null ? null : Double.valueOf(cost + one);
         }
-        tallies.merge(what, Tally.NOTHING.and(portion * count * batch, cost), (a, b) -> a.and(b.amount(), b.cost()));
-        return draws;
+        tallies.merge(what, Tally.NOTHING.and(amount, cost), (a, b) -> a.and(b.amount(), b.cost()));
     }
 
     private static Taking.Held held(Kept<LotData> lot) {
@@ -188,12 +235,12 @@ public final class PieceSupply implements Supply {
         return dearest.isPresent() ? Double.valueOf(measure.worth(draw.amount(), dearest.getAsDouble())) : null;
     }
 
-    /** As it was bought; of wire else what a metre of it weighs at today's price of its metal. */
+    /** As it was bought; of wire and rings else what they weigh at today's price of their metal. */
     private OptionalDouble unitPrice(LotData lot) {
         if (lot.unitPrice() != null) {
             return OptionalDouble.of(lot.unitPrice());
         }
-        if (!lot.kind().equals(WireLots.ID)) {
+        if (!lot.kind().equals(WireLots.ID) && !lot.kind().equals(RINGS)) {
             return OptionalDouble.empty();
         }
         OptionalDouble gram = metals.perGram((String) lot.facts().get(WireLots.METAL));

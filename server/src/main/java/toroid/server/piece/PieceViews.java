@@ -2,6 +2,7 @@ package toroid.server.piece;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import toroid.core.piece.Piece;
 import toroid.core.piece.PieceLists;
@@ -85,7 +86,8 @@ final class PieceViews {
                 .toList();
     }
 
-    static List<PieceAnswer.RingsView> rings(PieceLists lists) {
+    /** @param ready whether they lie on the shelf */
+    static List<PieceAnswer.RingsView> rings(PieceLists lists, Predicate<PieceLists.Rings> ready) {
         return lists.rings().stream()
                 .map(one -> new PieceAnswer.RingsView(
                         one.ring().wireDiameterMm(),
@@ -96,7 +98,8 @@ final class PieceViews {
                         one.beadMm(),
                         one.count(),
                         one.preClosed(),
-                        one.spare()))
+                        ready.test(one) ? 0 : one.spare(),
+                        ready.test(one)))
                 .toList();
     }
 

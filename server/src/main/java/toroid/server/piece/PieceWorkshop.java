@@ -96,11 +96,9 @@ public class PieceWorkshop {
         Laid drapedLaid = draped == null ? null : Laid.draped(work, draped);
         PieceLists lists = PieceLists.of(work, worked.piece().pair(), question.spare());
         Pace pace = hands.pace();
-        List<PieceAnswer.NeedView> wires = stock.of(
-                work,
-                worked.piece().pair(),
-                lists,
-                question.stuff(habits()).metal().id());
+        String metal = question.stuff(habits()).metal().id();
+        PieceSupply taken = stock.taken(work, worked.piece().pair(), lists, metal, 1);
+        List<PieceAnswer.NeedView> wires = PieceStock.wires(lists, metal, taken);
         return new PieceAnswer(
                 PieceLine.write(worked.piece()),
                 worked.piece().pair(),
@@ -137,7 +135,7 @@ public class PieceWorkshop {
                 work.facingDegrees(),
                 work.edgeOn(),
                 work.faults(),
-                PieceViews.rings(lists),
+                PieceViews.rings(lists, rings -> taken.of(metal, rings).amount() > 0),
                 PieceViews.cuts(lists),
                 lists.bought(),
                 wires,

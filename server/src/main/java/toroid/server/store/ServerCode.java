@@ -37,6 +37,7 @@ public enum ServerCode implements Code {
     NO_FORM_DEFINITION,
     NO_LENGTH,
     NO_OFFCUT_OF_THIS,
+    RINGS_LIE_READY,
     NO_PIECE_FILE,
     NO_SHEET_SIZE,
     NO_STOCK_TABLE,

@@ -106,22 +106,32 @@ public class CompositionWorkshop {
                 .toList();
     }
 
-    /** As it lies, for export; spare left out. */
-    public LaidPatch laid(String id, CompositionQuestion question) {
+    /** Its rings by size and colour, spare left out. */
+    public List<LaidPatch.Row> rows(String id, CompositionQuestion question) {
         CompositionWork work = work(id, question);
+        return rows(work, question, work.hub().innerDiameterMm());
+    }
+
+    private static List<LaidPatch.Row> rows(CompositionWork work, CompositionQuestion question, double hubInnerMm) {
         int[] colours = colours(work.composition(), question.colouring());
         List<LaidPatch.Size> sizes = List.of(
                 new LaidPatch.Size(
                         "small ring",
                         work.small().wireDiameterMm(),
                         work.small().innerDiameterMm()),
-                new LaidPatch.Size("larger ring", work.hub().wireDiameterMm(), work.laidAboutMm()));
+                new LaidPatch.Size("larger ring", work.hub().wireDiameterMm(), hubInnerMm));
+        return LaidPatch.rows(work.composition(), work.assembly(), sizes, question.palette(), colours, 0);
+    }
+
+    /** As it lies, for export; spare left out. */
+    public LaidPatch laid(String id, CompositionQuestion question) {
+        CompositionWork work = work(id, question);
         return new LaidPatch(
                 "medallion, " + id,
                 wires(work),
                 work.rings(),
-                colours,
+                colours(work.composition(), question.colouring()),
                 question.palette(),
-                LaidPatch.rows(work.composition(), work.assembly(), sizes, question.palette(), colours, 0));
+                rows(work, question, work.laidAboutMm()));
     }
 }

@@ -48,6 +48,14 @@ public record LaidPatch(
                 rows(patch, assembly, rings, spec, colours, sparePercent));
     }
 
+    static List<Row> rows(Patch patch, Assembly assembly, WeaveRings rings, ColourSpec spec, double sparePercent) {
+        Colouring colouring = spec.toCore();
+        int[] colours = IntStream.range(0, patch.size())
+                .map(n -> colouring.of(patch, n))
+                .toArray();
+        return rows(patch, assembly, rings, spec, colours, sparePercent);
+    }
+
     private static List<Row> rows(
             Patch patch, Assembly assembly, WeaveRings rings, ColourSpec spec, int[] colours, double sparePercent) {
         List<Size> sizes = IntStream.range(0, patch.pattern().classes().size())

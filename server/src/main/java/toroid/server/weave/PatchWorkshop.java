@@ -254,6 +254,17 @@ public class PatchWorkshop {
         return assembly.closedBefore().stream().mapToInt(Integer::intValue).toArray();
     }
 
+    /** A patch's rings by size and colour. */
+    public List<LaidPatch.Row> rows(String id, PatchQuestion question) {
+        Laid laid = laid(files.byId(id), question);
+        return LaidPatch.rows(
+                laid.patch(),
+                laid.assembly(),
+                rings(question),
+                colours(question),
+                question.spec().spare());
+    }
+
     /** A patch laid out at rest, for export. */
     public LaidPatch laidPatch(String id, PatchQuestion question) {
         WeaveFiles.Filed weave = files.byId(id);

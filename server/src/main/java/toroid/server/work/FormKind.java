@@ -7,8 +7,8 @@ import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import toroid.core.form.FormStep;
+import toroid.core.form.FormWork;
 import toroid.core.form.Forms;
-import toroid.core.form.Solid;
 import toroid.core.metal.Metals;
 import toroid.core.numeric.Refusal;
 import toroid.core.piece.part.PartWork;
@@ -82,21 +82,26 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
         var facts = new FormFacts(
                 job, answer.name(), answer.metal(), answer.wireDiameterMm(), cuts, FormPlan.finished(answer.notes()));
         return new Planned<>(
-                facts, plan(facts, answer.steps().stream().map(FormKind::work).toList(), beads(job)));
+                facts, plan(facts, answer.steps().stream().map(FormKind::work).toList(), besides(job)));
     }
 
-    /** The beads of one copy, from the shelf. */
-    private List<Draw> beads(FormJobData job) {
-        List<Solid> solids = workshop.work(job.formId(), job.question()).solids();
-        List<PartWork.Bought> beads = PartWork.Bought.beads(solids);
-        if (beads.isEmpty()) {
-            return List.of();
+    /** Beads and solder of one copy, from the shelf. */
+    private FormPlan.Besides besides(FormJobData job) {
+        FormWork work = workshop.work(job.formId(), job.question());
+        List<PartWork.Bought> beads = PartWork.Bought.beads(work.solids());
+        List<Integer> joints = work.soldered();
+        if (beads.isEmpty() && joints.isEmpty()) {
+            return FormPlan.Besides.NOTHING;
         }
         PieceSupply supply = stock.supply(1);
-        return beads.stream()
-                .flatMap(bead -> supply.bought(bead, job.copies()).stream())
-                .map(draw -> draw.each(job.copies()))
-                .toList();
+        int copies = job.copies();
+        return new FormPlan.Besides(
+                beads.stream()
+                        .flatMap(bead -> Draw.each(supply.bought(bead, copies), copies).stream())
+                        .toList(),
+                supply.heats(joints, copies).stream()
+                        .map(heat -> Draw.each(heat, copies))
+                        .toList());
     }
 
     @Override
@@ -113,14 +118,14 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
                 .toList();
     }
 
-    private static Plan plan(FormFacts facts, List<FormingStep> steps, List<Draw> beads) {
+    private static Plan plan(FormFacts facts, List<FormingStep> steps, FormPlan.Besides besides) {
         FormJobData job = facts.job();
         return FormPlan.of(
                 steps,
                 Forms.byId(job.formId()).info(),
                 facts.wires(),
                 facts.finished(),
-                beads,
+                besides,
                 job.copies(),
                 job.rhythm().perGroup(job.copies()));
     }
@@ -184,6 +189,11 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
     }
 
     @Override
+    public boolean takes(String stockKind) {
+        return stockKind.equals("beads") || stockKind.equals("solder");
+    }
+
+    @Override
     public boolean showsMore() {
         return true;
     }
@@ -230,6 +240,6 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
                 .toList();
         var facts = new FormFacts(old.job(), old.form(), old.metal(), old.wireDiameterMm(), cuts, old.finished());
         return json.tree(new Planned<>(
-                facts, plan(facts, old.steps().stream().map(FormKind::work).toList(), List.of())));
+                facts, plan(facts, old.steps().stream().map(FormKind::work).toList(), FormPlan.Besides.NOTHING)));
     }
 }

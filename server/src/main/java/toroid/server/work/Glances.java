@@ -6,9 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -16,6 +14,7 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -45,41 +44,41 @@ class Glances {
     private final RunRepository runs;
     private final Runs keeper;
     private final JobKinds kinds;
+    private final Plans plans;
     private final WorkJson json;
     private final TransactionTemplate transaction;
-    private final AtomicBoolean pieces = new AtomicBoolean();
+    private final Set<String> shelf = ConcurrentHashMap.newKeySet();
     private final Set<UUID> waiting = ConcurrentHashMap.newKeySet();
-    private final ExecutorService hand = Executors.newSingleThreadExecutor(task -> {
-        var thread = new Thread(task, "glances");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final Set<UUID> again = ConcurrentHashMap.newKeySet();
+    private final Errands errands = new Errands("glances");
 
     Glances(
             JobRepository jobs,
             RunRepository runs,
             Runs keeper,
             JobKinds kinds,
+            Plans plans,
             WorkJson json,
             TransactionTemplate transaction) {
         this.jobs = jobs;
         this.runs = runs;
         this.keeper = keeper;
         this.kinds = kinds;
+        this.plans = plans;
         this.json = json;
         this.transaction = transaction;
     }
 
     @PreDestroy
     void close() {
-        hand.shutdownNow();
+        errands.close();
     }
 
     /** Once the server answers, and once a demo workshop is laid out: whatever was not looked at. */
     @EventListener(ApplicationReadyEvent.class)
     @Order(Ordered.LOWEST_PRECEDENCE)
     void all() {
-        later(this::lookAtAll);
+        errands.later(this::lookAtAll);
     }
 
     /** The wire of some jobs is another now, or more is known of it. */
@@ -91,23 +90,33 @@ class Glances {
     /** Once more, since one of them may have been looked at meanwhile, in the wire as it was. */
     @TransactionalEventListener
     void wireHasChanged(WireChanged wire) {
-        later(() -> {
+        errands.later(() -> {
             transaction.executeWithoutResult(status -> jobs.unsee(wire.lot().toString()));
             lookAtAll();
         });
     }
 
-    /** Another lot on the shelf, or one told otherwise: whole pieces take from what there is. Several changes at once are one. */
+    /** Another lot on the shelf, or one told otherwise: jobs take from what there is. Several changes at once are one. */
     @TransactionalEventListener
     void shelfHasChanged(LotChanged lot) {
-        if (lot.anew() && pieces.compareAndSet(false, true)) {
-            later(() -> {
-                pieces.set(false);
-                transaction.executeWithoutResult(status -> jobs.unseeKind(PieceKind.ID));
+        if (lot.anew() && shelf.add(lot.kind())) {
+            errands.later(() -> {
+                shelf.remove(lot.kind());
+                transaction.executeWithoutResult(status -> kinds.all().stream()
+                        .filter(kind -> kind.takes(lot.kind()))
+                        .forEach(kind -> jobs.unseeKind(kind.id())));
                 lookAtAll();
             });
         }
     }
+
+    /** What a fault left unseen (the database was away) is looked at again. */
+    @Scheduled(initialDelay = AGAIN_SECONDS, fixedDelay = AGAIN_SECONDS, timeUnit = TimeUnit.SECONDS)
+    void again() {
+        errands.later(this::lookAtAll);
+    }
+
+    private static final int AGAIN_SECONDS = 60;
 
     /** Wire was cut for a job: less is put by for it. */
     @TransactionalEventListener
@@ -115,42 +124,43 @@ class Glances {
         kept(cut.job());
     }
 
-    /** A job is kept: looked at soon, once however often it is kept meanwhile. */
+    /** A job is kept: looked at before all that is only looked at again, and once however often it is kept meanwhile. */
     void kept(UUID job) {
         if (waiting.add(job)) {
-            later(() -> {
+            errands.first(() -> {
                 waiting.remove(job);
-                lookAt(job);
+                jobs.findById(job).ifPresent(this::lookAt);
             });
         }
     }
 
-    private void later(Runnable work) {
-        if (!hand.isShutdown()) {
-            hand.execute(() -> {
-                try {
-                    work.run();
-                } catch (RuntimeException failure) {
-                    LOG.warn("a job could not be looked at", failure);
-                }
-            });
-        }
-    }
-
+    /** Each by itself, so that a job kept meanwhile need not wait for all of them. */
     void lookAtAll() {
-        jobs.unseen().forEach(this::lookAt);
-        runs.unseen().forEach(this::lookAtRun);
+        jobs.unseen()
+                .forEach(job -> lookAgain(
+                        job, () -> jobs.findById(job).filter(Job::isUnseen).ifPresent(this::lookAt)));
+        runs.unseen().forEach(run -> lookAgain(run, () -> lookAtRun(run)));
     }
 
-    private void lookAt(UUID id) {
-        jobs.findById(id).filter(job -> !job.isDeleted()).ifPresent(job -> {
-            var plan = new AtomicReference<Plan>();
-            String glance = json.write(glance(job, kinds.byId(job.kind()), plan));
-            transaction.executeWithoutResult(status -> {
-                if (jobs.see(id, job.version(), glance) > 0) {
-                    keeper.putBy(id, plan.get() == null ? Map.of() : keeper.stillTakes(id, plan.get()));
-                }
+    private void lookAgain(UUID id, Runnable look) {
+        if (again.add(id)) {
+            errands.later(() -> {
+                again.remove(id);
+                look.run();
             });
+        }
+    }
+
+    private void lookAt(Job job) {
+        if (job.isDeleted()) {
+            return;
+        }
+        var plan = new AtomicReference<Plan>();
+        String glance = json.write(glance(job, kinds.byId(job.kind()), plan));
+        transaction.executeWithoutResult(status -> {
+            if (jobs.see(job.id(), job.version(), glance) > 0) {
+                keeper.putBy(job.id(), plan.get() == null ? Map.of() : keeper.stillTakes(job.id(), plan.get()));
+            }
         });
     }
 
@@ -166,7 +176,7 @@ class Glances {
         return Rows.one(
                 content,
                 asked -> {
-                    Planned<F> planned = kind.plan(asked);
+                    Planned<F> planned = plans.of(kind, job.id(), asked);
                     plan.set(planned.work());
                     Object sketch = kind.sketch(asked, planned.facts());
                     return Glance.of(sketch, planned.work(), null, kind.lotOf(asked) != null);

@@ -32,6 +32,16 @@ class Job extends Stored {
         parentId = parent;
     }
 
+    /** Not looked at since its content, or what it is made of, changed. */
+    boolean isUnseen() {
+        return glance == null;
+    }
+
+    /** The job it is laid out for; null for none. */
+    UUID parentId() {
+        return parentId;
+    }
+
     String kind() {
         return kind;
     }

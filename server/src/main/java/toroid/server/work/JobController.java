@@ -81,7 +81,9 @@ class JobController {
     @DeleteMapping("/{id}")
     Kept<Object> delete(@PathVariable String kind, @PathVariable UUID id, @RequestParam int version) {
         jobs.get(kind, id);
-        return told(guarded(() -> jobs.delete(id, version)));
+        Kept<JobData> gone = guarded(() -> jobs.delete(id, version));
+        jobs.parentOf(id).ifPresent(glances::kept);
+        return told(gone);
     }
 
     @PostMapping("/{id}/restore")
@@ -89,6 +91,7 @@ class JobController {
         jobs.get(kind, id);
         Kept<JobData> back = jobs.restore(id);
         glances.kept(id);
+        jobs.parentOf(id).ifPresent(glances::kept);
         return told(back);
     }
 

@@ -74,6 +74,11 @@ public interface JobKind<C, F> {
         return List.of();
     }
 
+    /** Whether its plan may be another once the shelf has more or less of that kind of stock. */
+    default boolean takes(String stockKind) {
+        return false;
+    }
+
     /** Whether more is shown of a run than its plan. */
     default boolean showsMore() {
         return false;

@@ -1,5 +1,6 @@
 package toroid.server.work;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -15,6 +16,10 @@ public class JobKinds {
 
     JobKinds(List<JobKind<?, ?>> kinds) {
         byId = kinds.stream().collect(Collectors.toMap(JobKind::id, Function.identity()));
+    }
+
+    Collection<JobKind<?, ?>> all() {
+        return byId.values();
     }
 
     /** @throws Refusal when there is none of that name */

@@ -3,6 +3,7 @@ package toroid.server.work;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -87,6 +88,20 @@ public class Jobs extends Keeper<Job, JobData> {
         return repository.findByParentIdAndKindAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(parent, kind.id()).stream()
                 .map(this::kept)
                 .toList();
+    }
+
+    /** The same as they stand, of a kind known beforehand. */
+    @Transactional(readOnly = true)
+    public <C> List<C> laidOutFor(UUID parent, JobKind<C, ?> kind) {
+        return repository.findByParentIdAndKindAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(parent, kind.id()).stream()
+                .map(job -> kind.content().cast(dataOf(job).content()))
+                .toList();
+    }
+
+    /** The job it was laid out for. */
+    @Transactional(readOnly = true)
+    public Optional<UUID> parentOf(UUID id) {
+        return repository.findById(id).map(Job::parentId);
     }
 
     /** Lays out a job for another one. */

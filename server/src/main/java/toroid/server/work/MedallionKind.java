@@ -7,6 +7,7 @@ import org.springframework.stereotype.Component;
 import toroid.core.numeric.Refusal;
 import toroid.core.weave.CutList;
 import toroid.core.work.WeavePlan;
+import toroid.server.piece.PieceStock;
 import toroid.server.preference.Choices;
 import toroid.server.ring.RingJobData;
 import toroid.server.weave.ColourCount;
@@ -22,11 +23,13 @@ import toroid.server.wire.Spools;
 public class MedallionKind extends KindBase<MedallionJobData, MedallionKind.MedallionFacts> {
     private final CompositionWorkshop workshop;
     private final WeaveFiles files;
+    private final PieceStock stock;
 
-    MedallionKind(CompositionWorkshop workshop, WeaveFiles files, Spools spools) {
+    MedallionKind(CompositionWorkshop workshop, WeaveFiles files, Spools spools, PieceStock stock) {
         super("medallion", MedallionJobData.class, MedallionFacts.class, MedallionSketch.class, spools);
         this.workshop = workshop;
         this.files = files;
+        this.stock = stock;
     }
 
     /**
@@ -75,7 +78,13 @@ public class MedallionKind extends KindBase<MedallionJobData, MedallionKind.Meda
                 answer.preClosed().inHand(),
                 answer.opened(),
                 answer.steps().size());
-        return new Planned<>(facts, WeavePlan.of(facts.preClosed(), facts.opened(), facts.putIn()));
+        ReadyRings ready = ready(job);
+        return new Planned<>(
+                facts, WeavePlan.of(facts.preClosed(), facts.opened(), facts.putIn(), ready.closed(), ready.open()));
+    }
+
+    private ReadyRings ready(MedallionJobData job) {
+        return ReadyRings.of(workshop.rows(job.weaveId(), job.composition()), stock.supply(1));
     }
 
     @Override
@@ -94,7 +103,13 @@ public class MedallionKind extends KindBase<MedallionJobData, MedallionKind.Meda
                         new CutList.Size(asked.hubWire(), answer.hubInnerDiameterMm())),
                 List.of("small rings", "larger rings"),
                 colours,
+                ready(job),
                 choices);
+    }
+
+    @Override
+    public boolean takes(String stockKind) {
+        return stockKind.equals("rings");
     }
 
     @Override

@@ -15,9 +15,11 @@ import toroid.core.weave.CutList;
 import toroid.core.work.PiecePlan;
 import toroid.server.piece.PieceJobData;
 import toroid.server.piece.PieceStock;
+import toroid.server.piece.PieceSupply;
 import toroid.server.piece.PieceWorkshop;
 import toroid.server.preference.Choices;
 import toroid.server.ring.RingJobData;
+import toroid.server.store.ServerCode;
 import toroid.server.wire.Spools;
 
 /** Whole pieces: rings closed and opened beforehand, forms made, all put together joint by joint. */
@@ -67,7 +69,7 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
                 work.massG(),
                 work.parts().size(),
                 pair);
-        return new Planned<>(facts, PiecePlan.of(work, pair, stock.supply(1)));
+        return new Planned<>(facts, PiecePlan.of(work, job.metal(), pair, stock.supply(1)));
     }
 
     /** Its forms' wire; its rings are wound as coils, jobs of their own ({@link #cuts}). */
@@ -85,7 +87,7 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
                 .toList();
     }
 
-    /** @throws Refusal for a piece without rings */
+    /** @throws Refusal for a piece without rings, or one whose rings all lie ready on the shelf */
     @Override
     public List<RingJobData> cuts(PieceJobData job, Choices choices) {
         PieceWorkshop.Planned planned = workshop.planned(job.question(false));
@@ -95,9 +97,21 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
         if (rings.isEmpty()) {
             throw Refusal.of(RefusalCode.NO_RINGS_TO_CUT, "line", null);
         }
-        return IntStream.range(0, rings.size())
+        PieceSupply shelf = stock.supply(1);
+        String metal = MetalNames.metalOrRefuse(job.metal()).id();
+        List<RingJobData> cuts = IntStream.range(0, rings.size())
+                .filter(i -> shelf.rings(
+                                metal,
+                                rings.get(i).ring(),
+                                rings.get(i).turns(),
+                                rings.get(i).count())
+                        .isEmpty())
                 .mapToObj(i -> cut(job, rings.get(i), rings.size() > 1 ? i + 1 : 0, choices))
                 .toList();
+        if (cuts.isEmpty()) {
+            throw Refusal.of(ServerCode.RINGS_LIE_READY, "line", job.name());
+        }
+        return cuts;
     }
 
     private static RingJobData cut(PieceJobData job, PieceLists.Rings rings, int number, Choices choices) {
@@ -112,6 +126,12 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
     @Override
     public List<UnaryOperator<ObjectNode>> planUpgrades() {
         return List.of(UnaryOperator.identity(), Renamed.inDraws());
+    }
+
+    /** Of all that can be on it. */
+    @Override
+    public boolean takes(String stockKind) {
+        return true;
     }
 
     @Override

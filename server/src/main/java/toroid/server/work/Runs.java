@@ -34,6 +34,7 @@ public class Runs {
     private final RunRepository repository;
     private final Jobs jobs;
     private final JobKinds kinds;
+    private final Plans plans;
     private final Lots lots;
     private final WorkJson json;
     private final RunViews views;
@@ -45,6 +46,7 @@ public class Runs {
             RunRepository repository,
             Jobs jobs,
             JobKinds kinds,
+            Plans plans,
             Lots lots,
             WorkJson json,
             RunViews views,
@@ -54,6 +56,7 @@ public class Runs {
         this.repository = repository;
         this.jobs = jobs;
         this.kinds = kinds;
+        this.plans = plans;
         this.lots = lots;
         this.json = json;
         this.views = views;
@@ -66,11 +69,11 @@ public class Runs {
     @Transactional(propagation = Propagation.SUPPORTS)
     public Planned<?> planned(String kind, UUID jobId) {
         Kept<JobData> job = jobs.get(kind, jobId);
-        return planned(kinds.byId(kind), job.data().content());
+        return planned(kinds.byId(kind), jobId, job.data().content());
     }
 
-    static <C, F> Planned<F> planned(JobKind<C, F> kind, Object content) {
-        return kind.plan(kind.content().cast(content));
+    private <C, F> Planned<F> planned(JobKind<C, F> kind, UUID jobId, Object content) {
+        return plans.of(kind, jobId, kind.content().cast(content));
     }
 
     /**
@@ -86,7 +89,7 @@ public class Runs {
 
     private <C, F> Run begin(JobKind<C, F> kind, UUID jobId) {
         C content = kind.content().cast(jobs.get(kind.id(), jobId).data().content());
-        Planned<F> planned = kind.plan(content);
+        Planned<F> planned = plans.of(kind, jobId, content);
         var run = new Run();
         run.start(jobId, kind.id(), kind.nameOf(content), now());
         run.plan(json.write(planned), kind.planVersion());

@@ -16,6 +16,7 @@ import toroid.core.weave.pattern.WeavePattern;
 import toroid.core.work.Plan;
 import toroid.core.work.Progress;
 import toroid.core.work.WeavePlan;
+import toroid.server.piece.PieceStock;
 import toroid.server.preference.Choices;
 import toroid.server.ring.RingJobData;
 import toroid.server.weave.ColourCount;
@@ -35,13 +36,21 @@ public class WeaveKind extends KindBase<WeaveJobData, WeaveKind.WeaveFacts> impl
 
     private final PatchWorkshop workshop;
     private final WeaveFiles files;
+    private final PieceStock stock;
     private final JobRepository jobs;
     private final WorkJson json;
 
-    WeaveKind(PatchWorkshop workshop, WeaveFiles files, Spools spools, JobRepository jobs, WorkJson json) {
+    WeaveKind(
+            PatchWorkshop workshop,
+            WeaveFiles files,
+            Spools spools,
+            PieceStock stock,
+            JobRepository jobs,
+            WorkJson json) {
         super(ID, WeaveJobData.class, WeaveFacts.class, WeaveSketch.class, spools);
         this.workshop = workshop;
         this.files = files;
+        this.stock = stock;
         this.jobs = jobs;
         this.json = json;
     }
@@ -88,13 +97,20 @@ public class WeaveKind extends KindBase<WeaveJobData, WeaveKind.WeaveFacts> impl
     public Planned<WeaveFacts> plan(WeaveJobData job) {
         Assembly assembly = workshop.assembly(job.weaveId(), job);
         Checks.within("rings", assembly.steps().size(), 1, MOST_RINGS, Unit.RINGS_TO_PUT_IN, Remedy.MAKE_IT_IN_PARTS);
-        return planned(new WeaveFacts(
+        var facts = new WeaveFacts(
                 job,
                 workshop.nameOf(job.weaveId()),
                 assembly.patch().size(),
                 assembly.preClosed(),
                 assembly.opened(),
-                assembly.steps().size()));
+                assembly.steps().size());
+        ReadyRings ready = ready(job);
+        return new Planned<>(
+                facts, WeavePlan.of(facts.preClosed(), facts.opened(), facts.putIn(), ready.closed(), ready.open()));
+    }
+
+    private ReadyRings ready(WeaveJobData job) {
+        return ReadyRings.of(workshop.rows(job.weaveId(), job.question()), stock.supply(1));
     }
 
     @Override
@@ -112,11 +128,17 @@ public class WeaveKind extends KindBase<WeaveJobData, WeaveKind.WeaveFacts> impl
                         .toList(),
                 sizes.size() > 1 ? sizes : List.of(),
                 colours,
+                ready(job),
                 choices);
     }
 
     private static Planned<WeaveFacts> planned(WeaveFacts facts) {
         return new Planned<>(facts, WeavePlan.of(facts.preClosed(), facts.opened(), facts.putIn()));
+    }
+
+    @Override
+    public boolean takes(String stockKind) {
+        return stockKind.equals("rings");
     }
 
     @Override

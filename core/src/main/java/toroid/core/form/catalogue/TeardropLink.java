@@ -167,7 +167,7 @@ public final class TeardropLink implements Form {
             arc.leave(name + ", lower foot", Math.max(0, out - lower));
             m.done(arc.tail(2).end(EndState.FILED), 2, EndState.FILED);
         }
-        m.does(Kind.SOLDER, "side arcs, four joints");
+        m.solders(4, "side arcs, four joints");
     }
 
     /** How far from the drop's axis a foot's face stands at that height over the round's middle: its inner corner touches. */

@@ -319,7 +319,8 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
                 new PartWork.Takes(
                         wires.stream().map(one -> cut(work, one)).toList(),
                         List.of(),
-                        PartWork.Bought.beads(half == null ? work.solids() : List.of())),
+                        PartWork.Bought.beads(half == null ? work.solids() : List.of()),
+                        half == null ? work.soldered() : List.of()),
                 List.of());
         return domed == null ? done : done.bowed(domed.bow(FormShape.ends(flat)));
     }

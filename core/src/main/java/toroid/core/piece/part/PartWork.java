@@ -47,14 +47,20 @@ public record PartWork(
      * @param cuts every wire that is cut for it
      * @param rings jump rings, itself or those it is woven of
      * @param bought what is bought ready
+     * @param soldered joints in each heat as it is made, in turn; those of rings are told with them
      */
-    public record Takes(List<Cut> cuts, List<Rings> rings, List<Bought> bought) {
+    public record Takes(List<Cut> cuts, List<Rings> rings, List<Bought> bought, List<Integer> soldered) {
         public static final Takes NOTHING = new Takes(List.of(), List.of(), List.of());
 
         public Takes {
             cuts = List.copyOf(cuts);
             rings = List.copyOf(rings);
             bought = List.copyOf(bought);
+            soldered = List.copyOf(soldered);
+        }
+
+        public Takes(List<Cut> cuts, List<Rings> rings, List<Bought> bought) {
+            this(cuts, rings, bought, List.of());
         }
 
         static Takes cuts(List<Cut> cuts) {
