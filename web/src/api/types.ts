@@ -44,6 +44,8 @@ export type Detail =
 export type Family = Detail["family"];
 export type Measurable = Omit<Received<Schemas["Measurable"]>, "quantity" | "context"> & {
   quantity: Quantity;
+  /** What it teaches by; of a time on how many timings it rests. */
+  context?: { timings?: number };
 };
 export type Operation = Omit<Received<Schemas["Operation"]>, "detail" | "measurable"> & {
   detail: Detail;
@@ -149,6 +151,7 @@ export type Choices = Received<Schemas["Choices"]>;
 export type AtAGlance = Received<Schemas["AtAGlance"]>;
 export type FromWire = Received<Schemas["FromWire"]>;
 export type WireLearnt = Received<Schemas["OfWire"]>;
+export type WorkLearnt = Received<Schemas["OfWork"]>;
 export type FormAtAGlance = Received<Schemas["OfForm"]>;
 export type Repeatability = Received<Schemas["Repeatability"]>;
 export type SpringbackView = Received<Schemas["SpringbackView"]>;

@@ -19,6 +19,7 @@ const echo = (body: unknown) => ({
 });
 
 const GLANCE: AtAGlance = {
+  works: [],
   wires: [
     {
       spoolId: "s1",

@@ -48,6 +48,14 @@ export function mass(grams: number): string {
   return grams < 1000 ? `${grams.toFixed(grams < 10 ? 2 : 1)} g` : `${(grams / 1000).toFixed(2)} kg`;
 }
 
+/** Of one operation: "40 s", "4.5 min", "25 min". */
+export function shortTime(minutes: number): string {
+  if (minutes < 1.5) {
+    return `${Math.max(5, 5 * Math.round((60 * minutes) / 5))} s`;
+  }
+  return minutes < 10 ? `${plain(Math.round(2 * minutes) / 2, 1)} min` : minutesText(minutes);
+}
+
 /** Time at the bench as it is guessed: to five minutes, from three hours on to the half hour. */
 export function minutesText(minutes: number): string {
   if (minutes < 5) {

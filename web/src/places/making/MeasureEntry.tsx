@@ -14,6 +14,10 @@ interface Props {
   operation: Operation;
 }
 
+/** What is typed there: nothing where only time is taken, which is the watch's. */
+export const measured = (operation: Operation) =>
+  operation.measurable.some((one) => one.quantity !== "MINUTES") ? operation.measurable : [];
+
 /** Type a number, Enter, next: a caliper that types like a keyboard works as it is. */
 export function MeasureEntry({ run, operation }: Props) {
   const [measurable, choose] = useChosen(operation);
@@ -62,8 +66,9 @@ export function MeasureEntry({ run, operation }: Props) {
 }
 
 /** What was measured at such an operation the last time is what is measured now. */
-function useChosen({ measurable, verb }: Operation): [Measurable, (quantity: Quantity) => void] {
-  const key = `toroid:measured:${verb}`;
+function useChosen(operation: Operation): [Measurable, (quantity: Quantity) => void] {
+  const measurable = measured(operation);
+  const key = `toroid:measured:${operation.verb}`;
   const [chosen, setChosen] = useState<string | null>(() => localStorage.getItem(key));
   const found = measurable.find((one) => one.quantity === chosen) ?? measurable[0]!;
   return [
@@ -82,12 +87,13 @@ interface WhatProps {
 }
 
 function What({ operation, chosen, onChoose }: WhatProps) {
-  if (operation.measurable.length === 1) {
+  const choices = measured(operation);
+  if (choices.length === 1) {
     return <span className="text-lg">{measuredWords(chosen)}</span>;
   }
   return (
     <span className="segmented text-lg" role="radiogroup" aria-label="What was measured">
-      {operation.measurable.map(({ quantity }) => (
+      {choices.map(({ quantity }) => (
         <label key={quantity}>
           <input
             type="radio"

@@ -2,34 +2,38 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { Kept, Operation, RunData } from "../../api/types";
 import { SaveMark } from "../../shared/shell/SaveMark";
+import { Timers } from "../../shared/shell/Timers";
 import { cautionWords } from "../../shared/words/words";
 import { operationTitle, waitWords } from "../../shared/words/operationWords";
 import { FAMILIES } from "./families";
 import { FooterMiddle } from "./FooterMiddle";
 import { FromShelf } from "./FromShelf";
-import { MeasureEntry } from "./MeasureEntry";
+import { MeasureEntry, measured } from "./MeasureEntry";
 import { RunDone } from "./RunDone";
 import { RunFooter } from "./RunFooter";
 import { Mistake } from "./WeavingOperation";
-import { counts, flows, placeOf, type Place } from "./rhythm";
+import { counts, flows, leaves, placeOf, type Place } from "./rhythm";
+import { TimeTaken } from "./TimeTaken";
 import { useBenchKeys } from "./useBenchKeys";
 import { useRunProgress } from "./useRunProgress";
+import { useWatch } from "./useWatch";
 import { whereabouts } from "./whereabouts";
 
 /** One operation, huge; a press for each; Space for the next; a typed number is a measurement. */
 export function RunPage({ run }: { run: Kept<RunData> }) {
-  const progress = useRunProgress(run);
+  const { progress, watch, onward, backward } = useWatched(run);
   const { place } = progress;
   const { operation } = place;
   const [wrong, setWrong] = useState(false);
   const full = !counts(place) || place.count >= place.times || flows(operation!);
   const goOn = () => setWrong(false);
-  const forward = wrong ? goOn : progress.forward;
-  const back = wrong ? goOn : progress.back;
-  useBenchKeys(operation && !wrong ? forward : null, back);
+  const forward = wrong ? goOn : onward;
+  const back = wrong ? goOn : backward;
+  useBenchKeys(operation && !wrong ? forward : null, back, operation ? watch.press : null);
   return (
     <div className="making">
       <Header run={run} progress={progress} />
+      <Timers />
       {wrong ? (
         <Mistake
           run={run}
@@ -40,7 +44,7 @@ export function RunPage({ run }: { run: Kept<RunData> }) {
           }}
         />
       ) : operation ? (
-        <InHand run={run} operation={operation} place={place} />
+        <InHand run={run} operation={operation} place={place} watch={watch} />
       ) : (
         <RunDone run={run} note={progress.data.note} onNote={progress.setNote} />
       )}
@@ -67,6 +71,27 @@ export function RunPage({ run }: { run: Kept<RunData> }) {
   );
 }
 
+/** Where the maker is, and the watch that goes along. */
+function useWatched(run: Kept<RunData>) {
+  const progress = useRunProgress(run);
+  const { place } = progress;
+  const watch = useWatch(run, place);
+  return {
+    progress,
+    watch,
+    onward: () => {
+      if (leaves(place)) {
+        watch.lap();
+      }
+      progress.forward();
+    },
+    backward: () => {
+      watch.spoil();
+      progress.back();
+    },
+  };
+}
+
 function Header({ run, progress }: { run: Kept<RunData>; progress: ReturnType<typeof useRunProgress> }) {
   return (
     <header>
@@ -85,7 +110,14 @@ function Header({ run, progress }: { run: Kept<RunData>; progress: ReturnType<ty
   );
 }
 
-function InHand({ run, operation, place }: { run: Kept<RunData>; operation: Operation; place: Place }) {
+interface InHandProps {
+  run: Kept<RunData>;
+  operation: Operation;
+  place: Place;
+  watch: ReturnType<typeof useWatch>;
+}
+
+function InHand({ run, operation, place, watch }: InHandProps) {
   const { Picture, Words, Title } = FAMILIES[operation.detail.family];
   const props = { run, operation, place };
   return (
@@ -101,9 +133,10 @@ function InHand({ run, operation, place }: { run: Kept<RunData>; operation: Oper
           </p>
         ))}
         {operation.waits && <p className="soft">{waitWords(operation.waits)}</p>}
-        {operation.measurable.length > 0 && (
+        {measured(operation).length > 0 && (
           <MeasureEntry key={operation.id} run={run} operation={operation} />
         )}
+        <TimeTaken key={`time ${operation.id}`} run={run.data} {...{ operation, place, watch }} />
       </div>
     </main>
   );

@@ -85,6 +85,12 @@ export const counts = (place: Place) =>
 /** Whether the last of them is the end of it: no press more. */
 export const flows = (operation: Operation) => operation.verb === "PUT_IN";
 
+/** Whether a press onward ends the operation. */
+export function leaves(place: Place): boolean {
+  const { operation, count, times } = place;
+  return operation !== null && (!counts(place) || count >= times || (flows(operation) && count + 1 >= times));
+}
+
 /** One press onward. */
 export function forward(plan: WorkPlan, progress: Done): Done {
   const place = placeOf(plan, progress);

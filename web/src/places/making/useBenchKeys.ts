@@ -1,30 +1,43 @@
 import { useEffect } from "react";
 import { onKeys } from "../../shared/kernel/typing";
 
-/** Space for the next press, Backspace to go back, a digit to measure; fields and buttons keep their own keys. */
-export function useBenchKeys(forward: (() => void) | null, back: () => void): void {
-  useEffect(() =>
-    onKeys(
+/**
+ * Space or right for the next press, Backspace or left to go back, a digit or M to measure, T for a timer, S for the watch; fields and
+ * buttons keep their own keys.
+ */
+export function useBenchKeys(
+  forward: (() => void) | null,
+  back: () => void,
+  watch: (() => void) | null,
+): void {
+  useEffect(() => {
+    const act = (what: (() => void) | null) => (event: KeyboardEvent) => {
+      if (what) {
+        event.preventDefault();
+        what();
+      }
+    };
+    const to = (id: string) => act(() => document.getElementById(id)?.focus());
+    return onKeys(
       {
-        Space: (event) => {
-          if (forward) {
-            event.preventDefault();
-            forward();
-          }
-        },
-        Backspace: (event) => {
-          event.preventDefault();
-          back();
-        },
+        Space: act(forward),
+        ArrowRight: act(forward),
+        Backspace: act(back),
+        ArrowLeft: act(back),
+        s: act(watch),
+        m: to("measured"),
+        t: to("timer"),
         "([0-9.,])": () => document.getElementById("measured")?.focus(),
       },
       hasKeysOfItsOwn,
-    ),
-  );
+    );
+  });
 }
 
 function hasKeysOfItsOwn(target: EventTarget | null): boolean {
   return (
-    target instanceof HTMLElement && target.closest("input, textarea, select, dialog, button, a") !== null
+    target instanceof HTMLElement &&
+    target.closest("input, textarea, select, dialog, button, a, canvas, [role=slider], [tabindex='0']") !==
+      null
   );
 }

@@ -7,6 +7,7 @@ import { FormBatch } from "./FormBatch";
 import { RingBatch } from "./RingBatch";
 import { Trend } from "./Trend";
 import { Unreadable } from "./BatchHead";
+import { PaceLearnt } from "./PaceLearnt";
 import { PieceBatch } from "./PieceBatch";
 import { WeaveBatch } from "./WeaveBatch";
 import { WiresLearnt } from "./WiresLearnt";
@@ -34,6 +35,7 @@ export function NotebookPlace() {
         {learnt.data.wires.length > 0 && <WiresLearnt wires={learnt.data.wires} />}
         <div className="grid content-start gap-y-8">
           {learnt.data.forms.length > 0 && <HandsLearnt forms={learnt.data.forms} units={units} />}
+          {learnt.data.works.length > 0 && <PaceLearnt works={learnt.data.works} />}
           {spreads.length > 1 && <Trend spreads={spreads} units={units} />}
         </div>
       </div>

@@ -4,6 +4,7 @@ import { useBench, useSession } from "../../api/queries";
 import { openRing } from "../../drawing/ring";
 import { BenchLine } from "./BenchLine";
 import { Thread } from "./StageRing";
+import { Timers } from "./Timers";
 import { WorkingMark } from "./WorkingMark";
 
 const PLACES: [string, string, string?][] = [
@@ -42,6 +43,7 @@ export function Frame() {
           ?
         </button>
       </header>
+      <Timers />
       <nav aria-label="Places">
         {PLACES.map(([to, name, apart]) => (
           <NavLink key={to} to={to} end={to === "/"} className={apart}>

@@ -28,9 +28,10 @@ const SHEET: [string, string][] = [
   ["t", "in Rings and Shapes: true size and back"],
   ["3, f", "in Shapes: in the round, face-on"],
   ["arrow keys", "on a form or weave in the round: turn it"],
-  ["Space", "in Making: next, or one more ring"],
-  ["Backspace", "in Making: back"],
-  ["0 … 9", "in Making: enter a measurement"],
+  ["Space, →", "in Making: next, or one more ring"],
+  ["Backspace, ←", "in Making: back"],
+  ["0 … 9, m", "in Making: enter a measurement"],
+  ["t, s", "in Making: set a timer; time the step, pause, go on"],
   ["a hand scanner", "anywhere but in Making: opens the lot whose label it reads"],
   ["?", "this sheet"],
 ];

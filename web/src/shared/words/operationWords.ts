@@ -61,7 +61,7 @@ export function countedWords({ detail, verb }: Pick<Operation, "detail" | "verb"
 
 /** What has to pass after an operation before the next: "24 hours, while the glue sets." */
 export function waitWords(waits: NonNullable<Operation["waits"]>): string {
-  const what = { GLUE_SETS: "while the glue sets" }[waits.kind];
+  const what = { GLUE_SETS: "while the glue sets", PICKLES: "in the pickle" }[waits.kind];
   const long =
     waits.minutes >= 120 ? `${plain(waits.minutes / 60, 1)} hours` : `${plain(waits.minutes, 0)} min`;
   return `Then leave it ${long}, ${what}.`;

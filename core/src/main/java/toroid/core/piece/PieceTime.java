@@ -1,46 +1,46 @@
 package toroid.core.piece;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
 import toroid.core.form.HandTime;
+import toroid.core.form.HandWork;
 import toroid.core.piece.part.PartMaker;
 
 /**
- * How long hands are at a piece, minutes: its parts made, its rings wound, cut, opened and closed, all joined. Our own figures, from
- * memory; within {@link HandTime#WITHIN} times either way, until a maker's own timings say better ({@link toroid.core.form.Pace}). Waits
- * (glue, pickle) are not in it.
+ * What hands do at a piece: its parts made, its rings wound, cut, opened and closed, all joined; as stated, until a maker's own timings say
+ * better ({@link toroid.core.form.Paces}); within {@link HandTime#WITHIN} times either way. Waits (glue, pickle) are not in it.
  */
 public final class PieceTime {
-    private static final double SECONDS = 60;
-
-    /** Winding and cutting one ring. */
-    private static final double RING = 6;
-
-    /** Closing one flush beforehand; opening one. */
-    private static final double CLOSE = 9;
-
-    private static final double OPEN = 4;
-    private static final double SOLDER = 72;
-
-    /** Setting a torch up, once. */
-    private static final double TORCH = 300;
-
-    private static final double HAMMER = 30;
-    private static final double BEAD = 5;
-
     private PieceTime() {}
 
-    /** @param pair whether it is made twice */
-    public static double minutes(PieceWork work, PieceLists lists, boolean pair, PartMaker maker) {
-        double each = 0;
+    /**
+     * @param pair whether it is made twice
+     * @param ready rings that lie on the shelf and are not wound
+     */
+    public static List<HandWork> of(
+            PieceWork work, PieceLists lists, boolean pair, PartMaker maker, Predicate<PieceLists.Rings> ready) {
+        var works = new ArrayList<HandWork>();
+        double copies = pair ? 2 : 1;
         for (var part : work.parts()) {
-            each += part.spec().handSeconds(maker);
-            each += part.domedMm() > 0 ? HAMMER : 0;
+            works.add(part.spec().handWork(maker).times(copies));
+            if (part.domedMm() > 0) {
+                works.add(HandWork.seconds(HandWork.HAMMER, copies * HandWork.HAMMER_SECONDS));
+            }
         }
-        for (AssemblyStep step : work.joining()) {
-            each += seconds(step.act());
+        works.add(joining(work).times(copies));
+        lists.rings().forEach(rings -> works.addAll(of(rings, !ready.test(rings))));
+        if (lists.rings().stream().anyMatch(PieceLists.Rings::soldered)) {
+            works.add(HandWork.seconds(HandWork.SOLDER, HandWork.TORCH_SECONDS));
         }
-        double rings = lists.rings().stream().mapToDouble(PieceTime::seconds).sum();
-        double torch = lists.rings().stream().anyMatch(PieceLists.Rings::soldered) ? TORCH : 0;
-        return ((pair ? 2 : 1) * each + rings + torch) / SECONDS;
+        return works;
+    }
+
+    /** Joint by joint, all of one copy. */
+    public static HandWork joining(PieceWork work) {
+        return HandWork.seconds(
+                HandWork.JOIN,
+                work.joining().stream().mapToDouble(step -> seconds(step.act())).sum());
     }
 
     private static double seconds(AssemblyStep.Act act) {
@@ -53,12 +53,25 @@ public final class PieceTime {
         };
     }
 
-    private static double seconds(PieceLists.Rings rings) {
-        double made = RING * rings.turns() * (rings.count() + rings.spare());
-        double readied = (rings.hammeredMm() == null ? 0 : HAMMER)
-                + (rings.beadMm() == null ? 0 : BEAD)
-                + (rings.soldered() ? SOLDER : 0);
-        int opened = rings.count() - rings.preClosed();
-        return made + readied * rings.count() + CLOSE * rings.preClosed() + OPEN * opened;
+    private static List<HandWork> of(PieceLists.Rings rings, boolean wound) {
+        int count = rings.count();
+        var works = new ArrayList<HandWork>();
+        if (wound) {
+            int made = count + rings.spare();
+            works.add(HandWork.seconds(HandWork.WIND, HandWork.WIND_SECONDS * rings.turns() * made));
+            works.add(HandWork.seconds(HandWork.CUT, HandWork.CUT_SECONDS * made));
+        }
+        works.add(HandWork.seconds(HandWork.CLOSE, HandWork.CLOSE_SECONDS * rings.preClosed()));
+        works.add(HandWork.seconds(HandWork.OPEN, HandWork.OPEN_SECONDS * (count - rings.preClosed())));
+        if (rings.hammeredMm() != null) {
+            works.add(HandWork.seconds(HandWork.HAMMER, HandWork.HAMMER_SECONDS * count));
+        }
+        if (rings.beadMm() != null) {
+            works.add(HandWork.seconds(HandWork.THREAD, HandWork.THREAD_SECONDS * count));
+        }
+        if (rings.soldered()) {
+            works.add(HandWork.seconds(HandWork.SOLDER, HandWork.SOLDER_SECONDS * count));
+        }
+        return works;
     }
 }

@@ -10,6 +10,7 @@ import toroid.core.form.Family;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormStep;
 import toroid.core.form.HandTime;
+import toroid.core.form.HandWork;
 import toroid.core.quantity.Note;
 import toroid.core.quantity.NoteCode;
 import toroid.core.stock.Draw;
@@ -112,23 +113,30 @@ public final class FormPlan {
                     draws,
                     measurable(
                             step,
-                            new Measuring(
-                                    info.id(),
-                                    cut != null || cuts.isEmpty() ? cut : cuts.get(0),
-                                    finished,
-                                    minutes(work, i))),
+                            new Measuring(info.id(), cut != null || cuts.isEmpty() ? cut : cuts.get(0), finished)),
                     cautions(step, info.family()),
-                    step.kind() == FormStep.Kind.GLUE ? Wait.GLUE : null,
+                    waits(step),
                     work.get(i)));
+        }
+        if (!operations.isEmpty()) {
+            operations.add(operations.remove(operations.size() - 1).timed(whole(work, info)));
         }
         return new Plan(operations, copies, perGroup);
     }
 
-    /** What a copy takes up to that step and with it, as stated. */
-    private static double minutes(List<FormingStep> work, int at) {
-        return HandTime.seconds(
-                        work.subList(0, at + 1).stream().map(FormingStep::step).toList())
-                / 60;
+    private static Wait waits(FormStep step) {
+        return switch (step.kind()) {
+            case GLUE -> Wait.GLUE;
+            case SOLDER -> Wait.PICKLE;
+            default -> null;
+        };
+    }
+
+    /** A copy from its first step to its last. */
+    private static HandWork whole(List<FormingStep> work, FormInfo info) {
+        return HandWork.seconds(
+                HandWork.form(info.id()),
+                HandTime.seconds(work.stream().map(FormingStep::step).toList()));
     }
 
     /** The first step at which beads go on. */
@@ -151,10 +159,8 @@ public final class FormPlan {
 
     /**
      * What a step's measurements belong to.
-     *
-     * @param minutes a copy takes until then, as stated
      */
-    private record Measuring(String formId, Cut cut, Finished finished, double minutes) {
+    private record Measuring(String formId, Cut cut, Finished finished) {
         Measurable of(String quantity, String unit, Double planned, Map<String, Object> more) {
             var context = new HashMap<String, Object>(more);
             context.put("formId", formId);
@@ -207,7 +213,6 @@ public final class FormPlan {
             measurable.add(at.of("OFFCUT", "mm", over, at.tails()));
             measurable.add(at.of("SHORT", "mm", over, at.tails()));
         }
-        measurable.add(at.of("MINUTES", "min", at.minutes(), Map.of()));
         return measurable;
     }
 

@@ -4,6 +4,9 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
+import toroid.core.form.HandWork;
+import toroid.core.form.Paces;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
@@ -60,6 +63,28 @@ public record Operation(
     /** The same, taking that from stock for one copy besides. */
     Operation takingToo(List<Draw> more) {
         return taking(Draw.joined(List.of(draws, more)));
+    }
+
+    /** The same, and how long it takes for one copy can be noted; what takes no time is not timed. */
+    Operation timed(HandWork work) {
+        return work.minutes() == 0
+                ? this
+                : measuring(Stream.concat(measurable.stream(), Stream.of(Measurable.minutes(work)))
+                        .toList());
+    }
+
+    /** The same as these hands are expected to need. */
+    Operation paced(Paces paces) {
+        return measuring(measurable.stream().map(one -> one.paced(paces)).toList());
+    }
+
+    private Operation measuring(List<Measurable> measured) {
+        return new Operation(id, part, stage, verb, times, counted, after, draws, measured, cautions, waits, detail);
+    }
+
+    /** The same, and that has to pass after it. */
+    Operation waiting(Wait wait) {
+        return new Operation(id, part, stage, verb, times, counted, after, draws, measurable, cautions, wait, detail);
     }
 
     /** The same with a caution shown. */

@@ -4,13 +4,16 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import toroid.core.form.HandWork;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 import toroid.core.piece.AssemblyStep;
 import toroid.core.piece.PieceDraws;
 import toroid.core.piece.PieceLists;
+import toroid.core.piece.PieceTime;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.Supply;
+import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
 import toroid.core.stock.Draw;
 
@@ -26,11 +29,12 @@ public final class PiecePlan {
     /**
      * A few counted operations, however many parts there are.
      *
+     * @param maker that it was solved with
      * @param metal id of what its rings are of
      * @param supply what it takes from the shelf; of its rings those that lie there ready, the others are wound
      * @throws Refusal when a joint of it cannot be made, or something does not go in
      */
-    public static Plan of(PieceWork work, String metal, boolean pair, Supply supply) {
+    public static Plan of(PieceWork work, PartMaker maker, String metal, boolean pair, Supply supply) {
         if (!work.canBeMade()) {
             throw Refusal.of(RefusalCode.PIECE_CANNOT_BE_JOINED, "piece", null);
         }
@@ -50,11 +54,13 @@ public final class PiecePlan {
                     .orElse(0);
             var detail = new PartsHandled(PartsHandled.Kind.MAKE, part.name(), first, wire, 0, same.size());
             operations.add(operation("make-" + first, part.name(), Stage.FORM, Set.of(), detail)
-                    .taking(taken.made(part, same.size())));
+                    .taking(taken.made(part, same.size()))
+                    .timed(part.spec().handWork(maker).times(same.size())));
             if (part.domedMm() > 0) {
                 var domed = new PartsHandled(
                         PartsHandled.Kind.DOME, part.name(), first, wire, 0, same.size(), part.domedMm());
-                operations.add(operation("dome-" + first, part.name(), Stage.FORM, Set.of("make-" + first), domed));
+                operations.add(operation("dome-" + first, part.name(), Stage.FORM, Set.of("make-" + first), domed)
+                        .timed(HandWork.seconds(HandWork.HAMMER, HandWork.HAMMER_SECONDS * same.size())));
             }
         }
         join(operations, work, taken);
@@ -73,17 +79,21 @@ public final class PiecePlan {
         int closed = rings.preClosed();
         if (closed > 0) {
             operations.add(handled("close-" + size, PartsHandled.Kind.CLOSE_FIRST, rings, closed, after)
-                    .taking(readied ? List.of() : ready.get(0)));
+                    .taking(readied ? List.of() : ready.get(0))
+                    .timed(HandWork.seconds(HandWork.CLOSE, HandWork.CLOSE_SECONDS * closed)));
         }
         if (rings.soldered() && closed > 0) {
             var kind = PartsHandled.Kind.SOLDER_FIRST;
             operations.add(handled("solder-" + size, kind, rings, closed, Set.of("close-" + size))
                     .taking(taken.solder(Supply.Grade.HARD, closed))
+                    .timed(HandWork.seconds(HandWork.SOLDER, HandWork.SOLDER_SECONDS * closed))
+                    .waiting(Wait.PICKLE)
                     .with(Caution.TORCH));
         }
         if (rings.count() > closed) {
             operations.add(handled("open-" + size, PartsHandled.Kind.OPEN_FIRST, rings, rings.count() - closed, after)
-                    .taking(readied ? List.of() : ready.get(1)));
+                    .taking(readied ? List.of() : ready.get(1))
+                    .timed(HandWork.seconds(HandWork.OPEN, HandWork.OPEN_SECONDS * (rings.count() - closed))));
         }
     }
 
@@ -93,9 +103,11 @@ public final class PiecePlan {
             Set<String> before = new HashSet<>();
             operations.forEach(one -> before.add(one.id()));
             var detail = new PartsHandled(PartsHandled.Kind.PUT_TOGETHER, "", -1, 0, 0, joins);
-            Operation join = operation(JOIN, "", Stage.JOIN, before, detail).taking(taken.joined());
+            Operation join = operation(JOIN, "", Stage.JOIN, before, detail)
+                    .taking(taken.joined())
+                    .timed(PieceTime.joining(work));
             boolean torch = work.steps().stream().anyMatch(step -> step.act() == AssemblyStep.Act.SOLDER_ROUND);
-            operations.add(torch ? join.with(Caution.TORCH) : join);
+            operations.add(torch ? join.waiting(Wait.PICKLE).with(Caution.TORCH) : join);
         }
     }
 
@@ -112,13 +124,16 @@ public final class PiecePlan {
                             rings.count(),
                             after,
                             ringsHandled(PartsHandled.Kind.HAMMER_FIRST, rings, rings.count(), rings.hammeredMm()))
+                    .timed(HandWork.seconds(HandWork.HAMMER, HandWork.HAMMER_SECONDS * rings.count()))
                     .with(Caution.HAMMERING));
             after = Set.of(id);
         }
         if (rings.beadMm() != null) {
             String id = "bead-" + size;
             var detail = ringsHandled(PartsHandled.Kind.BEAD_FIRST, rings, rings.count(), rings.beadMm());
-            operations.add(operation(id, "ring", Stage.JOIN, after, detail).taking(taken.onRings(rings)));
+            operations.add(operation(id, "ring", Stage.JOIN, after, detail)
+                    .taking(taken.onRings(rings))
+                    .timed(HandWork.seconds(HandWork.THREAD, HandWork.THREAD_SECONDS * rings.count())));
             after = Set.of(id);
         }
         return after;

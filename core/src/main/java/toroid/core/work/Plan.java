@@ -9,6 +9,7 @@ import java.util.Set;
 import org.jgrapht.Graphs;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.DirectedAcyclicGraph;
+import toroid.core.form.Paces;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
@@ -100,6 +101,11 @@ public record Plan(List<Operation> operations, int copies, int perGroup) {
     /** What all copies take from stock, by lot, each in its unit. */
     public Map<String, Double> draws() {
         return Progress.whole(this).drawn(this);
+    }
+
+    /** The same, its times as these hands are expected to need. */
+    public Plan paced(Paces paces) {
+        return new Plan(operations.stream().map(one -> one.paced(paces)).toList(), copies, perGroup);
     }
 
     /** The same, taking nothing of those lots. */

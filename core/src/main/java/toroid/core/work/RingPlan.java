@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.function.Function;
 import toroid.core.bend.BendingStrain;
+import toroid.core.form.HandWork;
 import toroid.core.metal.Temper;
 import toroid.core.ring.Coil;
 import toroid.core.ring.CoilPlan;
@@ -120,20 +121,33 @@ public final class RingPlan {
                     ? coils.get(step.coil() - 1).wireMm()
                     : 0;
             operations.add(new Operation(
-                    id,
-                    overAll ? "" : "coil " + step.coil(),
-                    step.stage(),
-                    step.kind().name(),
-                    step.count(),
-                    step.kind() == RingStep.Kind.CUT,
-                    after,
-                    lot == null || wire == 0 ? List.of() : List.of(new Draw(lot, wire)),
-                    measurable.apply(step),
-                    cautions.apply(step),
-                    null,
-                    step));
+                            id,
+                            overAll ? "" : "coil " + step.coil(),
+                            step.stage(),
+                            step.kind().name(),
+                            step.count(),
+                            step.kind() == RingStep.Kind.CUT,
+                            after,
+                            lot == null || wire == 0 ? List.of() : List.of(new Draw(lot, wire)),
+                            measurable.apply(step),
+                            cautions.apply(step),
+                            null,
+                            step)
+                    .timed(timed(step, coils)));
         }
         return new Plan(operations, 1, 1);
+    }
+
+    private static HandWork timed(RingStep step, List<Coil> coils) {
+        return switch (step.kind()) {
+            case WIND ->
+                HandWork.seconds(
+                        HandWork.WIND,
+                        HandWork.WIND_SECONDS * coils.get(step.coil() - 1).turnsWound());
+            case CUT -> HandWork.seconds(HandWork.CUT, HandWork.CUT_SECONDS * step.count());
+            case CLOSE -> HandWork.seconds(HandWork.CLOSE, HandWork.CLOSE_SECONDS * step.count());
+            default -> HandWork.seconds(HandWork.CUT, 0);
+        };
     }
 
     private static String verb(RingStep step) {

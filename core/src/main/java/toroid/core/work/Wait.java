@@ -13,11 +13,16 @@ import toroid.core.numeric.Unit;
 public record Wait(Kind kind, double minutes) {
     /** What is waited for. */
     public enum Kind {
-        GLUE_SETS
+        GLUE_SETS,
+        /** Oxide and flux come off in warm pickle. */
+        PICKLES
     }
 
     /** Glue is left a day: common practice, the supplier's data sheet first. */
     public static final Wait GLUE = new Wait(Kind.GLUE_SETS, 24 * 60);
+
+    /** Ten minutes in warm pickle; common practice, fresh pickle less, tired pickle more. */
+    public static final Wait PICKLE = new Wait(Kind.PICKLES, 10);
 
     public Wait {
         Checks.within("minutes", minutes, 0, 100_000, Unit.MINUTES, Remedy.GIVE_ZERO_OR_MORE);

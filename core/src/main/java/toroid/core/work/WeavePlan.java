@@ -2,6 +2,7 @@ package toroid.core.work;
 
 import java.util.List;
 import java.util.Set;
+import toroid.core.form.HandWork;
 import toroid.core.stock.Draw;
 
 /** A weave put together: so many rings closed beforehand, so many opened, then every ring that is laid down or comes in open. */
@@ -30,10 +31,13 @@ public final class WeavePlan {
         return new Plan(
                 List.of(
                         counted(CLOSE, RingsHandled.Kind.CLOSE_FIRST, preClosed, Set.of())
-                                .taking(closedReady),
+                                .taking(closedReady)
+                                .timed(HandWork.seconds(HandWork.CLOSE, HandWork.CLOSE_SECONDS * preClosed)),
                         counted(OPEN, RingsHandled.Kind.OPEN_FIRST, opened, Set.of())
-                                .taking(openReady),
-                        counted(PUT_IN, RingsHandled.Kind.PUT_IN, putIn, Set.of(CLOSE, OPEN))),
+                                .taking(openReady)
+                                .timed(HandWork.seconds(HandWork.OPEN, HandWork.OPEN_SECONDS * opened)),
+                        counted(PUT_IN, RingsHandled.Kind.PUT_IN, putIn, Set.of(CLOSE, OPEN))
+                                .timed(HandWork.seconds(HandWork.PUT_IN, HandWork.PUT_IN_SECONDS * putIn))),
                 1,
                 1);
     }

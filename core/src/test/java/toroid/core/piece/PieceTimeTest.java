@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import toroid.core.form.Paces;
 
 /** How long hands are at a piece: what it is made of, not how it is written. */
 class PieceTimeTest {
@@ -14,7 +15,9 @@ class PieceTimeTest {
         Piece piece = PieceLine.read(line);
         var maker = PartsTest.parts();
         PieceWork work = PieceSolver.solve(piece, maker);
-        return PieceTime.minutes(work, PieceLists.of(work, piece.pair(), 0), piece.pair(), maker);
+        return Paces.STATED
+                .total(PieceTime.of(work, PieceLists.of(work, piece.pair(), 0), piece.pair(), maker, rings -> false))
+                .minutes();
     }
 
     /** Three rings, two joints: 3 × 6 s wound and cut, one opened for both, two closed first: 4 + 2 × 9, one joined in 12. By hand. */

@@ -33,9 +33,9 @@ class PiecePlanTest {
 
     private static Plan plan(String line, boolean pair, Supply supply) {
         var copper = new PartMaker.Stuff(Metals.byId("copper"), Temper.HALF_HARD, Schools.USUAL);
-        PieceWork work =
-                PieceSolver.solve(PieceLine.read(line), new PartMaker(copper, FormSolver::solve, PartMaker.NO_WEAVES));
-        return PiecePlan.of(work, "copper", pair, supply);
+        var maker = new PartMaker(copper, FormSolver::solve, PartMaker.NO_WEAVES);
+        PieceWork work = PieceSolver.solve(PieceLine.read(line), maker);
+        return PiecePlan.of(work, maker, "copper", pair, supply);
     }
 
     private static List<String> told(Plan plan) {
@@ -235,7 +235,7 @@ class PiecePlanTest {
             }
             looked++;
             Map<String, Double> taken =
-                    PiecePlan.of(work, "copper", piece.pair(), FULL).draws();
+                    PiecePlan.of(work, maker, "copper", piece.pair(), FULL).draws();
             assertThat(tallied(work, piece.pair()))
                     .as("what its price is reckoned of, of %s", starter.line())
                     .isCloseTo(

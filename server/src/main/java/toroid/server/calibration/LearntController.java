@@ -1,8 +1,11 @@
 package toroid.server.calibration;
 
 import jakarta.validation.constraints.NotNull;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -10,6 +13,9 @@ import toroid.core.bend.SprungDiameter;
 import toroid.core.calibration.Expected;
 import toroid.core.calibration.HandlingTail;
 import toroid.core.form.Forms;
+import toroid.core.form.HandWork;
+import toroid.core.form.Pace;
+import toroid.core.form.Paces;
 import toroid.core.metal.FlowEstimate;
 import toroid.core.numeric.Refusal;
 import toroid.server.store.Kept;
@@ -26,14 +32,35 @@ class LearntController {
     private final Spools spools;
     private final WireKnowledge knowledge;
     private final FormLearning learning;
+    private final LearntPace pace;
 
-    LearntController(Spools spools, WireKnowledge knowledge, FormLearning learning) {
+    LearntController(Spools spools, WireKnowledge knowledge, FormLearning learning, LearntPace pace) {
         this.spools = spools;
         this.knowledge = knowledge;
         this.learning = learning;
+        this.pace = pace;
     }
 
-    record AtAGlance(@NotNull List<OfWire> wires, @NotNull List<OfForm> forms) {}
+    record AtAGlance(
+            @NotNull List<OfWire> wires,
+            @NotNull List<OfForm> forms,
+            @NotNull List<OfWork> works) {}
+
+    /**
+     * How long one kind of work takes these hands, against what is stated.
+     *
+     * @param form its name, where it is the making of a form; null for other work
+     * @param pace how many times as long as stated
+     * @param misfits which of its timings do not fit the others, by their places, the oldest first
+     */
+    record OfWork(
+            @NotNull String work,
+            String form,
+            @NotNull Pace pace,
+            @NotNull List<Misfit> misfits) {}
+
+    /** One that lies far from where all others put it, minutes. */
+    record Misfit(@NotNull double madeMinutes, @NotNull double statedMinutes) {}
 
     /**
      * How far a wire springs open on a rod of five times its thickness, per cent of the rod.
@@ -75,7 +102,30 @@ class LearntController {
                         .map(this::form)
                         .filter(form ->
                                 form.tail().measurements() + form.loops().measurements() > 0)
-                        .toList());
+                        .toList(),
+                works());
+    }
+
+    /** Those that were timed, the most often first. */
+    private List<OfWork> works() {
+        List<Paces.Timing> timings = pace.timings();
+        Paces paces = Paces.by(timings);
+        Map<String, List<Paces.Timing>> byWork = timings.stream().collect(Collectors.groupingBy(Paces.Timing::work));
+        return byWork.entrySet().stream()
+                .map(work -> new OfWork(
+                        work.getKey(),
+                        HandWork.formOf(work.getKey())
+                                .map(id -> Forms.byId(id).info().name())
+                                .orElse(null),
+                        paces.of(work.getKey()),
+                        paces.misfits(work.getKey()).stream()
+                                .map(work.getValue()::get)
+                                .map(one -> new Misfit(one.madeMinutes(), one.statedMinutes()))
+                                .toList()))
+                .sorted(Comparator.comparingInt((OfWork one) -> one.pace().timings())
+                        .reversed()
+                        .thenComparing(OfWork::work))
+                .toList();
     }
 
     private OfForm form(String id) {

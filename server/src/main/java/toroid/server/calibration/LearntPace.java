@@ -1,18 +1,21 @@
 package toroid.server.calibration;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import toroid.core.form.Pace;
+import toroid.core.form.Paces;
 import toroid.server.piece.HandPace;
 
-/** The pace timed copies of forms taught: of any form, for one pair of hands does them all. */
+/** The pace timed work taught, work by work. */
 @Service
 @Transactional(readOnly = true)
 class LearntPace implements HandPace {
     /** Hands change; what they did long ago counts no longer. */
-    private static final int NEWEST = 200;
+    private static final int NEWEST = 500;
 
     private final ReadingRepository repository;
 
@@ -21,15 +24,20 @@ class LearntPace implements HandPace {
     }
 
     @Override
-    public Pace pace() {
-        List<Pace.Timing> timings =
+    public Paces paces() {
+        return Paces.by(timings());
+    }
+
+    /** The oldest first. */
+    List<Paces.Timing> timings() {
+        List<Paces.Timing> timings = new ArrayList<>(
                 repository
                         .findByQuantityAndDeletedAtIsNullOrderByTakenAtDesc(Quantity.MINUTES, Limit.of(NEWEST))
                         .stream()
-                        .map(Reading::data)
-                        .filter(one -> one.planned() != null && Pace.Timing.isOne(one.value(), one.planned()))
-                        .map(one -> new Pace.Timing(one.value(), one.planned()))
-                        .toList();
-        return Pace.of(timings);
+                        .map(one -> one.data().timing())
+                        .filter(Objects::nonNull)
+                        .toList());
+        Collections.reverse(timings);
+        return timings;
     }
 }

@@ -18,6 +18,9 @@ import io.swagger.v3.oas.annotations.media.Schema;
  * @param leastMm a finished length: the least it can be, plain turns left out
  * @param plainMm a finished length: its plain turns
  * @param thickMm a flat's width: its thickness
+ * @param work minutes: of what work, as {@link toroid.core.form.HandWork} names it
+ * @param statedMin minutes: what is stated for it, whatever was expected of these hands
+ * @param timings minutes: how many timings that expectation rested on
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record ReadingContext(
@@ -32,22 +35,28 @@ public record ReadingContext(
         Double tailMm,
         Double leastMm,
         Double plainMm,
-        Double thickMm) {
-    static final ReadingContext NOTHING =
-            new ReadingContext(null, null, null, null, null, null, null, null, null, null, null, null);
+        Double thickMm,
+        String work,
+        Double statedMin,
+        Integer timings) {
+    static final ReadingContext NOTHING = new ReadingContext(
+            null, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
 
     /** A coil wound on that rod, outside any run. */
     public static ReadingContext coil(double wireMm, double rodMm) {
-        return new ReadingContext(wireMm, rodMm, 1, "none", 0.0, null, null, null, null, null, null, null);
+        return new ReadingContext(
+                wireMm, rodMm, 1, "none", 0.0, null, null, null, null, null, null, null, null, null, null);
     }
 
     /** Something of a form, outside any run. */
     public static ReadingContext form(String formId, double wireMm) {
-        return new ReadingContext(wireMm, null, null, null, null, null, formId, null, null, null, null, null);
+        return new ReadingContext(
+                wireMm, null, null, null, null, null, formId, null, null, null, null, null, null, null, null);
     }
 
     ReadingContext inWire(double mm) {
         return new ReadingContext(
-                mm, rodMm, turns, cut, lossMm, flipped, formId, inPieceMm, tailMm, leastMm, plainMm, thickMm);
+                mm, rodMm, turns, cut, lossMm, flipped, formId, inPieceMm, tailMm, leastMm, plainMm, thickMm, work,
+                statedMin, timings);
     }
 }

@@ -6,6 +6,8 @@ import java.util.UUID;
 import toroid.core.calibration.Lengthening;
 import toroid.core.calibration.SpringbackReading;
 import toroid.core.form.Forms;
+import toroid.core.form.HandWork;
+import toroid.core.form.Paces;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.Remedy;
@@ -60,6 +62,13 @@ public record ReadingData(
                 context.wireMm(), value, context.thickMm() == null ? Double.NaN : context.thickMm());
     }
 
+    /** What it teaches of the maker's pace; null where it teaches nothing. */
+    Paces.Timing timing() {
+        Double stated = context.statedMin() == null ? planned : context.statedMin();
+        String work = context.work() == null ? HandWork.form(context.formId()) : context.work();
+        return stated == null || !Paces.Timing.isOne(value, stated) ? null : new Paces.Timing(work, value, stated);
+    }
+
     ReadingData with(UUID lot, Double expected, ReadingContext known) {
         return new ReadingData(runId, operation, lot, sessionId, quantity, value, expected, known, takenAt, note);
     }
@@ -71,6 +80,9 @@ public record ReadingData(
         Checks.within("value", value, 0, quantity.most(), quantity.unit(), Remedy.MEASURE_AGAIN);
         if (planned != null) {
             Checks.within("planned", planned, 0, 1e5, quantity.unit(), Remedy.LEAVE_IT_OUT);
+        }
+        if (quantity == Quantity.MINUTES && context.work() != null) {
+            return;
         }
         Wire.checkDiameter(said("context.wireMm", context.wireMm()));
         if (quantity.isOfRings()) {

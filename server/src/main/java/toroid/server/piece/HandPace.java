@@ -1,8 +1,8 @@
 package toroid.server.piece;
 
-import toroid.core.form.Pace;
+import toroid.core.form.Paces;
 
 /** How fast the maker's hands are, by what was timed. */
 public interface HandPace {
-    Pace pace();
+    Paces paces();
 }

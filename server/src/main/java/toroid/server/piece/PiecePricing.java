@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import toroid.core.piece.PieceLists;
+import toroid.core.piece.PieceTime;
 import toroid.core.price.CostLine;
 import toroid.core.price.Price;
 import toroid.server.preference.Preferences;
@@ -13,11 +14,13 @@ import toroid.server.preference.Preferences;
 public class PiecePricing {
     private final PieceWorkshop workshop;
     private final PieceStock stock;
+    private final HandPace hands;
     private final Preferences preferences;
 
-    PiecePricing(PieceWorkshop workshop, PieceStock stock, Preferences preferences) {
+    PiecePricing(PieceWorkshop workshop, PieceStock stock, HandPace hands, Preferences preferences) {
         this.workshop = workshop;
         this.stock = stock;
+        this.hands = hands;
         this.preferences = preferences;
     }
 
@@ -51,8 +54,20 @@ public class PiecePricing {
             add(lines, CostLine.Kind.BOUGHT, i, supply.of(lists.bought().get(i)));
         }
         add(lines, CostLine.Kind.SOLDER, 0, supply.solder());
-        lines.add(new CostLine(CostLine.Kind.HANDS, 0, copies * effort.minutes(), null));
+        lines.add(new CostLine(CostLine.Kind.HANDS, 0, copies * minutes(effort, supply), null));
         return lines;
+    }
+
+    /** Of one; of both of a pair. */
+    private double minutes(PieceWorkshop.Effort effort, PieceSupply supply) {
+        return hands.paces()
+                .total(PieceTime.of(
+                        effort.work(),
+                        effort.lists(),
+                        effort.pair(),
+                        effort.maker(),
+                        rings -> supply.of(effort.metal(), rings).amount() > 0))
+                .minutes();
     }
 
     /** What none is taken of costs nothing and is not told. */

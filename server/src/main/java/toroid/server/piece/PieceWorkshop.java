@@ -2,9 +2,10 @@ package toroid.server.piece;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
-import toroid.core.form.Pace;
+import toroid.core.form.Paces;
 import toroid.core.form.Schools;
 import toroid.core.numeric.Refusal;
 import toroid.core.piece.AtRest;
@@ -95,9 +96,11 @@ public class PieceWorkshop {
         Draped draped = question.hangsFromNeck() ? Draped.of(work, fit.girthMm()) : null;
         Laid drapedLaid = draped == null ? null : Laid.draped(work, draped);
         PieceLists lists = PieceLists.of(work, worked.piece().pair(), question.spare());
-        Pace pace = hands.pace();
         String metal = question.stuff(habits()).metal().id();
         PieceSupply taken = stock.taken(work, worked.piece().pair(), lists, metal, 1);
+        Predicate<PieceLists.Rings> ready = rings -> taken.of(metal, rings).amount() > 0;
+        Paces.Expected time =
+                hands.paces().total(PieceTime.of(work, lists, worked.piece().pair(), maker, ready));
         List<PieceAnswer.NeedView> wires = PieceStock.wires(lists, metal, taken);
         return new PieceAnswer(
                 PieceLine.write(worked.piece()),
@@ -111,9 +114,9 @@ public class PieceWorkshop {
                 work.thickMm(),
                 work.massG(),
                 lists.wireMm(),
-                pace.factor() * PieceTime.minutes(work, lists, worked.piece().pair(), maker),
-                pace.within(),
-                pace.timings(),
+                time.minutes(),
+                time.within(),
+                time.timings(),
                 work.canBeMade(),
                 fit == null ? null : Worn.of(work, question.body().where(), fit.girthMm()),
                 draped == null
@@ -135,7 +138,7 @@ public class PieceWorkshop {
                 work.facingDegrees(),
                 work.edgeOn(),
                 work.faults(),
-                PieceViews.rings(lists, rings -> taken.of(metal, rings).amount() > 0),
+                PieceViews.rings(lists, ready),
                 PieceViews.cuts(lists),
                 lists.bought(),
                 wires,
@@ -201,11 +204,11 @@ public class PieceWorkshop {
      *
      * @param hangsMm how far down it hangs
      */
-    public record Planned(Piece piece, PieceWork work, double hangsMm) {}
+    public record Planned(Piece piece, PartMaker maker, PieceWork work, double hangsMm) {}
 
     public Planned planned(PieceQuestion question) {
         Worked worked = work(question);
-        return new Planned(worked.piece(), worked.work(), worked.hangsMm());
+        return new Planned(worked.piece(), worked.maker(), worked.work(), worked.hangsMm());
     }
 
     /** The piece as it is shown best: closed where it goes round something, hung by its first part else. */
@@ -278,10 +281,8 @@ public class PieceWorkshop {
 
     /**
      * What a piece takes of material and hands, for its price.
-     *
-     * @param minutes hands are at it, for both of a pair
      */
-    record Effort(PieceWork work, boolean pair, PieceLists lists, String metal, double minutes) {}
+    record Effort(PieceWork work, PartMaker maker, boolean pair, PieceLists lists, String metal) {}
 
     Effort effort(PieceQuestion question) {
         Piece piece = PieceLine.read(question.line());
@@ -290,12 +291,7 @@ public class PieceWorkshop {
         // how it hangs costs nothing, and is not worked out
         PieceWork work = PieceSolver.solve(piece, maker);
         PieceLists lists = PieceLists.of(work, piece.pair(), question.spare());
-        return new Effort(
-                work,
-                piece.pair(),
-                lists,
-                stuff.metal().id(),
-                hands.pace().factor() * PieceTime.minutes(work, lists, piece.pair(), maker));
+        return new Effort(work, maker, piece.pair(), lists, stuff.metal().id());
     }
 
     private Schools habits() {

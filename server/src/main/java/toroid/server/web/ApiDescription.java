@@ -42,7 +42,8 @@ class ApiDescription {
             "CompositionStage",
             "Level",
             "ScaleCount",
-            "Rates");
+            "Rates",
+            "Pace");
 
     @Bean
     OpenAPI description() {

@@ -69,7 +69,7 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
                 work.massG(),
                 work.parts().size(),
                 pair);
-        return new Planned<>(facts, PiecePlan.of(work, job.metal(), pair, stock.supply(1)));
+        return new Planned<>(facts, PiecePlan.of(work, planned.maker(), job.metal(), pair, stock.supply(1)));
     }
 
     /** Its forms' wire; its rings are wound as coils, jobs of their own ({@link #cuts}). */

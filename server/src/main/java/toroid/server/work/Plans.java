@@ -9,6 +9,7 @@ import toroid.core.metal.MetalNames;
 import toroid.core.numeric.Refusal;
 import toroid.core.ring.Ring;
 import toroid.core.work.Plan;
+import toroid.server.piece.HandPace;
 import toroid.server.piece.PieceSupply;
 import toroid.server.ring.RingJobData;
 import toroid.server.ring.RingWorkshop;
@@ -16,24 +17,26 @@ import toroid.server.stock.LotData;
 import toroid.server.stock.Lots;
 import toroid.server.store.Kept;
 
-/** A job's plan as it stands now: rings that are laid out to be wound for it are not taken from the shelf besides. */
+/** A job's plan as it stands now, for these hands: rings that are laid out to be wound for it are not taken from the shelf besides. */
 @Component
 class Plans {
     private final Jobs jobs;
     private final RingKind rings;
     private final RingWorkshop workshop;
     private final Lots lots;
+    private final HandPace hands;
 
-    Plans(Jobs jobs, RingKind rings, RingWorkshop workshop, Lots lots) {
+    Plans(Jobs jobs, RingKind rings, RingWorkshop workshop, Lots lots, HandPace hands) {
         this.jobs = jobs;
         this.rings = rings;
         this.workshop = workshop;
         this.lots = lots;
+        this.hands = hands;
     }
 
     /** @throws Refusal when it cannot be made so */
     <C, F> Planned<F> of(JobKind<C, F> kind, UUID job, C content) {
-        Planned<F> planned = kind.plan(content);
+        Planned<F> planned = paced(kind.plan(content));
         Map<String, LotData> drawn = ringLots(planned.work());
         List<RingJobData> wound = drawn.isEmpty() ? List.of() : jobs.laidOutFor(job, rings);
         if (wound.isEmpty()) {
@@ -44,6 +47,10 @@ class Plans {
                 .map(Map.Entry::getKey)
                 .toList();
         return new Planned<>(planned.facts(), planned.work().without(besides));
+    }
+
+    private <F> Planned<F> paced(Planned<F> planned) {
+        return new Planned<>(planned.facts(), planned.work().paced(hands.paces()));
     }
 
     private Map<String, LotData> ringLots(Plan plan) {

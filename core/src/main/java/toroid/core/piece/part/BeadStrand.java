@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Beads;
+import toroid.core.form.HandWork;
 import toroid.core.form.Opening;
 import toroid.core.form.Port;
 import toroid.core.form.Solid;
@@ -141,8 +142,9 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
      */
     /** Bead by bead on each strand, and a crimp with its cover at either end. Our own figures, from memory. */
     @Override
-    public double handSeconds(PartMaker with) {
-        return 4 * beads.stream().mapToInt(bead -> bead.all(strands)).sum() + 2 * 60;
+    public HandWork handWork(PartMaker with) {
+        int all = beads.stream().mapToInt(bead -> bead.all(strands)).sum();
+        return HandWork.seconds(HandWork.THREAD, 4 * all + 2 * 60);
     }
 
     @Override

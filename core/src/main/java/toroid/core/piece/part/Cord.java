@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.form.HandWork;
 import toroid.core.form.Opening;
 import toroid.core.form.Port;
 import toroid.core.numeric.Checks;
@@ -116,8 +117,8 @@ public record Cord(double diameterMm, double lengthMm, double wireMm) implements
      */
     /** Cut, and two ends coiled, glued or pressed on. Our own figure, from memory. */
     @Override
-    public double handSeconds(PartMaker with) {
-        return 2 * 90;
+    public HandWork handWork(PartMaker with) {
+        return HandWork.seconds(HandWork.form(END), 2 * 90);
     }
 
     @Override

@@ -18,6 +18,7 @@ import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Forms;
 import toroid.core.form.HandTime;
+import toroid.core.form.HandWork;
 import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.Port;
@@ -235,9 +236,9 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
 
     /** Of a form in halves each half has half of its steps. */
     @Override
-    public double handSeconds(PartMaker with) {
+    public HandWork handWork(PartMaker with) {
         double all = HandTime.seconds(formed(Forms.byId(formId), with).steps());
-        return half == null ? all : all / 2;
+        return HandWork.seconds(HandWork.form(formId), half == null ? all : all / 2);
     }
 
     /** Its wires as they lie, and what is on them. */

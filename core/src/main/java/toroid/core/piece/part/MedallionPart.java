@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.form.HandWork;
 import toroid.core.form.Opening;
 import toroid.core.form.Port;
 import toroid.core.ring.Ring;
@@ -192,8 +193,8 @@ public record MedallionPart(WeaveSizes of, Composition.Plan plan, double largerM
     }
 
     @Override
-    public double handSeconds(PartMaker with) {
-        return WeaveSizes.handSeconds(takes(solved(with)));
+    public HandWork handWork(PartMaker with) {
+        return WeaveSizes.handWork(takes(solved(with)));
     }
 
     private Medallion solved(PartMaker with) {

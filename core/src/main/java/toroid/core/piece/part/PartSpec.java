@@ -1,6 +1,7 @@
 package toroid.core.piece.part;
 
 import java.util.List;
+import toroid.core.form.HandWork;
 
 /** A part of a piece, as it is asked for. One class for each kind; {@link PartKinds} knows them by their first word. */
 public sealed interface PartSpec
@@ -53,11 +54,11 @@ public sealed interface PartSpec
     }
 
     /**
-     * How long hands are at making it, seconds, within {@link toroid.core.form.HandTime#WITHIN} times: what is wound by the dozen is counted with the
+     * What hands do to make it, within {@link toroid.core.form.HandTime#WITHIN} times: what is wound by the dozen is counted with the
      * rings, what is bought takes none.
      */
-    default double handSeconds(PartMaker with) {
-        return 0;
+    default HandWork handWork(PartMaker with) {
+        return new HandWork(HandWork.JOIN, 0);
     }
 
     /** A cuff's inside, its gap and its wire, mm. */

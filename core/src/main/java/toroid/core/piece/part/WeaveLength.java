@@ -2,6 +2,7 @@ package toroid.core.piece.part;
 
 import java.util.ArrayList;
 import java.util.List;
+import toroid.core.form.HandWork;
 import toroid.core.form.Opening;
 import toroid.core.form.Port;
 import toroid.core.numeric.Checks;
@@ -70,8 +71,8 @@ public record WeaveLength(WeaveSizes of, int units) implements PartSpec {
     }
 
     @Override
-    public double handSeconds(PartMaker with) {
-        return WeaveSizes.handSeconds(of.takes(woven(with)));
+    public HandWork handWork(PartMaker with) {
+        return WeaveSizes.handWork(of.takes(woven(with)));
     }
 
     private WovenLength woven(PartMaker with) {

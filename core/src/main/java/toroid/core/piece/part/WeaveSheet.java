@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.form.HandWork;
 import toroid.core.form.Opening;
 import toroid.core.form.Port;
 import toroid.core.numeric.Checks;
@@ -89,8 +90,8 @@ public record WeaveSheet(WeaveSizes of, int rows, int columns, int grow) impleme
     }
 
     @Override
-    public double handSeconds(PartMaker with) {
-        return WeaveSizes.handSeconds(of.takes(woven(with)));
+    public HandWork handWork(PartMaker with) {
+        return WeaveSizes.handWork(of.takes(woven(with)));
     }
 
     private WovenLength woven(PartMaker with) {

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import toroid.core.form.HandWork;
 import toroid.core.ring.Ring;
 import toroid.core.weave.WovenLength;
 
@@ -97,14 +98,13 @@ record WeaveSizes(String weave, double wireMm, List<Double> insidesMm) {
     }
 
     /** Every ring that is opened goes in one by one; those closed beforehand are picked up with it. */
-    static double handSeconds(PartWork.Takes takes) {
-        return takes.rings().stream()
-                .mapToDouble(size -> EACH_SECONDS * (size.count() - size.preClosed()))
-                .sum();
+    static HandWork handWork(PartWork.Takes takes) {
+        return HandWork.seconds(
+                HandWork.PUT_IN,
+                takes.rings().stream()
+                        .mapToDouble(size -> HandWork.PUT_IN_SECONDS * (size.count() - size.preClosed()))
+                        .sum());
     }
-
-    /** To pick up, lead through and close one ring. Our own figure, from memory. */
-    private static final double EACH_SECONDS = 24;
 
     /** Ring for ring, as it lies. */
     Body body(WovenLength woven) {
