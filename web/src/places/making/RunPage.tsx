@@ -33,7 +33,6 @@ export function RunPage({ run }: { run: Kept<RunData> }) {
   return (
     <div className="making">
       <Header run={run} progress={progress} />
-      <Timers />
       {wrong ? (
         <Mistake
           run={run}
@@ -44,11 +43,16 @@ export function RunPage({ run }: { run: Kept<RunData> }) {
           }}
         />
       ) : operation ? (
-        <InHand run={run} operation={operation} place={place} watch={watch} />
+        <InHand run={run} operation={operation} place={place} />
       ) : (
         <RunDone run={run} note={progress.data.note} onNote={progress.setNote} />
       )}
-      <div />
+      <div className="time-strip">
+        {operation && !wrong && (
+          <TimeTaken key={`time ${operation.id}`} run={run.data} {...{ operation, place, watch }} />
+        )}
+        <Timers />
+      </div>
       <RunFooter
         atStart={place.at === 0 && place.count === 0}
         done={!operation}
@@ -110,14 +114,7 @@ function Header({ run, progress }: { run: Kept<RunData>; progress: ReturnType<ty
   );
 }
 
-interface InHandProps {
-  run: Kept<RunData>;
-  operation: Operation;
-  place: Place;
-  watch: ReturnType<typeof useWatch>;
-}
-
-function InHand({ run, operation, place, watch }: InHandProps) {
+function InHand({ run, operation, place }: { run: Kept<RunData>; operation: Operation; place: Place }) {
   const { Picture, Words, Title } = FAMILIES[operation.detail.family];
   const props = { run, operation, place };
   return (
@@ -136,7 +133,6 @@ function InHand({ run, operation, place, watch }: InHandProps) {
         {measured(operation).length > 0 && (
           <MeasureEntry key={operation.id} run={run} operation={operation} />
         )}
-        <TimeTaken key={`time ${operation.id}`} run={run.data} {...{ operation, place, watch }} />
       </div>
     </main>
   );

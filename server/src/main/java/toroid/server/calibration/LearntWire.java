@@ -31,7 +31,7 @@ class LearntWire implements WireKnowledge {
     }
 
     private List<SpringbackReading> readings(UUID spoolId) {
-        return repository.findByLotIdAndFormIdIsNullAndDeletedAtIsNullOrderByTakenAt(spoolId).stream()
+        return repository.findByLotIdAndQuantityInAndDeletedAtIsNullOrderByTakenAt(spoolId, Quantity.OF_RINGS).stream()
                 .map(measurement -> measurement.data().sprung())
                 .toList();
     }

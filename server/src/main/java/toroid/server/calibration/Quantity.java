@@ -1,5 +1,7 @@
 package toroid.server.calibration;
 
+import java.util.EnumSet;
+import java.util.Set;
 import toroid.core.calibration.SpringbackReading.Measured;
 import toroid.core.numeric.Unit;
 
@@ -17,6 +19,8 @@ public enum Quantity {
     SHORT(Unit.MM, 2000),
     FLAT_WIDE(Unit.MM, 200),
     MINUTES(Unit.MINUTES, 10_000);
+
+    static final Set<Quantity> OF_RINGS = EnumSet.range(COIL_INNER, RING_OUTER);
 
     private final Unit unit;
     private final double most;
@@ -36,7 +40,7 @@ public enum Quantity {
 
     /** Whether it is of a coil or of rings cut from it, and so tells of springback. */
     boolean isOfRings() {
-        return ordinal() <= RING_OUTER.ordinal();
+        return OF_RINGS.contains(this);
     }
 
     /** What was between the jaws; only of coils and rings. */

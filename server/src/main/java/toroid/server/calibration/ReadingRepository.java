@@ -1,6 +1,7 @@
 package toroid.server.calibration;
 
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -13,9 +14,9 @@ interface ReadingRepository extends JpaRepository<Reading, UUID> {
 
     List<Reading> findByFormIdAndDeletedAtIsNullOrderByTakenAt(String formId);
 
-    List<Reading> findByLotIdAndFormIdIsNullOrderByTakenAt(UUID lotId);
+    List<Reading> findByLotIdAndQuantityInOrderByTakenAt(UUID lotId, Set<Quantity> quantities);
 
-    List<Reading> findByLotIdAndFormIdIsNullAndDeletedAtIsNullOrderByTakenAt(UUID lotId);
+    List<Reading> findByLotIdAndQuantityInAndDeletedAtIsNullOrderByTakenAt(UUID lotId, Set<Quantity> quantities);
 
     List<Reading> findByQuantityAndDeletedAtIsNullOrderByTakenAtDesc(Quantity quantity, Limit newest);
 

@@ -113,7 +113,7 @@ public class Readings extends Keeper<Reading, ReadingData> {
     /** Coils and rings of one lot of wire, those left out of the fit included. */
     @Transactional(readOnly = true)
     List<Kept<ReadingData>> ofLot(UUID lotId) {
-        return repository.findByLotIdAndFormIdIsNullOrderByTakenAt(lotId).stream()
+        return repository.findByLotIdAndQuantityInOrderByTakenAt(lotId, Quantity.OF_RINGS).stream()
                 .map(this::kept)
                 .toList();
     }

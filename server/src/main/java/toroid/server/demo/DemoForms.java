@@ -102,9 +102,21 @@ class DemoForms {
             counts.put(plan.operations().get(plan.rhythm().stepAt(done)).id(), Math.max(1, demo.copies() / 2));
         }
         runs.done(run, done, counts, began, Duration.ofHours(2));
+        Operation last = plan.operations().get(plan.operations().size() - 1);
+        for (int i = 0; i < TIMED && done == places; i++) {
+            Instant taken = began.plusSeconds(5000 + 600L * i);
+            hands.minutes(last)
+                    .ifPresent(minutes -> keep(new ReadingData(
+                            run.id(), last.id(), null, null, Quantity.MINUTES, minutes, null, null, taken, "")));
+        }
         measureCuts(
                 run, began, Math.min(demo.copies(), 1 + done / plan.operations().size() * 2 + 3));
     }
+
+    /** Copies of a batch the maker has timed. */
+    private static final int TIMED = 3;
+
+    private final DemoHands hands = new DemoHands();
 
     private void measureCuts(Kept<RunData> run, Instant began, int copies) {
         FormPlan.Cut cut = ((FormKind.FormFacts) run.data().facts()).wires().get(0);

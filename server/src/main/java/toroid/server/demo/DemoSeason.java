@@ -150,6 +150,8 @@ class DemoSeason {
         return counts;
     }
 
+    private final DemoHands hands = new DemoHands();
+
     private void measureRun(Kept<RunData> run, DemoSpool spool, int done, Instant began) {
         List<Operation> operations = run.data().plan().operations();
         RingKind.RingFacts facts = (RingKind.RingFacts) run.data().facts();
@@ -159,6 +161,8 @@ class DemoSeason {
         for (int i = 0; i < done; i++) {
             Operation operation = operations.get(i);
             Instant taken = began.plus(Duration.ofMinutes(10L * (i + 1)));
+            hands.minutes(operation)
+                    .ifPresent(minutes -> measure(run, operation, Quantity.MINUTES, minutes, taken.minusSeconds(5)));
             if (operation.verb().equals(RingStep.Kind.MEASURE_COIL.name())) {
                 double outer = sprung.outerDiameterMm() + SCATTER_MM * chance.nextGaussian();
                 measure(run, operation, Quantity.COIL_OUTER, outer, taken);

@@ -32,7 +32,7 @@ class LearntWireTest {
         Reading coil = new Reading();
         ReadingContext on = ReadingContext.coil(1, 6);
         coil.fill(new ReadingData(null, null, spool, null, Quantity.COIL_INNER, 6.5, null, on, Instant.EPOCH, ""));
-        when(repository.findByLotIdAndFormIdIsNullAndDeletedAtIsNullOrderByTakenAt(spool))
+        when(repository.findByLotIdAndQuantityInAndDeletedAtIsNullOrderByTakenAt(spool, Quantity.OF_RINGS))
                 .thenReturn(List.of(coil));
         assertThat(learnt.flowOf(spool, BRASS).measurements()).isEqualTo(1);
         double handbook = BRASS.metalKept().flow(Temper.HALF_HARD).typical().strengthMpa();
