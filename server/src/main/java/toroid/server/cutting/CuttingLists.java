@@ -61,7 +61,8 @@ class CuttingLists {
                         one.lengthMm(),
                         one.count(),
                         Math.min(
-                                one.count(), Math.max(soFar.of(one.lengthMm()), ahead(cuts, lengthId, soFar.since()))));
+                                one.count(),
+                                Math.max(soFar.of(one.name(), one.lengthMm()), ahead(cuts, lengthId, soFar.since()))));
                 asked.add(new Asked(length, one.metal(), one.diameterMm()));
             }
         }

@@ -121,6 +121,36 @@ class CutStripsTest extends ApiTest {
         assertThat(list(job).at("/lengths/0/cut").asInt()).isZero();
     }
 
+    /** The lengths of a piece's parts are cut as its run makes them, all of one part at once, and again to be cut when that is taken back. */
+    @Test
+    void aPiecesOwnRunCutsItsLengths() throws Exception {
+        UUID lot = wire("spool", 5000.0);
+        var piece = (ObjectNode) json.readTree(getClass().getResourceAsStream("/bodies.json"))
+                .get("PUT /api/jobs/{kind}/{id} of a piece")
+                .at("/body/data");
+        piece.put("line", "ring 1/5 - 3 * (bead-link wire=1 bead=6 - ring 1/5)").put("metal", "copper");
+        UUID job = UUID.randomUUID();
+        Answer kept = keep("/api/jobs/piece", job, null, piece);
+        assertThat(kept.status()).as("%s", kept.body()).isEqualTo(200);
+        Answer run = tell("/api/jobs/piece/" + job + "/runs", Map.of());
+        UUID runId = UUID.fromString(run.at("/id").asText());
+        var done = new HashMap<String, Integer>();
+        run.at("/data/plan/operations").forEach(one -> {
+            if (!one.get("verb").asText().equals("PUT_TOGETHER")) {
+                done.put(one.get("id").asText(), 1);
+            }
+        });
+        assertThat(list(job).at("/lengths/0/count").asInt()).isEqualTo(3);
+        assertThat(list(job).at("/lengths/0/cut").asInt()).isZero();
+        assertThat(keep("/api/runs", runId, 0, Map.of("done", done, "counts", Map.of(), "note", ""))
+                        .status())
+                .isEqualTo(200);
+        assertThat(left(lot)).isLessThan(5000);
+        assertThat(list(job).at("/lengths/0/cut").asInt()).isEqualTo(3);
+        keep("/api/runs", runId, 1, Map.of("done", Map.of(), "counts", Map.of(), "note", ""));
+        assertThat(list(job).at("/lengths/0/cut").asInt()).isZero();
+    }
+
     /** What was cut is no longer put by. */
     @Test
     void lessIsPutBy() throws Exception {
