@@ -27,7 +27,7 @@ server_build() {
   sum="$(sum_of pom.xml core/pom.xml core/src/main server/pom.xml server/src/main) $(cat web/dist/.toroid-sum)"
   if [ "$(cat "$APP/.toroid-sum" 2>/dev/null || true)" != "$sum" ]; then
     say "building the server"
-    $MVN -q -pl core,server package -Dmaven.test.skip=true >"$VAR/server-build.log" 2>&1 || { tail -40 "$VAR/server-build.log" >&2; fail "the server did not build"; }
+    $MVN -q -pl core,server -Psbom package -Dmaven.test.skip=true >"$VAR/server-build.log" 2>&1 || { tail -40 "$VAR/server-build.log" >&2; fail "the server did not build"; }
     rm -rf "$APP"
     java -Djarmode=tools -jar server/target/toroid.jar extract --destination "$APP" >/dev/null
     echo "$sum" >"$APP/.toroid-sum"

@@ -44,6 +44,12 @@ try_hands() {
   expect "its database does not" ./toroid doctor
   expect "already running" ./toroid start --port "$port"
   answers "$port" "its database was killed"
+  curl -fsS "http://127.0.0.1:$port/licences.txt" | grep -q "react-router" || fail "the licences of its scripts are not there"
+  curl -fsS "http://127.0.0.1:$port/licences-of-styles.txt" | grep -q "OPEN FONT LICENSE" || fail "the licences of its letters are not there"
+  (cd "$TRIED" && jar xf app/toroid.jar META-INF/sbom/application.cdx.json && grep -q '"licenses"' META-INF/sbom/application.cdx.json) ||
+    fail "what the server is built of is not listed"
+  say "hands: a request is sent by half"
+  half_sent "$port"
   say "hands: the server is killed"
   kill -9 "$(cat "$TRIED/server.pid")"
   expect "open http://127.0.0.1:$port" ./toroid start --port "$port"
@@ -57,7 +63,38 @@ try_hands() {
   expect "it was not running" ./toroid stop
   touch -d "3 days" "$TRIED/backups/"toroid-*.zip
   expect "the clock went back" ./toroid doctor
+  say "hands: with a password"
+  expect "asked for from the next start" ./toroid passwd <<<"a long enough word"
+  expect "open http://127.0.0.1:$port" ./toroid start --port "$port"
+  at_the_door "$port"
   say "hands: all of it held"
+}
+
+# at_the_door PORT: a wrong password is told apart and noted without itself, a right one lets in, and no cookie goes to another site.
+at_the_door() {
+  local at="http://127.0.0.1:$1/api/session" token cookies
+  cookies=$(curl -fsSi -c "$TRIED/cookies" "$at" | grep -i '^set-cookie:')
+  token=$(awk '$6 == "XSRF-TOKEN" { print $7 }' "$TRIED/cookies")
+  knock() {
+    curl -sSi -b "$TRIED/cookies" -H "X-XSRF-TOKEN: $token" -H 'Content-Type: application/json' -d "{\"password\": \"$1\"}" "$at"
+  }
+  expect "HTTP/1.1 401" knock "a shot in the dark"
+  expect "HTTP/1.1 200" knock "a long enough word"
+  cookies+=$(echo && knock "a long enough word" | grep -i '^set-cookie:')
+  echo "$cookies" | grep -qi 'toroid=.*HttpOnly' || fail "the session's cookie can be read by scripts"
+  echo "$cookies" | grep -i '^set-cookie:' | grep -vi 'SameSite=Strict' && fail "a cookie goes to other sites"
+  grep -q "a wrong password from" "$TRIED/server.log" || fail "a wrong password is not noted"
+  ! grep -rq "shot in the dark\|long enough word" "$TRIED"/*.log || fail "a password is in a log"
+}
+
+# Whoever stops in the middle of a request is hung up on, and holds nobody up meanwhile.
+half_sent() {
+  local half
+  exec {half}<>"/dev/tcp/127.0.0.1/$1"
+  printf 'POST /api/session HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: 100\r\n\r\n{' >&"$half"
+  answers "$1" "a request was sent by half"
+  timeout 120 cat <&"$half" >/dev/null || fail "a request sent by half is waited for"
+  exec {half}>&-
 }
 
 cluster_stop_at() { as_postgres "$(postgres_bin "")/pg_ctl" -D "$1/data" -m immediate -w stop >/dev/null 2>&1 || true; }

@@ -151,6 +151,7 @@ export type Choices = Received<Schemas["Choices"]>;
 export type AtAGlance = Received<Schemas["AtAGlance"]>;
 export type FromWire = Received<Schemas["FromWire"]>;
 export type WireLearnt = Received<Schemas["OfWire"]>;
+export type OpenSession = Received<Schemas["OpenSessionView"]>;
 export type WorkLearnt = Received<Schemas["OfWork"]>;
 export type FormAtAGlance = Received<Schemas["OfForm"]>;
 export type Repeatability = Received<Schemas["Repeatability"]>;

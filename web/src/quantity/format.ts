@@ -80,6 +80,11 @@ export function signedPercent(value: number, decimals = 0): string {
   return `${value < 0 ? "−" : "+"}${text} %`;
 }
 
+/** "14:05", as this device's clock has it. */
+export function timeOfDay(moment: string): string {
+  return new Date(moment).toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
+}
+
 /** {@code 12 March}, with the year when it is not this one. */
 export function day(iso: string, now: Date = new Date()): string {
   const date = new Date(iso);

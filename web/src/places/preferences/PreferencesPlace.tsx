@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { usePreferences } from "../../api/queries";
+import { usePreferences, useSession } from "../../api/queries";
 import type { Choices, Kept } from "../../api/types";
 import { sizeText } from "../../quantity/format";
 import { NumberInput } from "../../shared/shell/NumberInput";
@@ -12,6 +12,7 @@ import { Calibration } from "./Calibration";
 import { Choose } from "./Choose";
 import { People } from "./People";
 import { ThemeChoice } from "./ThemeChoice";
+import { WhoIsIn } from "./WhoIsIn";
 
 interface Props {
   data: Choices;
@@ -27,6 +28,7 @@ export function PreferencesPlace() {
 function Sheet({ kept }: { kept: Kept<Choices> }) {
   const { editor, data, state } = useEditor("preferences", kept);
   const change = (patch: Partial<Choices>, tag: string) => editor.change(patch, tag);
+  const session = useSession().data;
   return (
     <div className="place">
       <div className="flex items-baseline gap-5">
@@ -55,12 +57,21 @@ function Sheet({ kept }: { kept: Kept<Choices> }) {
           >
             <Backups />
           </Question>
+          {session?.passwordNeeded && (
+            <Question name="Who is in" note="Each browser that came in with the password, until it goes.">
+              <WhoIsIn />
+            </Question>
+          )}
           <Question name="Light">
             <ThemeChoice />
           </Question>
         </div>
         <Calibration />
       </div>
+      <p className="small soft mt-8">
+        Toroid stands on the work of others: the licences of its <a href="/licences.txt">scripts</a>, and of
+        its <a href="/licences-of-styles.txt">letters and styles</a>.
+      </p>
     </div>
   );
 }

@@ -17,6 +17,9 @@ final class Tables {
     /** What is worked out again where it is missing. */
     private static final String SOLVED = "solved_weave";
 
+    /** Who tried the door of late: of a few minutes, and nobody's to take along. */
+    private static final String TRIES = "door_try";
+
     private Tables() {}
 
     static List<String> of(Connection connection, String schema) throws SQLException {
@@ -24,7 +27,8 @@ final class Tables {
         for (String table : strings(
                 connection,
                 "select table_name from information_schema.tables where table_schema = ? and table_type = 'BASE TABLE'"
-                        + " and table_name not in ('" + HISTORY + "', '" + SOLVED + "') order by table_name",
+                        + " and table_name not in ('" + HISTORY + "', '" + SOLVED + "', '" + TRIES
+                        + "') order by table_name",
                 schema)) {
             graph.addVertex(table);
         }
@@ -35,7 +39,9 @@ final class Tables {
                         + " where c.contype = 'f' and n.nspname = ? and t.oid <> f.oid order by 1",
                 schema)) {
             String[] ends = edge.split(" ");
-            graph.addEdge(ends[1], ends[0]);
+            if (graph.containsVertex(ends[0]) && graph.containsVertex(ends[1])) {
+                graph.addEdge(ends[1], ends[0]);
+            }
         }
         var order = new ArrayList<String>();
         graph.iterator().forEachRemaining(order::add);

@@ -18,6 +18,7 @@ import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.patch.RingMesh;
+import toroid.server.store.CsvCells;
 import toroid.server.weave.LaidPatch;
 
 /** A patch of a weave at rest in open formats. Lengths mm. */
@@ -145,7 +146,7 @@ final class PatchExports {
         try (CSVPrinter csv = new CSVPrinter(out, format)) {
             for (LaidPatch.Row row : patch.rows()) {
                 csv.printRecord(
-                        row.size(),
+                        CsvCells.harmless(row.size()),
                         row.colour(),
                         say("%.4f", row.wireMm()),
                         say("%.4f", row.innerMm()),

@@ -25,6 +25,7 @@ import toroid.core.stock.LotCode;
 import toroid.core.stock.Measure;
 import toroid.core.stock.StockKind;
 import toroid.core.stock.StockKinds;
+import toroid.server.store.CsvCells;
 import toroid.server.store.Kept;
 import toroid.server.store.ServerCode;
 
@@ -48,7 +49,6 @@ final class LotTable {
             "place",
             "note");
     private static final int MOST_ROWS = 5000;
-    private static final String FORMULA = "=+-@\t\r";
 
     private LotTable() {}
 
@@ -96,7 +96,7 @@ final class LotTable {
         var cells = new ArrayList<String>();
         cells.add(LotCode.of(lot.id()));
         cells.add(data.kind());
-        cells.add(harmless(data.name()));
+        cells.add(CsvCells.harmless(data.name()));
         cells.add(number(data.left(), per));
         cells.add(unit(kind.measure()));
         cells.add(number(data.unitPrice(), 1));
@@ -104,15 +104,15 @@ final class LotTable {
         cells.add(data.useBy() == null ? "" : data.useBy().toString());
         cells.add(number(data.tareG(), 1));
         cells.add(number(data.lowMark(), per));
-        cells.add(harmless(data.place()));
-        cells.add(harmless(data.note()));
+        cells.add(CsvCells.harmless(data.place()));
+        cells.add(CsvCells.harmless(data.note()));
         for (String id : facts) {
             String written = kind.facts().stream()
                     .filter(fact -> fact.id().equals(id))
                     .findFirst()
                     .map(fact -> fact.written(data.facts().get(id)))
                     .orElse("");
-            cells.add(harmless(written));
+            cells.add(CsvCells.harmless(written));
         }
         return cells;
     }
@@ -132,16 +132,6 @@ final class LotTable {
                         .round(new java.math.MathContext(12))
                         .stripTrailingZeros()
                         .toPlainString();
-    }
-
-    private static String harmless(String text) {
-        return !text.isEmpty() && FORMULA.indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
-    }
-
-    private static String asTyped(String cell) {
-        return cell.length() > 1 && cell.charAt(0) == '\'' && FORMULA.indexOf(cell.charAt(1)) >= 0
-                ? cell.substring(1)
-                : cell;
     }
 
     /**
@@ -257,7 +247,7 @@ final class LotTable {
     }
 
     private static String cell(CSVRecord record, String column) {
-        return record.isMapped(column) && record.isSet(column) ? asTyped(record.get(column)) : "";
+        return record.isMapped(column) && record.isSet(column) ? CsvCells.asTyped(record.get(column)) : "";
     }
 
     private static Double number(CSVRecord record, String column, double per, Double was) {

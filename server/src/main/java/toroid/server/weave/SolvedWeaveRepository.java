@@ -15,4 +15,13 @@ interface SolvedWeaveRepository extends JpaRepository<SolvedWeave, String> {
                     + " on conflict do nothing",
             nativeQuery = true)
     void keep(String question, String answer, Instant solvedAt);
+
+    /** Drops the oldest beyond so many. */
+    @Modifying
+    @Transactional
+    @Query(
+            value = "delete from solved_weave where question in"
+                    + " (select question from solved_weave order by solved_at desc, question offset :most)",
+            nativeQuery = true)
+    int keepNewest(int most);
 }

@@ -3,6 +3,7 @@ package toroid.server.weave;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.DoubleSupplier;
@@ -19,6 +20,9 @@ import toroid.core.weave.WeaveWork;
 class SolvedWeaves {
     /** Changes when the solver does, so that old answers are solved anew. */
     static final int SOLVER = 4;
+
+    /** Answers kept, a few kB each: every weave of the catalogue in the rings of a few hundred jobs. What is dropped is solved anew. */
+    static final int MOST = 5000;
 
     private final SolvedWeaveRepository repository;
     private final WeaveDesk desk;
@@ -43,7 +47,7 @@ class SolvedWeaves {
 
     private WeaveAnswer solved(WeaveFiles.Filed weave, String question, List<Double> aspectRatios) {
         WeaveAnswer answer = desk.solve(weave, aspectRatios, work -> work.answer(1));
-        repository.keep(question, written(answer), clock.instant());
+        keep(question, written(answer), clock.instant());
         return answer;
     }
 
@@ -55,7 +59,7 @@ class SolvedWeaves {
                 .map(kept -> List.of(read(kept.answer(), WeaveBend[].class)))
                 .orElseGet(() -> {
                     List<WeaveBend> bends = desk.solve(weave, aspectRatios, WeaveWork::bends);
-                    repository.keep(question, written(bends), clock.instant());
+                    keep(question, written(bends), clock.instant());
                     return bends;
                 });
     }
@@ -69,9 +73,14 @@ class SolvedWeaves {
                 .map(kept -> Double.parseDouble(kept.answer()))
                 .orElseGet(() -> {
                     double least = work.getAsDouble();
-                    repository.keep(question, Double.toString(least), clock.instant());
+                    keep(question, Double.toString(least), clock.instant());
                     return least;
                 });
+    }
+
+    private void keep(String question, String answer, Instant now) {
+        repository.keep(question, answer, now);
+        repository.keepNewest(MOST);
     }
 
     private <T> T read(String answer, Class<T> type) {

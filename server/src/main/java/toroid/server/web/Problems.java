@@ -40,8 +40,31 @@ class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     @ExceptionHandler
-    ProblemDetail refused(Refusal refusal) {
-        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, RefusalView.of(refusal), refusal.getMessage());
+    ResponseEntity<ProblemDetail> told(Refusal refusal) {
+        HttpStatus status = statusOf(refusal);
+        ResponseEntity.BodyBuilder answer = ResponseEntity.status(status);
+        if (status == HttpStatus.TOO_MANY_REQUESTS) {
+            answer.header(HttpHeaders.RETRY_AFTER, "" + Tries.WINDOW.toSeconds());
+        }
+        return answer.body(refused(refusal, status));
+    }
+
+    /** At the door as the web has it: who is not let in, and who knocks too often. */
+    private static HttpStatus statusOf(Refusal refusal) {
+        if (refusal.code().equals(ServerCode.WRONG_PASSWORD.id())) {
+            return HttpStatus.UNAUTHORIZED;
+        }
+        return refusal.code().equals(ServerCode.TOO_MANY_TRIES.id())
+                ? HttpStatus.TOO_MANY_REQUESTS
+                : HttpStatus.BAD_REQUEST;
+    }
+
+    private ProblemDetail refused(Refusal refusal) {
+        return refused(refusal, HttpStatus.BAD_REQUEST);
+    }
+
+    private ProblemDetail refused(Refusal refusal, HttpStatus status) {
+        ProblemDetail problem = problem(status, RefusalView.of(refusal), refusal.getMessage());
         if (refusal.minimum().isPresent() || refusal.maximum().isPresent()) {
             problem.setProperty("limit", limit(refusal));
         }

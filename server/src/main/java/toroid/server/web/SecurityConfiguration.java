@@ -54,7 +54,9 @@ class SecurityConfiguration {
 
     @Bean
     SecurityFilterChain security(HttpSecurity http, Door door) throws Exception {
-        http.csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
+        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
+        http.csrf(csrf -> csrf.csrfTokenRepository(tokens)
                 .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler() {
                     {
                         // The token is made at once, so that the app has it before its first edit.

@@ -2,46 +2,53 @@ package toroid.server.web;
 
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.util.ArrayDeque;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import java.time.temporal.ChronoUnit;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import toroid.core.numeric.Refusal;
 import toroid.server.store.ServerCode;
 
-/** Cuts guessing short: so many wrong passwords from one address, then a pause for that address alone. */
-final class Tries {
+/**
+ * Cuts guessing short: so many passwords tried from one address, then a pause for that address alone. Each is counted before it is looked
+ * at, so that many at once are as many, and kept, so that a restart forgets none.
+ */
+@Component
+@Transactional
+class Tries {
     static final int MOST = 10;
     static final Duration WINDOW = Duration.ofMinutes(5);
-    private static final int MOST_ADDRESSES = 1000;
 
+    /** Any number nobody else holds. */
+    private static final long DOOR = 0x746f_726f_6964L;
+
+    private final DoorTryRepository repository;
     private final Clock clock;
-    private final Map<String, ArrayDeque<Instant>> failures = new LinkedHashMap<>() {
-        private static final long serialVersionUID = 1L;
 
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, ArrayDeque<Instant>> eldest) {
-            return size() > MOST_ADDRESSES;
-        }
-    };
-
-    Tries(Clock clock) {
+    Tries(DoorTryRepository repository, Clock clock) {
+        this.repository = repository;
         this.clock = clock;
     }
 
-    /** @throws Refusal when that address has guessed too often of late */
-    synchronized void demand(String address) {
-        ArrayDeque<Instant> of = failures.get(address);
-        Instant since = clock.instant().minus(WINDOW);
-        while (of != null && !of.isEmpty() && of.peekFirst().isBefore(since)) {
-            of.removeFirst();
-        }
-        if (of != null && of.size() >= MOST) {
+    /**
+     * A try is begun.
+     *
+     * @return the try, to be told when it was right
+     * @throws Refusal when that address has guessed too often of late
+     */
+    UUID begin(String address) {
+        repository.hold(DOOR);
+        repository.forget(clock.instant().minus(WINDOW));
+        if (repository.countByAddress(address) >= MOST) {
             throw Refusal.of(ServerCode.TOO_MANY_TRIES, "password", null);
         }
+        return repository
+                .save(new DoorTry(address, clock.instant().truncatedTo(ChronoUnit.MICROS)))
+                .id();
     }
 
-    synchronized void failed(String address) {
-        failures.computeIfAbsent(address, any -> new ArrayDeque<>()).addLast(clock.instant());
+    /** That one was no guess. */
+    void right(UUID id) {
+        repository.deleteById(id);
     }
 }

@@ -3,21 +3,27 @@ package toroid.server.web;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpSession;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.web.servlet.MvcResult;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import toroid.server.ApiTest;
 
 @DirtiesContext
@@ -50,27 +56,101 @@ class PasswordTest extends ApiTest {
         assertThat(read("/api/session").at("/in").asBoolean()).isFalse();
     }
 
-    @Test
-    void withItTheSessionIsIn() throws Exception {
-        var entered = mvc.perform(post("/api/session")
+    @Autowired
+    private DoorTryRepository tries;
+
+    @AfterEach
+    void forgetTheTries() {
+        tries.deleteAll();
+    }
+
+    private MvcResult knock(String password, String from) throws Exception {
+        return mvc.perform(post("/api/session")
                         .header("Host", "localhost")
+                        .header("User-Agent", "a browser of a test")
                         .contentType(MediaType.APPLICATION_JSON)
-                        .content("{\"password\":\"correct horse\"}")
+                        .content("{\"password\":\"" + password + "\"}")
+                        .with(request -> {
+                            request.setRemoteAddr(from);
+                            return request;
+                        })
                         .with(csrf()))
                 .andReturn();
+    }
+
+    private MockHttpSession in() throws Exception {
+        MvcResult entered = knock("correct horse", "10.0.0.2");
         assertThat(entered.getResponse().getStatus()).isEqualTo(200);
-        MockHttpSession session = (MockHttpSession) entered.getRequest().getSession(false);
-        int status = mvc.perform(get("/api/spools").header("Host", "localhost").session(session))
-                .andReturn()
-                .getResponse()
-                .getStatus();
-        assertThat(status).isEqualTo(200);
+        return (MockHttpSession) entered.getRequest().getSession(false);
+    }
+
+    private Answer within(MockHttpSession session, MockHttpServletRequestBuilder request) {
+        return send(request.header("Host", "localhost").session(session).with(csrf()));
+    }
+
+    @Test
+    void withItTheSessionIsIn() throws Exception {
+        assertThat(within(in(), get("/api/spools")).status()).isEqualTo(200);
+    }
+
+    /** The name of a session that was there before the password is none that is in. */
+    @Test
+    void theSessionIsNamedAnew() throws Exception {
+        var before = new MockHttpSession();
+        String name = before.getId();
+        mvc.perform(post("/api/session")
+                .header("Host", "localhost")
+                .session(before)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content("{\"password\":\"correct horse\"}")
+                .with(csrf()));
+        assertThat(before.getId()).isNotEqualTo(name);
+        assertThat(within(before, get("/api/spools")).status()).isEqualTo(200);
     }
 
     @Test
     void aWrongPasswordIsSaid() {
-        assertThat(tell("/api/session", Map.of("password", "guess")).at("/code").asText())
-                .isEqualTo("wrong-password");
+        Answer wrong = tell("/api/session", Map.of("password", "guess"));
+        assertThat(wrong.status()).isEqualTo(401);
+        assertThat(wrong.at("/code").asText()).isEqualTo("wrong-password");
+    }
+
+    /** Guessing is answered with a pause, for the right password too, and for nobody else. */
+    @Test
+    void guessingIsCutShort() throws Exception {
+        for (int i = 0; i < Tries.MOST; i++) {
+            assertThat(knock("guess " + i, "10.0.0.9").getResponse().getStatus())
+                    .isEqualTo(401);
+        }
+        var paused = knock("correct horse", "10.0.0.9").getResponse();
+        assertThat(paused.getStatus()).isEqualTo(429);
+        assertThat(paused.getHeader("Retry-After")).isEqualTo("" + Tries.WINDOW.toSeconds());
+        assertThat(knock("correct horse", "10.0.0.2").getResponse().getStatus()).isEqualTo(200);
+    }
+
+    /** Each browser that is in is told, and can be shown out by another; what is shown out is out at once. */
+    @Test
+    void whoIsInIsToldAndShownOut() throws Exception {
+        MockHttpSession tablet = in();
+        MockHttpSession desk = in();
+        JsonNode open = within(desk, get("/api/session/open")).body();
+        assertThat(open.findValuesAsText("from")).contains("10.0.0.2");
+        assertThat(open.findValuesAsText("browser")).contains("a browser of a test");
+        assertThat(open.findValues("own")).filteredOn(JsonNode::asBoolean).hasSize(1);
+        assertThat(read("/api/session/open").status()).isEqualTo(401);
+
+        JsonNode other = null;
+        for (JsonNode one : open) {
+            other = one.get("own").asBoolean() ? other : one;
+        }
+        within(desk, delete("/api/session/open/" + other.get("id").asText()));
+        within(desk, delete("/api/session/open"));
+        assertThat(tablet.isInvalid()).isTrue();
+        assertThat(within(desk, get("/api/spools")).status()).isEqualTo(200);
+        assertThat(within(desk, get("/api/session/open")).body()).hasSize(1);
+        within(desk, delete("/api/session"));
+        assertThat(desk.isInvalid()).isTrue();
+        assertThat(within(in(), get("/api/session/open")).body()).hasSize(1);
     }
 
     @Test

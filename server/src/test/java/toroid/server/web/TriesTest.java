@@ -1,5 +1,6 @@
 package toroid.server.web;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.Mockito.mock;
@@ -7,23 +8,91 @@ import static org.mockito.Mockito.when;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.support.TransactionTemplate;
 import toroid.core.numeric.Refusal;
+import toroid.server.ApiTest;
 
-class TriesTest {
+/** Guessing is cut short: one address at a time, however many tries come at once, and over a restart. */
+class TriesTest extends ApiTest {
+    private static final Instant NOON = Instant.parse("2026-11-29T12:00:00Z");
+
+    @Autowired
+    private DoorTryRepository repository;
+
+    @Autowired
+    private TransactionTemplate transaction;
+
     private final Clock clock = mock(Clock.class);
-    private final Tries tries = new Tries(clock);
+
+    @BeforeEach
+    void atNoon() {
+        when(clock.instant()).thenReturn(NOON);
+    }
+
+    @AfterEach
+    void forgetThem() {
+        repository.deleteAll();
+    }
+
+    /** As after a start of the server: nothing is remembered but what is kept. */
+    private UUID begin(String address) {
+        return transaction.execute(status -> new Tries(repository, clock).begin(address));
+    }
 
     @Test
     void oneAddressIsPausedAndNoOther() {
-        when(clock.instant()).thenReturn(Instant.EPOCH);
         for (int i = 0; i < Tries.MOST; i++) {
-            tries.demand("here");
-            tries.failed("here");
+            begin("here");
         }
-        assertThatThrownBy(() -> tries.demand("here")).isInstanceOf(Refusal.class);
-        assertThatCode(() -> tries.demand("there")).doesNotThrowAnyException();
-        when(clock.instant()).thenReturn(Instant.EPOCH.plus(Tries.WINDOW).plusSeconds(1));
-        assertThatCode(() -> tries.demand("here")).doesNotThrowAnyException();
+        assertThatThrownBy(() -> begin("here")).isInstanceOf(Refusal.class);
+        assertThatCode(() -> begin("there")).doesNotThrowAnyException();
+        when(clock.instant()).thenReturn(NOON.plus(Tries.WINDOW).plusSeconds(1));
+        assertThatCode(() -> begin("here")).doesNotThrowAnyException();
+    }
+
+    /** Whoever knows the password may come in as often as they like. */
+    @Test
+    void whatWasRightIsNoGuess() {
+        for (int i = 0; i < 3 * Tries.MOST; i++) {
+            UUID id = begin("here");
+            transaction.executeWithoutResult(status -> new Tries(repository, clock).right(id));
+        }
+        assertThat(repository.count()).isZero();
+    }
+
+    /** A hundred at once are a hundred: no more of them are looked at than one after another. */
+    @Test
+    void manyAtOnceAreAsMany() throws Exception {
+        var pool = Executors.newFixedThreadPool(8);
+        try {
+            List<Callable<Boolean>> knocks = new ArrayList<>();
+            for (int i = 0; i < 100; i++) {
+                knocks.add(() -> {
+                    try {
+                        begin("here");
+                        return true;
+                    } catch (Refusal tooMany) {
+                        return false;
+                    }
+                });
+            }
+            int looked = 0;
+            for (Future<Boolean> knock : pool.invokeAll(knocks)) {
+                looked += knock.get() ? 1 : 0;
+            }
+            assertThat(looked).isEqualTo(Tries.MOST);
+        } finally {
+            pool.shutdownNow();
+        }
     }
 }
