@@ -14,9 +14,9 @@ interface Props {
   operation: Operation;
 }
 
-/** What is typed there: nothing where only time is taken, which is the watch's. */
-export const measured = (operation: Operation) =>
-  operation.measurable.some((one) => one.quantity !== "MINUTES") ? operation.measurable : [];
+/** What is typed there: time alone only of a form, whose copies are timed whole; else it is the watch's. */
+export const measured = ({ detail, measurable }: Operation) =>
+  detail.family === "forming" || measurable.some((one) => one.quantity !== "MINUTES") ? measurable : [];
 
 /** Type a number, Enter, next: a caliper that types like a keyboard works as it is. */
 export function MeasureEntry({ run, operation }: Props) {

@@ -9,6 +9,8 @@ import { FAMILIES } from "./families";
 import { FooterMiddle } from "./FooterMiddle";
 import { FromShelf } from "./FromShelf";
 import { MeasureEntry, measured } from "./MeasureEntry";
+import { ReadAloud } from "./ReadAloud";
+import { RestOnPaper } from "./RestOnPaper";
 import { RunDone } from "./RunDone";
 import { RunFooter } from "./RunFooter";
 import { Mistake } from "./WeavingOperation";
@@ -47,6 +49,7 @@ export function RunPage({ run }: { run: Kept<RunData> }) {
       ) : (
         <RunDone run={run} note={progress.data.note} onNote={progress.setNote} />
       )}
+      {operation && <RestOnPaper run={run} place={place} />}
       <div className="time-strip">
         {operation && !wrong && (
           <TimeTaken key={`time ${operation.id}`} run={run.data} {...{ operation, place, watch }} />
@@ -103,6 +106,14 @@ function Header({ run, progress }: { run: Kept<RunData>; progress: ReturnType<ty
         {run.data.name}
       </Link>
       <span className="soft">{whereabouts(run.data, progress.place)}</span>
+      {progress.place.operation && (
+        <>
+          <ReadAloud step={whereabouts(run.data, progress.place)} />
+          <button className="quiet" onClick={() => window.print()}>
+            print the rest
+          </button>
+        </>
+      )}
       <SaveMark
         editor={progress.editor}
         state={progress.state}

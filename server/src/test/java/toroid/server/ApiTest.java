@@ -106,7 +106,8 @@ public abstract class ApiTest {
         }
     }
 
-    private Answer sendOnce(MockHttpServletRequestBuilder request) {
+    /** The answer to one asking: 202 where it comes later. */
+    protected Answer sendOnce(MockHttpServletRequestBuilder request) {
         try {
             MockHttpServletResponse response = mvc.perform(request.header("Host", "127.0.0.1:8420"))
                     .andReturn()

@@ -23,9 +23,20 @@ class LearntPace implements HandPace {
         this.repository = repository;
     }
 
+    /** What was learnt, as long as no time is noted, taken out or brought back. */
+    private record Learnt(ReadingRepository.Stamp stamp, Paces paces) {}
+
+    private volatile Learnt learnt = new Learnt(null, Paces.STATED);
+
     @Override
     public Paces paces() {
-        return Paces.by(timings());
+        ReadingRepository.Stamp stamp = repository.stamp(Quantity.MINUTES).orElse(null);
+        Learnt known = learnt;
+        if (!Objects.equals(stamp, known.stamp())) {
+            known = new Learnt(stamp, Paces.by(timings()));
+            learnt = known;
+        }
+        return known.paces();
     }
 
     /** The oldest first. */

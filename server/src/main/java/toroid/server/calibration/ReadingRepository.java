@@ -1,6 +1,8 @@
 package toroid.server.calibration;
 
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
@@ -19,6 +21,13 @@ interface ReadingRepository extends JpaRepository<Reading, UUID> {
     List<Reading> findByLotIdAndQuantityInAndDeletedAtIsNullOrderByTakenAt(UUID lotId, Set<Quantity> quantities);
 
     List<Reading> findByQuantityAndDeletedAtIsNullOrderByTakenAtDesc(Quantity quantity, Limit newest);
+
+    /** Changes with any of them. */
+    record Stamp(UUID workshop, long count, Instant last) {}
+
+    @Query("select new toroid.server.calibration.ReadingRepository$Stamp(r.workshopId, count(r), max(r.updatedAt))"
+            + " from Reading r where r.quantity = :quantity group by r.workshopId")
+    Optional<Stamp> stamp(Quantity quantity);
 
     @Query(
             "select distinct r.formId from Reading r where r.formId is not null and r.deletedAt is null order by r.formId")
