@@ -58,9 +58,15 @@ final class BendCsv {
                 rows.add(new OutlineRow(number(record, 0), number(record, 1), number(record, 2), number(record, 3)));
             }
         } catch (IOException | java.io.UncheckedIOException | IllegalStateException broken) {
-            throw Refusal.of(ServerCode.NO_TABLE, "file", null).with("columns", List.of(HEAD));
+            throw noTable();
+        } catch (IllegalArgumentException headWithoutNames) {
+            throw headWithoutNames instanceof Refusal refusal ? refusal : noTable();
         }
         return OutlineRow.read(rows);
+    }
+
+    private static Refusal noTable() {
+        return Refusal.of(ServerCode.NO_TABLE, "file", null).with("columns", List.of(HEAD));
     }
 
     private static double number(CSVRecord record, int column) {

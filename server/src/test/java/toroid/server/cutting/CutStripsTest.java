@@ -124,11 +124,12 @@ class CutStripsTest extends ApiTest {
     /** The lengths of a piece's parts are cut as its run makes them, all of one part at once, and again to be cut when that is taken back. */
     @Test
     void aPiecesOwnRunCutsItsLengths() throws Exception {
-        UUID lot = wire("spool", 5000.0);
+        UUID lot = wire("spool", 5000.0, "diameter", 1.13);
         var piece = (ObjectNode) json.readTree(getClass().getResourceAsStream("/bodies.json"))
                 .get("PUT /api/jobs/{kind}/{id} of a piece")
                 .at("/body/data");
-        piece.put("line", "ring 1/5 - 3 * (bead-link wire=1 bead=6 - ring 1/5)").put("metal", "copper");
+        piece.put("line", "ring 1/5 - 3 * (bead-link wire=1.13 bead=6 - ring 1/5)")
+                .put("metal", "copper");
         UUID job = UUID.randomUUID();
         Answer kept = keep("/api/jobs/piece", job, null, piece);
         assertThat(kept.status()).as("%s", kept.body()).isEqualTo(200);

@@ -45,7 +45,7 @@ class EveryFieldTest extends EveryField {
             boolean refused = example.getValue().path("refused").asBoolean();
             assertThat(answer.status())
                     .as("%s: %s", example.getKey(), answer.body())
-                    .isIn(refused ? List.of(400) : List.of(200, 204));
+                    .isIn(refused ? List.of(400, 401) : List.of(200, 204));
         }
     }
 

@@ -19,11 +19,11 @@ import toroid.server.ApiTest;
 
 /**
  * Everything that has a grammar of its own (the bench lines, pieces, tables, files of forms, weaves and pieces), spoilt at random and the
- * same way each time: no fault, no trace, nothing told in no words. {@code -Dtoroid.fuzz=10000} asks more often; what fails is told
+ * same way each time: no fault, no trace, nothing told in no words. {@code -Dtoroid.fuzz=1200} asks of each so often, 10,000 in all; what fails is told
  * with its seed. The bodies of every other operation are spoilt field by field in {@link EveryFieldTest} and {@link EveryQuestionTest}.
  */
 class GrammarFuzzTest extends ApiTest {
-    private static final int TIMES = Integer.getInteger("toroid.fuzz", 250);
+    private static final int TIMES = Integer.getInteger("toroid.fuzz", 60);
 
     /** What is taken is solved at once, and thrown away: fewer. */
     private static final int FEW = Math.max(1, TIMES / 10);
@@ -35,14 +35,19 @@ class GrammarFuzzTest extends ApiTest {
             "1/16 in on 5 mm x 100",
             "12 rings 0.8 od 5.2 silver hard");
     private static final List<String> FORMS = List.of(
-            "wrapped 0.6 loop 2.5 x3", "s-hook 1.2 x4", "eye pin 0.8 length 40", "spiral 1.0 turns 3", "bead link 0.8 bead 6");
+            "wrapped 0.6 loop 2.5 x3",
+            "s-hook 1.2 x4",
+            "eye pin 0.8 length 40",
+            "spiral 1.0 turns 3",
+            "bead link 0.8 bead 6");
     private static final List<String> WEAVES =
             List.of("single chain 100 1.0 id 4", "byzantine 180 0.9 id 3.4", "box 120 mm 1.0 id 4");
 
     private final TreeMap<String, Integer> answers = new TreeMap<>();
     private final List<String> wrong = new ArrayList<>();
 
-    private void spoil(String what, int times, List<String> good, Function<String, MockHttpServletRequestBuilder> request) {
+    private void spoil(
+            String what, int times, List<String> good, Function<String, MockHttpServletRequestBuilder> request) {
         for (int seed = 0; seed < times; seed++) {
             String text = new Mutant(31L * seed + what.hashCode()).of(good);
             judge(what + ", seed " + seed, sendOnce(request.apply(text)));
@@ -54,8 +59,10 @@ class GrammarFuzzTest extends ApiTest {
         String said = String.valueOf(answer.body());
         boolean busy = answer.status() == 503 && answer.at("/code").asText().equals("busy");
         boolean mute = answer.status() == 400
-                && (answer.at("/code").asText().isEmpty() || answer.at("/detail").asText().isEmpty());
-        boolean inside = answer.status() >= 400 && said.matches("(?s).*(Exception|toroid\\.core|toroid\\.server|at java).*");
+                && (answer.at("/code").asText().isEmpty()
+                        || answer.at("/detail").asText().isEmpty());
+        boolean inside =
+                answer.status() >= 400 && said.matches("(?s).*(Exception|toroid\\.core|toroid\\.server|at java).*");
         if (answer.status() == 202) {
             send(delete("/api/efforts/" + answer.at("/effort").asText()).with(csrf()));
         }
@@ -95,8 +102,13 @@ class GrammarFuzzTest extends ApiTest {
                 .map(Starters.Starter::line)
                 .filter(line -> line.length() < 160)
                 .toList();
-        spoil("a piece", TIMES, good, text -> asked(
-                "/api/pieces/solve", json.createObjectNode().put("line", text).put("metal", "copper")));
+        spoil(
+                "a piece",
+                TIMES,
+                good,
+                text -> asked(
+                        "/api/pieces/solve",
+                        json.createObjectNode().put("line", text).put("metal", "copper")));
         assertThat(wrong).as("%s", answers).isEmpty();
         assertThat(answers).containsKeys("a piece 200", "a piece 400");
     }
@@ -105,22 +117,31 @@ class GrammarFuzzTest extends ApiTest {
     void tablesAreNoFault() {
         String shelf = "kind,name,left,shape\nbeads,Pearls,12,round\nbeads,\"a, b\",3,round\n";
         String prices = "day,metal,per gram\n2026-05-01,copper,0.02\n2026-06-01,sterling-silver,1.1\n";
-        spoil("a table of stock", TIMES, List.of(shelf), text -> asked(
-                "/api/stock-table/look", json.createObjectNode().put("text", text)));
-        spoil("a table of prices", TIMES, List.of(prices), text -> asked(
-                "/api/metal-prices/look", json.createObjectNode().put("text", text)));
+        spoil(
+                "a table of stock",
+                TIMES,
+                List.of(shelf),
+                text -> asked("/api/stock-table/look", json.createObjectNode().put("text", text)));
+        spoil(
+                "a table of prices",
+                TIMES,
+                List.of(prices),
+                text -> asked("/api/metal-prices/look", json.createObjectNode().put("text", text)));
         assertThat(wrong).as("%s", answers).isEmpty();
     }
 
     @Test
     void filesAreNoFault() {
         String form = new String(
-                super.file("/api/forms/bead-link/export/json", json.createObjectNode()).getContentAsByteArray(),
+                super.file("/api/forms/bead-link/export/json", json.createObjectNode())
+                        .getContentAsByteArray(),
                 java.nio.charset.StandardCharsets.UTF_8);
         String table = new String(
-                super.file("/api/forms/plain-loop/export/csv", json.createObjectNode()).getContentAsByteArray(),
+                super.file("/api/forms/plain-loop/export/csv", json.createObjectNode())
+                        .getContentAsByteArray(),
                 java.nio.charset.StandardCharsets.UTF_8);
-        ObjectNode piece = json.createObjectNode().put("line", "s-hook - 4 * ring 1/4").put("metal", "copper");
+        ObjectNode piece =
+                json.createObjectNode().put("line", "s-hook - 4 * ring 1/4").put("metal", "copper");
         String whole = new String(
                 super.file("/api/pieces/export/json", piece).getContentAsByteArray(),
                 java.nio.charset.StandardCharsets.UTF_8);
@@ -133,7 +154,8 @@ class GrammarFuzzTest extends ApiTest {
     /** One that is taken all the same is taken away again. */
     @Test
     void weavesAreNoFault() {
-        String weave = read("/api/weaves/single-chain/file").body().toString().replace("\"single-chain\"", "\"spoilt-chain\"");
+        String weave =
+                read("/api/weaves/single-chain/file").body().toString().replace("\"single-chain\"", "\"spoilt-chain\"");
         List<String> before = own();
         spoil("a weave", FEW, List.of(weave), file("/api/own-weaves"));
         own().stream()

@@ -8,11 +8,42 @@ import java.util.regex.Pattern;
 /** Spoils a text as careless hands and hostile ones do, the same way again for the same seed. */
 final class Mutant {
     private static final List<String> NASTY = List.of(
-            "", " ", "(", ")", "((((", "*", "999999999 *", "-1", "NaN", "1e400", "0", "\u0000", "\"", "'", "\\", "{", "}", "[", ",",
-            ";", "=", "=1+1", "\n", "\r\n", "\t", "é", "\uD83D\uDE00", "\uFEFF", "%00", "../..", "<svg/onload=1>", "${x}", "null",
+            "",
+            " ",
+            "(",
+            ")",
+            "((((",
+            "*",
+            "999999999 *",
+            "-1",
+            "NaN",
+            "1e400",
+            "0",
+            "\u0000",
+            "\"",
+            "'",
+            "\\",
+            "{",
+            "}",
+            "[",
+            ",",
+            ";",
+            "=",
+            "=1+1",
+            "\n",
+            "\r\n",
+            "\t",
+            "é",
+            "\uD83D\uDE00",
+            "\uFEFF",
+            "%00",
+            "../..",
+            "<svg/onload=1>",
+            "${x}",
+            "null",
             "x".repeat(3000));
-    private static final List<String> NUMBERS =
-            List.of("0", "-1", "1e9", "1e400", "0.0000001", "123456789012345678901234567890", "NaN", "1..2", "1,5", "0x10");
+    private static final List<String> NUMBERS = List.of(
+            "0", "-1", "1e9", "1e400", "0.0000001", "123456789012345678901234567890", "NaN", "1..2", "1,5", "0x10");
     private static final Pattern NUMBER = Pattern.compile("\\d+(\\.\\d+)?");
 
     private final Random chance;
@@ -50,7 +81,8 @@ final class Mutant {
 
     /** One of its numbers is another. */
     private String numbered(String text) {
-        List<String> found = NUMBER.matcher(text).results().map(one -> one.group()).toList();
+        List<String> found =
+                NUMBER.matcher(text).results().map(one -> one.group()).toList();
         if (found.isEmpty()) {
             return text;
         }
