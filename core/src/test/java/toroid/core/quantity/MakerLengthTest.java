@@ -111,4 +111,18 @@ class MakerLengthTest {
             assertThat(refusal.getMessage()).isNotBlank();
         }
     }
+
+    /** Numbers longer than any gauge or drill has are no length; nothing overflows. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "12345678901234567890 ga",
+                "awg 12345678901234567890",
+                "#12345678901234567890",
+                "12345678901234567890 drill",
+                "drill 12345678901234567890"
+            })
+    void numbersBeyondCountingAreNoLength(String text) {
+        assertThat(MakerLength.tryRead(text, GaugeTable.AWG)).isEmpty();
+    }
 }
