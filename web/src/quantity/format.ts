@@ -53,7 +53,10 @@ export function shortTime(minutes: number): string {
   if (minutes < 1.5) {
     return `${Math.max(5, 5 * Math.round((60 * minutes) / 5))} s`;
   }
-  return minutes < 10 ? `${plain(Math.round(2 * minutes) / 2, 1)} min` : minutesText(minutes);
+  if (minutes < 10) {
+    return `${plain(Math.round(2 * minutes) / 2, 1)} min`;
+  }
+  return minutes < 60 ? `${Math.round(minutes)} min` : minutesText(minutes);
 }
 
 /** Time at the bench as it is guessed: to five minutes, from three hours on to the half hour. */

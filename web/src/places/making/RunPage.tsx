@@ -41,6 +41,7 @@ export function RunPage({ run }: { run: Kept<RunData> }) {
           ringsIn={place.count}
           onGoTo={(ring) => {
             goOn();
+            watch.spoil();
             progress.goTo(operation!.id, ring);
           }}
         />

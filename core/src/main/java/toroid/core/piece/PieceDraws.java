@@ -44,7 +44,7 @@ public final class PieceDraws {
 
     /** Rings of one size, closed beforehand and open, where the shelf has all of them. */
     public List<List<Draw>> rings(PieceLists.Rings rings) {
-        List<Draw> all = each(supply.rings(metal, rings.ring(), rings.turns(), rings.count() * copies).stream());
+        List<Draw> all = each(supply.rings(metal, rings, rings.count() * copies).stream());
         return Draw.parted(all, rings.preClosed());
     }
 

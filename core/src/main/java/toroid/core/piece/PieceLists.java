@@ -32,7 +32,12 @@ public record PieceLists(List<Rings> rings, List<Lengths> cuts, List<PartWork.Bo
             Double beadMm,
             int count,
             int preClosed,
-            int spare) {}
+            int spare) {
+        /** Plain round rings. */
+        public static Rings plain(Ring ring, int count, int preClosed) {
+            return new Rings(ring, 1, false, null, null, count, preClosed, 0);
+        }
+    }
 
     /** @param form what it becomes */
     public record Lengths(String form, PartWork.Cut cut, int count) {}

@@ -3,7 +3,6 @@ package toroid.core.piece;
 import java.util.List;
 import java.util.stream.IntStream;
 import toroid.core.piece.part.PartWork;
-import toroid.core.ring.Ring;
 import toroid.core.stock.Draw;
 
 /** The shelf a plan takes from: which lots give what an operation needs. */
@@ -21,7 +20,7 @@ public interface Supply {
         }
 
         @Override
-        public List<Draw> rings(String metal, Ring ring, int turns, int count) {
+        public List<Draw> rings(String metal, PieceLists.Rings size, int count) {
             return List.of();
         }
 
@@ -68,11 +67,12 @@ public interface Supply {
     List<Draw> bought(PartWork.Bought ware, int count);
 
     /**
-     * So many jump rings made before or bought, each wound so often. All of them or none: what the shelf has too few of is wound.
+     * So many jump rings of a size, made before or bought. All of them or none: what the shelf has too few of is wound.
      *
      * @param metal id of it
+     * @param size of which they are, whatever count it tells; hammered and soldered they are only in this piece
      */
-    List<Draw> rings(String metal, Ring ring, int turns, int count);
+    List<Draw> rings(String metal, PieceLists.Rings size, int count);
 
     /** Solder for so many joints, a chip each; nothing where there is none of that grade. */
     List<Draw> solder(Grade grade, int joints);

@@ -23,7 +23,6 @@ import toroid.core.piece.Starters;
 import toroid.core.piece.Supply;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
-import toroid.core.ring.Ring;
 import toroid.core.stock.Draw;
 
 class PiecePlanTest {
@@ -135,8 +134,8 @@ class PiecePlanTest {
         }
 
         @Override
-        public List<Draw> rings(String metal, Ring ring, int turns, int count) {
-            return List.of(new Draw(metal + " rings " + ring.innerDiameterMm(), count));
+        public List<Draw> rings(String metal, PieceLists.Rings size, int count) {
+            return List.of(new Draw(metal + " rings " + size.ring().innerDiameterMm(), count));
         }
 
         @Override
@@ -165,8 +164,8 @@ class PiecePlanTest {
             }
 
             @Override
-            public List<Draw> rings(String metal, Ring ring, int turns, int count) {
-                return counted(FULL.rings(metal, ring, turns, count));
+            public List<Draw> rings(String metal, PieceLists.Rings size, int count) {
+                return counted(FULL.rings(metal, size, count));
             }
 
             @Override

@@ -112,23 +112,28 @@ public final class PieceSupply implements Supply {
     }
 
     @Override
-    public List<Draw> rings(String metal, Ring ring, int turns, int count) {
+    public List<Draw> rings(String metal, PieceLists.Rings size, int count) {
         List<Kept<LotData>> serving = lots.stream()
-                .filter(lot -> isOfRings(lot.data(), metal, ring, turns))
+                .filter(lot -> isOfRings(lot.data(), metal, size.ring(), size.turns()))
                 .toList();
         List<Draw> draws = taking.takeAll(
                 1, count * batch, serving.stream().map(PieceSupply::held).toList());
         if (!draws.isEmpty()) {
-            tally(new RingKey(metal, ring, turns), draws, serving, count * batch);
+            tally(RingKey.of(metal, size), draws, serving, count * batch);
         }
         return draws;
     }
 
-    private record RingKey(String metal, Ring ring, int turns) {}
+    /** Rings of one lot that become two things in a piece are taken for each by itself. */
+    private record RingKey(String metal, Ring ring, int turns, boolean soldered, Double hammeredMm, Double beadMm) {
+        static RingKey of(String metal, PieceLists.Rings size) {
+            return new RingKey(metal, size.ring(), size.turns(), size.soldered(), size.hammeredMm(), size.beadMm());
+        }
+    }
 
     /** Rings of one size that were taken from the shelf. */
     Tally of(String metal, PieceLists.Rings rings) {
-        return tallies.getOrDefault(new RingKey(metal, rings.ring(), rings.turns()), Tally.NOTHING);
+        return tallies.getOrDefault(RingKey.of(metal, rings), Tally.NOTHING);
     }
 
     /** The wire its other rings are wound of, with their spare. */

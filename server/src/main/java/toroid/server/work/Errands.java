@@ -1,6 +1,7 @@
 package toroid.server.work;
 
 import java.util.concurrent.PriorityBlockingQueue;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
@@ -37,8 +38,10 @@ final class Errands {
     }
 
     private void hand(Runnable work, int rank) {
-        if (!hand.isShutdown()) {
+        try {
             hand.execute(new Errand(rank, came.getAndIncrement(), work));
+        } catch (RejectedExecutionException closed) {
+            LOG.debug("dropped: the server stops", closed);
         }
     }
 

@@ -100,12 +100,8 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
         PieceSupply shelf = stock.supply(1);
         String metal = MetalNames.metalOrRefuse(job.metal()).id();
         List<RingJobData> cuts = IntStream.range(0, rings.size())
-                .filter(i -> shelf.rings(
-                                metal,
-                                rings.get(i).ring(),
-                                rings.get(i).turns(),
-                                rings.get(i).count())
-                        .isEmpty())
+                .filter(i ->
+                        shelf.rings(metal, rings.get(i), rings.get(i).count()).isEmpty())
                 .mapToObj(i -> cut(job, rings.get(i), rings.size() > 1 ? i + 1 : 0, choices))
                 .toList();
         if (cuts.isEmpty()) {

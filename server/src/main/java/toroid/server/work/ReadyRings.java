@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import toroid.core.piece.PieceLists;
 import toroid.core.piece.Supply;
 import toroid.core.ring.Ring;
 import toroid.core.stock.Draw;
@@ -23,7 +24,9 @@ final class ReadyRings {
         var rings = new ReadyRings();
         for (LaidPatch.Row row : rows) {
             if (!row.colour().startsWith("#")) {
-                List<Draw> all = shelf.rings(row.colour(), new Ring(row.wireMm(), row.innerMm()), 1, row.rings());
+                var ring = new Ring(row.wireMm(), row.innerMm());
+                var size = PieceLists.Rings.plain(ring, row.rings(), row.preClosed());
+                List<Draw> all = shelf.rings(row.colour(), size, row.rings());
                 if (!all.isEmpty()) {
                     rings.ready.put(key(row.colour(), row.wireMm(), row.innerMm()), Draw.parted(all, row.preClosed()));
                 }

@@ -8,11 +8,25 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import toroid.server.ApiTest;
 
 /** A whole piece is a job with runs like all else: kept, planned, made joint by joint, its order frozen. */
 class PieceRunsTest extends ApiTest {
+    /** What others left on the shelf would serve as well. */
+    @BeforeEach
+    void nothingElseLiesThere() {
+        for (JsonNode lot : read("/api/lots").body()) {
+            if (!lot.at("/data/kind").asText().equals("wire")) {
+                takeAway(
+                        "/api/lots",
+                        UUID.fromString(lot.get("id").asText()),
+                        lot.get("version").asInt());
+            }
+        }
+    }
+
     private UUID kept(ObjectNode data) {
         UUID id = UUID.randomUUID();
         assertThat(keep("/api/jobs/piece", id, null, data).status()).isEqualTo(200);

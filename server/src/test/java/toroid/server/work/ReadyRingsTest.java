@@ -125,6 +125,20 @@ class ReadyRingsTest extends ApiTest {
                 .sum();
     }
 
+    /** Plain and hammered ones come from one lot: where it has enough for the one and not for the other, the other's are wound. */
+    @Test
+    void aLotGivesEachUseItsOwn() {
+        rings(INSIDE, 5);
+        ObjectNode question = json.createObjectNode();
+        question.put("line", "4 * ring 1/%s - 3 * ring 1/%s hammered=0.8".formatted(INSIDE, INSIDE))
+                .put("metal", "copper");
+        Answer piece = tell("/api/pieces/solve", question);
+        assertThat(piece.at("/rings").findValues("ready").stream().map(JsonNode::asBoolean))
+                .as("%s", piece.body())
+                .containsExactly(true, false);
+        assertThat(wire(piece)).isGreaterThanOrEqualTo(3 * Math.PI * (INSIDE + 1) - 1e-6);
+    }
+
     /** A piece's list says they are there, its wire is only for what is made, and its price is theirs. */
     @Test
     void aPieceSaysTheyAreThere() {
