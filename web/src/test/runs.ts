@@ -1,4 +1,6 @@
 /** For tests: a run of hooks and a run of a byzantine chain, as the server tells them. */
+import { PREFERENCES, type Answers } from "./app";
+import { FORM } from "./form";
 import type { FormFacts, FormStep, Kept, Operation, RunData } from "../api/types";
 import { goneTo } from "../places/making/rhythm";
 import sample from "./patch.json";
@@ -184,3 +186,13 @@ export function chain(ringsIn: number): Kept<RunData> {
     counts: { "put-in": Math.max(0, ringsIn) },
   });
 }
+
+/** What the server answers while a form is made; what is kept comes back as it was sent. */
+export const AT_THE_BENCH: Answers = {
+  ...PREFERENCES,
+  "GET /api/readings/of-run/": [],
+  "GET /api/runs/": { form: FORM, shapes: [] },
+  "GET /api/notebook": [],
+  "PUT /api/readings/": (body: unknown) => ({ id: "m", version: 0, data: (body as { data: unknown }).data }),
+  "PUT /api/runs/": (body: unknown) => ({ id: "x", version: 1, data: (body as { data: unknown }).data }),
+};

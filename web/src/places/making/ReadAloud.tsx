@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { z } from "zod";
 import { onKeys } from "../../shared/kernel/typing";
+import { say } from "../../shared/kernel/says";
 import { stored } from "../../shared/kernel/stored";
 import { canSpeak, hush, speak } from "../../shared/kernel/voice";
 
@@ -34,7 +35,13 @@ export function ReadAloud({ step }: { step: string }) {
     localStorage.setItem(KEY, JSON.stringify(!on));
     setOn(!on);
   };
-  useEffect(() => (on ? speak(shown()) : hush()), [on, step]);
+  useEffect(() => {
+    if (!on || !canSpeak()) {
+      hush();
+      return;
+    }
+    void speak(shown()).then((spoke) => spoke || say("This browser has no English voice of its own."));
+  }, [on, step]);
   useEffect(() => hush, []);
   useEffect(() => onKeys({ v: turn }));
   return canSpeak() ? (

@@ -3,6 +3,7 @@ import type { Operation, RunData } from "../../api/types";
 import { many, shortTime } from "../../quantity/format";
 import { readyToAnnounce } from "../../shared/kernel/announce";
 import { clockText, readTimer, setTimer } from "../../shared/kernel/timers";
+import { waitedFor } from "../../shared/words/operationWords";
 import type { Place } from "./rhythm";
 import { timed, type useWatch } from "./useWatch";
 
@@ -71,15 +72,10 @@ function Expected({
   );
 }
 
-const WAITED: Record<NonNullable<Operation["waits"]>["kind"], string> = {
-  GLUE_SETS: "glue",
-  PICKLES: "pickle",
-};
-
 /** Minutes, then what for; begins as what the operation has to wait for. */
 function TimerEntry({ operation }: { operation: Operation }) {
   const { waits } = operation;
-  const offered = waits ? `${waits.minutes} ${WAITED[waits.kind]}` : "";
+  const offered = waits ? `${waits.minutes} ${waitedFor(waits)}` : "";
   const [typed, setTyped] = useState<string | null>(null);
   const [told, setTold] = useState<string | null>(null);
   const field = useRef<HTMLInputElement>(null);

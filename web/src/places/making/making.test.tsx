@@ -1,18 +1,10 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { press, PREFERENCES, serve, show, type Answers } from "../../test/app";
+import { press, serve, show } from "../../test/app";
 import { FORM } from "../../test/form";
-import { CUT, forming, HOOK, hooks, TRIM } from "../../test/runs";
+import { AT_THE_BENCH, CUT, forming, HOOK, hooks, TRIM } from "../../test/runs";
 import { MeasureEntry } from "./MeasureEntry";
 import { RunPage } from "./RunPage";
-
-const BASE: Answers = {
-  ...PREFERENCES,
-  "GET /api/readings/of-run/": [],
-  "GET /api/runs/": { form: FORM, shapes: [] },
-  "GET /api/notebook": [],
-  "PUT /api/runs/": (body: unknown) => ({ id: "x", version: 1, data: (body as { data: unknown }).data }),
-};
 
 beforeEach(() => localStorage.clear());
 afterEach(() => {
@@ -22,7 +14,7 @@ afterEach(() => {
 
 describe("what is shown of a form in making", () => {
   it("is what was frozen with the run: nothing is worked out anew", async () => {
-    const asked = serve(BASE);
+    const asked = serve(AT_THE_BENCH);
     const mark = forming(1, { kind: "MARK", part: "middle", wire: "loop" }, { stage: "CUT" });
     show(<RunPage run={hooks(3, 3, 0, [mark, HOOK])} />);
     const marks = await screen.findByLabelText("Marks from the first cut end");
@@ -34,7 +26,7 @@ describe("what is shown of a form in making", () => {
 
 describe("a batch", () => {
   it("counts every copy of a step before the next, by Space and back by Backspace", async () => {
-    const asked = serve(BASE);
+    const asked = serve(AT_THE_BENCH);
     show(<RunPage run={hooks(3, 3)} />);
     expect(screen.getByText(/all 3 copies/)).toBeTruthy();
     expect(screen.getByTestId("big-number").textContent).toContain("66.4");
@@ -56,7 +48,7 @@ describe("a batch", () => {
   });
 
   it("one copy at a time goes from copy to copy", () => {
-    serve(BASE);
+    serve(AT_THE_BENCH);
     show(<RunPage run={hooks(1, 2, 1)} />);
     expect(screen.getByText(/copy 1 of 2/)).toBeTruthy();
     fireEvent.click(screen.getByRole("button", { name: "Next" }));
@@ -65,13 +57,13 @@ describe("a batch", () => {
   });
 
   it("pairs go in tandem", () => {
-    serve(BASE);
+    serve(AT_THE_BENCH);
     show(<RunPage run={hooks(2, 4, 2)} />);
     expect(screen.getByText(/copies 3 and 4 of 4/)).toBeTruthy();
   });
 
   it("a digit begins a measurement", () => {
-    serve(BASE);
+    serve(AT_THE_BENCH);
     show(<RunPage run={hooks(3, 3)} />);
     press("6", document.body);
     expect(document.activeElement?.id).toBe("measured");
@@ -80,7 +72,7 @@ describe("a batch", () => {
 
 describe("a measurement", () => {
   it("is told by reference: the run, the step, what was measured, what it came to", async () => {
-    const asked = serve({ ...BASE, "PUT /api/readings/": (body: unknown) => body });
+    const asked = serve({ ...AT_THE_BENCH, "PUT /api/readings/": (body: unknown) => body });
     const run = hooks(3, 3);
     show(<MeasureEntry run={run} operation={CUT} />);
     const field = screen.getByLabelText("Measured, really cut");
@@ -100,7 +92,7 @@ describe("a measurement", () => {
   });
 
   it("offers what the step's plan measures, and remembers which was taken", () => {
-    serve(BASE);
+    serve(AT_THE_BENCH);
     const run = hooks(3, 3, 0, [CUT, HOOK, TRIM]);
     show(<MeasureEntry run={run} operation={TRIM} />);
     expect(screen.getAllByRole("radio").map((one) => one.parentElement?.textContent)).toEqual([
@@ -116,7 +108,7 @@ describe("a measurement", () => {
 
   it("in the other tongue is read by the server", async () => {
     const asked = serve({
-      ...BASE,
+      ...AT_THE_BENCH,
       "POST /api/quantity/length": { millimetres: 6.35, understoodAs: "1/4 in" },
       "PUT /api/readings/": (body: unknown) => body,
     });
@@ -132,7 +124,7 @@ describe("a measurement", () => {
 
   it("taken here before is told with what was planned", async () => {
     serve({
-      ...BASE,
+      ...AT_THE_BENCH,
       "GET /api/readings/of-run/": [
         { id: "m", deleted: false, data: { operation: "step-3", quantity: "OFFCUT", value: 3.2 } },
         { id: "n", deleted: false, data: { operation: "step-2", quantity: "OFFCUT", value: 9 } },

@@ -1,8 +1,7 @@
 import { cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, expect, it, vi } from "vitest";
-import { PREFERENCES, serve, show } from "../../test/app";
-import { FORM } from "../../test/form";
-import { CUT, forming, HOOK, hooks } from "../../test/runs";
+import { serve, show } from "../../test/app";
+import { AT_THE_BENCH, CUT, forming, HOOK, hooks } from "../../test/runs";
 import { RunPage } from "./RunPage";
 
 afterEach(() => {
@@ -17,12 +16,7 @@ const FINISH = forming(
 );
 
 it("lays what is left on paper as it is printed, with its numbers and cautions, and nothing of what is done", () => {
-  serve({
-    ...PREFERENCES,
-    "GET /api/readings/of-run/": [],
-    "GET /api/runs/": { form: FORM, shapes: [] },
-    "GET /api/notebook": [],
-  });
+  serve(AT_THE_BENCH);
   const print = vi.spyOn(window, "print").mockImplementation(() => {
     fireEvent(window, new Event("beforeprint"));
   });

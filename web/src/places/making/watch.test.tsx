@@ -1,21 +1,11 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { press, PREFERENCES, serve, show, type Answers } from "../../test/app";
-import { FORM } from "../../test/form";
-import { CUT, forming, HOOK, hooks } from "../../test/runs";
+import { press, serve, show } from "../../test/app";
+import { AT_THE_BENCH, CUT, forming, HOOK, hooks } from "../../test/runs";
 import { Timers } from "../../shared/shell/Timers";
 import { takeUpMoment } from "../../shared/kernel/moment";
 import { setTimer } from "../../shared/kernel/timers";
 import { RunPage } from "./RunPage";
-
-const BASE: Answers = {
-  ...PREFERENCES,
-  "GET /api/readings/of-run/": [],
-  "GET /api/runs/": { form: FORM, shapes: [] },
-  "GET /api/notebook": [],
-  "PUT /api/readings/": (body: unknown) => ({ id: "m", version: 0, data: (body as { data: unknown }).data }),
-  "PUT /api/runs/": (body: unknown) => ({ id: "x", version: 1, data: (body as { data: unknown }).data }),
-};
 
 const TIMED = forming(
   2,
@@ -43,7 +33,7 @@ const noted = (asked: ReturnType<typeof serve>) =>
 
 describe("the watch", () => {
   it("notes a copy from its first step to its last, for each of those in hand, over a reload", async () => {
-    const asked = serve(BASE);
+    const asked = serve(AT_THE_BENCH);
     const run = hooks(1, 2, 0, [CUT, TIMED]);
     show(<RunPage run={run} />);
     press("s", document.body);
@@ -63,7 +53,7 @@ describe("the watch", () => {
   });
 
   it("notes nothing where it was begun in the middle, gone back, or stood still", async () => {
-    const asked = serve(BASE);
+    const asked = serve(AT_THE_BENCH);
     show(<RunPage run={hooks(1, 1, 1, [CUT, TIMED])} />);
     fireEvent.click(screen.getByRole("button", { name: "time it" }));
     expect(screen.getByText(/begun in the middle/)).toBeTruthy();
@@ -82,7 +72,7 @@ describe("the watch", () => {
 
 describe("timers at the bench", () => {
   it("T types one, what waits is offered, and one that is up says so in the title until it is done", async () => {
-    serve(BASE);
+    serve(AT_THE_BENCH);
     const glue = forming(1, { kind: "GLUE", part: "cup" }, { waits: { kind: "GLUE_SETS", minutes: 1440 } });
     show(<RunPage run={hooks(1, 1, 0, [glue, HOOK])} />);
     press("t", document.body);

@@ -34,7 +34,13 @@ export function deviceList<T>(key: string, shape: z.ZodType<T>): DeviceList<T> {
   return {
     read,
     write: (to) => {
-      localStorage.setItem(key, JSON.stringify(to));
+      try {
+        localStorage.setItem(key, JSON.stringify(to));
+      } catch {
+        // a private window keeps nothing: the list holds until it is shut
+      }
+      text = localStorage.getItem(key);
+      list = to;
       tell();
     },
     use: () => useSyncExternalStore(subscribe, read),

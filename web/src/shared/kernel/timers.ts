@@ -1,7 +1,6 @@
 /** Timers at the bench: several at once, kept on this device, so that a reload loses none. */
 import { z } from "zod";
 import { newId } from "../../api/newId";
-import { bareLengthMm } from "../../quantity/inches";
 import { deviceList } from "./deviceList";
 import { moment } from "./moment";
 
@@ -64,7 +63,7 @@ export function readTimer(typed: string): { minutes: number; label: string } | n
   if (hours !== undefined) {
     return { minutes: 60 * Number(hours) + Number(minutes), label: label!.trim() };
   }
-  const number = bareLengthMm(plain!, "MILLIMETRES")!;
+  const number = Number(plain!.replace(",", "."));
   return { minutes: unit?.toLowerCase().startsWith("h") ? 60 * number : number, label: label!.trim() };
 }
 

@@ -59,6 +59,10 @@ export function countedWords({ detail, verb }: Pick<Operation, "detail" | "verb"
   return verb === "CUT" || detail.family === "weaving" ? "rings" : "times";
 }
 
+/** What is waited for, in a word, as a timer is called by. */
+export const waitedFor = ({ kind }: NonNullable<Operation["waits"]>): string =>
+  ({ GLUE_SETS: "glue", PICKLES: "pickle" })[kind];
+
 /** What has to pass after an operation before the next: "24 hours, while the glue sets." */
 export function waitWords(waits: NonNullable<Operation["waits"]>): string {
   const what = { GLUE_SETS: "while the glue sets", PICKLES: "in the pickle" }[waits.kind];

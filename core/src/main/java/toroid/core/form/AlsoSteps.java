@@ -117,7 +117,7 @@ final class AlsoSteps {
         if (joints == 0) {
             throw refused(Also.SOLDER, RefusalCode.NO_JOINT);
         }
-        notes.add(Note.info(NoteCode.ALSO_SOLDERED, Map.of("joints", joints, "chipMm", CHIP_MM)));
+        notes.add(Note.info(NoteCode.ALSO_SOLDERED, Map.of("joints", joints, "chipMm", FormStep.CHIP_MM)));
         if (solids.stream().anyMatch(solid -> solid.kind() != Solid.Kind.BALL)) {
             notes.add(Note.care(NoteCode.ALSO_SOLDERED_BEADS, Map.of()));
         }
@@ -155,9 +155,6 @@ final class AlsoSteps {
         }
         return high - low <= 1.2 * wires.get(0).diameterMm();
     }
-
-    /** Of solder strip for one joint, mm: common practice. */
-    private static final double CHIP_MM = 2;
 
     private static Refusal refused(Also also, RefusalCode code) {
         return Refusal.of(code, Also.ID, also.word());

@@ -40,6 +40,9 @@ public record FormStep(
         return part.equals(BEFORE_CUT);
     }
 
+    /** Of solder strip for one joint, mm: common practice. */
+    public static final double CHIP_MM = 2;
+
     /** How many joints it solders; 0 for what is no soldering. */
     public int joints() {
         return kind != Kind.SOLDER ? 0 : turns == null ? 1 : (int) Math.round(turns);

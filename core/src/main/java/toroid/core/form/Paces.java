@@ -73,7 +73,12 @@ public final class Paces {
     /** Of one kind of work; of one never timed by all others. */
     public Pace of(String work) {
         Hierarchy.Estimate one = learnt.of(work);
-        return new Pace(Math.exp(one.mean()), Math.exp(TWO_SIDED_95 * one.spread()), one.own(), one.all());
+        return new Pace(
+                Math.exp(one.mean()),
+                Math.exp(TWO_SIDED_95 * one.spread()),
+                Math.exp(TWO_SIDED_95 * one.next()),
+                one.own(),
+                one.all());
     }
 
     /** Which of a work's timings do not fit the others, by their places, the oldest first. */

@@ -2,6 +2,7 @@ package toroid.core.piece;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import toroid.core.form.FormStep;
 import toroid.core.piece.part.PartWork;
 import toroid.core.stock.Draw;
 
@@ -46,7 +47,7 @@ public interface Supply {
      * What one joint of a ring takes of solder, g: a chip 2 mm long of strip 1.5 mm wide and 0.25 mm thick (common practice), at 9.5 g/cm³
      * (silver solder, from memory); half or twice that either way, by the maker's hand.
      */
-    double CHIP_G = 2 * 1.5 * 0.25 * 9.5 / 1000;
+    double CHIP_G = FormStep.CHIP_MM * 1.5 * 0.25 * 9.5 / 1000;
 
     /**
      * Solder for a form made so often, heat by heat in falling order.

@@ -118,9 +118,8 @@ public final class FormPlan {
                     waits(step),
                     work.get(i)));
         }
-        if (!operations.isEmpty()) {
-            operations.add(operations.remove(operations.size() - 1).timed(whole(work, info)));
-        }
+        int last = operations.size() - 1;
+        operations.set(last, operations.get(last).timed(whole(work, info)));
         return new Plan(operations, copies, perGroup);
     }
 
@@ -157,9 +156,7 @@ public final class FormPlan {
         return cuts.stream().filter(cut -> cut.name().equals(wire)).findFirst().orElse(null);
     }
 
-    /**
-     * What a step's measurements belong to.
-     */
+    /** What a step's measurements belong to. */
     private record Measuring(String formId, Cut cut, Finished finished) {
         Measurable of(String quantity, String unit, Double planned, Map<String, Object> more) {
             var context = new HashMap<String, Object>(more);

@@ -36,7 +36,7 @@ public record Measurable(
         double expected = pace.factor() * (Double) context.get("statedMin");
         Map<String, Object> told = new TreeMap<>(context);
         told.put("timings", pace.timings());
-        return new Measurable(quantity, unit, expected, expected / pace.within(), expected * pace.within(), told);
+        return new Measurable(quantity, unit, expected, expected / pace.next(), expected * pace.next(), told);
     }
 
     public Measurable {

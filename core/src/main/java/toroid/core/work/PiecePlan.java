@@ -30,16 +30,15 @@ public final class PiecePlan {
      * A few counted operations, however many parts there are.
      *
      * @param maker that it was solved with
-     * @param metal id of what its rings are of
      * @param supply what it takes from the shelf; of its rings those that lie there ready, the others are wound
      * @throws Refusal when a joint of it cannot be made, or something does not go in
      */
-    public static Plan of(PieceWork work, PartMaker maker, String metal, boolean pair, Supply supply) {
+    public static Plan of(PieceWork work, PartMaker maker, boolean pair, Supply supply) {
         if (!work.canBeMade()) {
             throw Refusal.of(RefusalCode.PIECE_CANNOT_BE_JOINED, "piece", null);
         }
         int copies = pair ? 2 : 1;
-        var taken = new PieceDraws(work, metal, copies, supply);
+        var taken = new PieceDraws(work, maker.metalId(), copies, supply);
         var operations = new ArrayList<Operation>();
         int size = 0;
         for (PieceLists.Rings rings : PieceLists.of(work, false, 0).rings()) {

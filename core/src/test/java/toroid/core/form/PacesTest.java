@@ -14,6 +14,8 @@ class PacesTest {
         Pace pace = Paces.STATED.of(HandWork.CLOSE);
         assertThat(pace.factor()).isEqualTo(1);
         assertThat(pace.within()).isCloseTo(2, within(1e-12));
+        // and one copy by itself lies further off: √(ln² 2 + ln² 1.5)
+        assertThat(pace.next()).isCloseTo(Math.exp(Math.hypot(Math.log(2), Math.log(1.5))), within(1e-12));
         assertThat(pace.all()).isZero();
         assertThat(Paces.STATED.total(List.of()).minutes()).isZero();
     }

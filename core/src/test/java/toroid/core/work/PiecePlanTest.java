@@ -34,7 +34,7 @@ class PiecePlanTest {
         var copper = new PartMaker.Stuff(Metals.byId("copper"), Temper.HALF_HARD, Schools.USUAL);
         var maker = new PartMaker(copper, FormSolver::solve, PartMaker.NO_WEAVES);
         PieceWork work = PieceSolver.solve(PieceLine.read(line), maker);
-        return PiecePlan.of(work, maker, "copper", pair, supply);
+        return PiecePlan.of(work, maker, pair, supply);
     }
 
     private static List<String> told(Plan plan) {
@@ -234,7 +234,7 @@ class PiecePlanTest {
             }
             looked++;
             Map<String, Double> taken =
-                    PiecePlan.of(work, maker, "copper", piece.pair(), FULL).draws();
+                    PiecePlan.of(work, maker, piece.pair(), FULL).draws();
             assertThat(tallied(work, piece.pair()))
                     .as("what its price is reckoned of, of %s", starter.line())
                     .isCloseTo(

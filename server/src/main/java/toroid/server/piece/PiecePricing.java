@@ -37,9 +37,10 @@ public class PiecePricing {
     private List<CostLine> lines(PieceQuestion piece, int copies) {
         PieceWorkshop.Effort effort = workshop.effort(piece);
         PieceLists lists = effort.lists();
-        PieceSupply supply = stock.taken(effort.work(), effort.pair(), lists, effort.metal(), copies);
+        PieceSupply supply =
+                stock.taken(effort.work(), effort.pair(), lists, effort.maker().metalId(), copies);
         var lines = new ArrayList<CostLine>();
-        List<PieceLists.WireNeed> wires = lists.wires(effort.metal());
+        List<PieceLists.WireNeed> wires = lists.wires(effort.maker().metalId());
         for (int i = 0; i < wires.size(); i++) {
             add(lines, CostLine.Kind.WIRE, i, supply.of(wires.get(i)));
         }
@@ -48,7 +49,7 @@ public class PiecePricing {
                     lines,
                     CostLine.Kind.RINGS,
                     i,
-                    supply.of(effort.metal(), lists.rings().get(i)));
+                    supply.of(effort.maker().metalId(), lists.rings().get(i)));
         }
         for (int i = 0; i < lists.bought().size(); i++) {
             add(lines, CostLine.Kind.BOUGHT, i, supply.of(lists.bought().get(i)));
@@ -66,7 +67,7 @@ public class PiecePricing {
                         effort.lists(),
                         effort.pair(),
                         effort.maker(),
-                        rings -> supply.of(effort.metal(), rings).amount() > 0))
+                        rings -> supply.of(effort.maker().metalId(), rings).amount() > 0))
                 .minutes();
     }
 

@@ -96,7 +96,7 @@ public class PieceWorkshop {
         Draped draped = question.hangsFromNeck() ? Draped.of(work, fit.girthMm()) : null;
         Laid drapedLaid = draped == null ? null : Laid.draped(work, draped);
         PieceLists lists = PieceLists.of(work, worked.piece().pair(), question.spare());
-        String metal = question.stuff(habits()).metal().id();
+        String metal = maker.metalId();
         PieceSupply taken = stock.taken(work, worked.piece().pair(), lists, metal, 1);
         Predicate<PieceLists.Rings> ready = rings -> taken.of(metal, rings).amount() > 0;
         Paces.Expected time =
@@ -282,7 +282,7 @@ public class PieceWorkshop {
     /**
      * What a piece takes of material and hands, for its price.
      */
-    record Effort(PieceWork work, PartMaker maker, boolean pair, PieceLists lists, String metal) {}
+    record Effort(PieceWork work, PartMaker maker, boolean pair, PieceLists lists) {}
 
     Effort effort(PieceQuestion question) {
         Piece piece = PieceLine.read(question.line());
@@ -291,7 +291,7 @@ public class PieceWorkshop {
         // how it hangs costs nothing, and is not worked out
         PieceWork work = PieceSolver.solve(piece, maker);
         PieceLists lists = PieceLists.of(work, piece.pair(), question.spare());
-        return new Effort(work, maker, piece.pair(), lists, stuff.metal().id());
+        return new Effort(work, maker, piece.pair(), lists);
     }
 
     private Schools habits() {

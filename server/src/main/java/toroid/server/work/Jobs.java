@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.server.stock.Reservations;
@@ -85,17 +86,19 @@ public class Jobs extends Keeper<Job, JobData> {
     /** What was laid out for that job, of one kind, oldest first; until this transaction ends nobody else lays out anything for it. */
     List<Kept<JobData>> childrenOf(UUID parent, JobKind<?, ?> kind) {
         repository.locked(parent);
-        return repository.findByParentIdAndKindAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(parent, kind.id()).stream()
-                .map(this::kept)
-                .toList();
+        return children(parent, kind).map(this::kept).toList();
     }
 
     /** The same as they stand, of a kind known beforehand. */
     @Transactional(readOnly = true)
     public <C> List<C> laidOutFor(UUID parent, JobKind<C, ?> kind) {
-        return repository.findByParentIdAndKindAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(parent, kind.id()).stream()
+        return children(parent, kind)
                 .map(job -> kind.content().cast(dataOf(job).content()))
                 .toList();
+    }
+
+    private Stream<Job> children(UUID parent, JobKind<?, ?> kind) {
+        return repository.findByParentIdAndKindAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(parent, kind.id()).stream();
     }
 
     /** The job it was laid out for. */

@@ -69,7 +69,7 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
                 work.massG(),
                 work.parts().size(),
                 pair);
-        return new Planned<>(facts, PiecePlan.of(work, planned.maker(), job.metal(), pair, stock.supply(1)));
+        return new Planned<>(facts, PiecePlan.of(work, planned.maker(), pair, stock.supply(1)));
     }
 
     /** Its forms' wire; its rings are wound as coils, jobs of their own ({@link #cuts}). */
@@ -98,10 +98,12 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
             throw Refusal.of(RefusalCode.NO_RINGS_TO_CUT, "line", null);
         }
         PieceSupply shelf = stock.supply(1);
-        String metal = MetalNames.metalOrRefuse(job.metal()).id();
         List<RingJobData> cuts = IntStream.range(0, rings.size())
-                .filter(i ->
-                        shelf.rings(metal, rings.get(i), rings.get(i).count()).isEmpty())
+                .filter(i -> shelf.rings(
+                                planned.maker().metalId(),
+                                rings.get(i),
+                                rings.get(i).count())
+                        .isEmpty())
                 .mapToObj(i -> cut(job, rings.get(i), rings.size() > 1 ? i + 1 : 0, choices))
                 .toList();
         if (cuts.isEmpty()) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.LongStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.core.numeric.Refusal;
@@ -33,19 +34,31 @@ public class RunCuts {
     }
 
     /**
-     * Wire taken in a run that is open.
+     * Wire an operation took in a run that is open, each time it was done.
      *
-     * @param part what several of were made of it at once, as the job's lengths name it; null where each length was taken by itself
-     * @param mm of it, each time
+     * @param part what was made of it, as the job's lengths name it; null where each length was taken by itself
+     * @param parts how many of that at once
+     * @param mm of each wire or lot; lots that were too short gave it together
      */
-    public record Taken(String part, double mm, int times) {
+    public record Taken(String part, int parts, List<Double> mm, int times) {
         /** A plan frozen before the hand taught another tail has another length: it is another. */
         private static final double SAME_MM = 1e-6;
 
         private int of(String name, double lengthMm) {
-            long pieces = part == null ? 1 : Math.max(1, Math.round(mm / lengthMm));
-            boolean same = Math.abs(mm - pieces * lengthMm) < pieces * SAME_MM;
-            return same && (part == null || part.equals(name)) ? (int) pieces * times : 0;
+            if (part == null) {
+                return times
+                        * (int) whole(lengthMm).filter(pieces -> pieces == 1).count();
+            }
+            boolean inOne = whole(lengthMm).anyMatch(pieces -> pieces == parts);
+            boolean together = whole(lengthMm).filter(pieces -> pieces < parts).sum() == parts;
+            return part.equals(name) && (inOne || together) ? times * parts : 0;
+        }
+
+        /** How many such lengths each is, where it is a whole number of them. */
+        private LongStream whole(double lengthMm) {
+            return mm.stream()
+                    .filter(one -> Math.abs(one - Math.max(1, Math.round(one / lengthMm)) * lengthMm) < parts * SAME_MM)
+                    .mapToLong(one -> Math.round(one / lengthMm));
         }
     }
 
@@ -56,7 +69,7 @@ public class RunCuts {
      * @param inRun what was taken in the run that is open
      */
     public record SoFar(Instant since, List<Taken> inRun) {
-        /** How often that length of that name; a wire of several lengths may be told more often than there are. */
+        /** How often that length of that name. */
         public int of(String name, double lengthMm) {
             return inRun.stream().mapToInt(one -> one.of(name, lengthMm)).sum();
         }
@@ -80,13 +93,20 @@ public class RunCuts {
         Map<UUID, Lots.Brief> shelf = lots.briefs();
         for (Operation operation : planned.work().operations()) {
             int done = progress.doneOf(operation.id());
-            String part = operation.detail() instanceof PartsHandled handled ? handled.what() : null;
-            for (Draw draw : done == 0 ? List.<Draw>of() : operation.draws()) {
-                Lots.Brief lot = shelf.get(UUID.fromString(draw.lot()));
-                if (lot != null && lot.kind().id().equals(WireLots.ID)) {
-                    inRun.add(new Taken(part, draw.amount(), done));
-                }
+            List<Double> mm = operation.draws().stream()
+                    .filter(draw -> isWire(shelf.get(UUID.fromString(draw.lot()))))
+                    .map(Draw::amount)
+                    .toList();
+            if (done > 0 && !mm.isEmpty()) {
+                inRun.add(
+                        operation.detail() instanceof PartsHandled handled
+                                ? new Taken(handled.what(), handled.parts(), mm, done)
+                                : new Taken(null, 1, mm, done));
             }
         }
+    }
+
+    private static boolean isWire(Lots.Brief lot) {
+        return lot != null && lot.kind().id().equals(WireLots.ID);
     }
 }

@@ -83,6 +83,11 @@ public final class PartMaker {
         return known;
     }
 
+    /** Id of what all wire is of, its rings' too. */
+    public String metalId() {
+        return stuff.metal().id();
+    }
+
     Stuff stuff() {
         return stuff;
     }
