@@ -53,7 +53,17 @@ export type Operation = Omit<Received<Schemas["Operation"]>, "detail" | "measura
 };
 export type WorkPlan = { operations: Operation[]; copies: number; perGroup: number };
 /** How far a run is, by the ids of its operations. */
-export type RunProgress = { done: Record<string, number>; counts: Record<string, number>; note: string };
+export type Spoilt = Schemas["SpoiltAt"];
+export type Skipped = Schemas["SkippedAt"];
+export type RunProgress = {
+  done: Record<string, number>;
+  counts: Record<string, number>;
+  /** Copies beyond those planned; less than 0 where some are given up. */
+  more: number;
+  spoilt: Spoilt[];
+  skipped: Skipped[];
+  note: string;
+};
 export type RingFacts = Received<Schemas["RingFacts"]>;
 export type FormFacts = Omit<Received<Schemas["FormFacts"]>, "job"> & { job: FormJobData };
 export type WeaveFacts = Received<Schemas["WeaveFacts"]>;

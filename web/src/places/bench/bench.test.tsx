@@ -22,6 +22,8 @@ const NOT_BEGUN: Glance<"weave"> = {
   share: 0,
   toDraw: {},
   draws: {},
+  failed: [],
+  passed: [],
   refusal: null,
 };
 

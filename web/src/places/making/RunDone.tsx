@@ -2,21 +2,24 @@ import { useNotebook, usePreferences } from "../../api/queries";
 import type { Kept, NotebookEntry, RunData } from "../../api/types";
 import { many, size, sizeText, wireLength, type Units } from "../../quantity/format";
 import { RingsLeft } from "./RingsLeft";
+import { reasonWords, SKIPPED, SPOILT } from "../../shared/words/astrayWords";
+import { failedAt, skippedAt } from "../../shared/words/operationWords";
 import { RunNote } from "./RunNote";
+import type { Progress } from "./useRunProgress";
 import { Piece } from "./JoiningOperation";
 import { Weave } from "./WeavingOperation";
 
 interface Props {
   run: Kept<RunData>;
-  note: string;
-  onNote: (note: string) => void;
+  progress: Progress;
 }
 
 /** The end of a run: planned against made, and a note for next time. */
-export function RunDone({ run, note, onNote }: Props) {
+export function RunDone({ run, progress }: Props) {
   const entry = useNotebook().data?.find((one) => one.runId === run.id);
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const { data } = run;
+  const note = { note: progress.data.note, onNote: progress.setNote };
   const rings = data.kind === "weave" || data.kind === "medallion" ? data.facts : null;
   const pictured = rings !== null || data.kind === "piece";
   return (
@@ -43,10 +46,35 @@ export function RunDone({ run, note, onNote }: Props) {
             <small>rings</small>
           </p>
         )}
-        {pictured && <RunNote note={note} onNote={onNote} />}
+        <WentOtherwise progress={progress} units={units} />
+        {data.kind === "form" && (
+          <button className="quiet mt-4 text-lg" onClick={progress.oneMore}>
+            make one more
+          </button>
+        )}
+        {pictured && <RunNote {...note} />}
       </div>
-      {!pictured && <RunNote note={note} onNote={onNote} />}
+      {!pictured && <RunNote {...note} />}
     </main>
+  );
+}
+
+/** What failed and what was passed by, and why. */
+function WentOtherwise({ progress, units }: { progress: Progress; units: Units }) {
+  const { spoilt, skipped } = progress.data;
+  return spoilt.length + skipped.length === 0 ? null : (
+    <ul className="what mt-4" aria-label="Other than planned">
+      {spoilt.map((one, i) => (
+        <li key={`failed ${i}`}>
+          Failed: {failedAt(progress.plan, one, units)}; {reasonWords(SPOILT, one.why, one.said)}.
+        </li>
+      ))}
+      {skipped.map((one, i) => (
+        <li key={`skipped ${i}`}>
+          Skipped: {skippedAt(progress.plan, one)}; {reasonWords(SKIPPED, one.why, one.said)}.
+        </li>
+      ))}
+    </ul>
   );
 }
 

@@ -1,10 +1,11 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import type { Kept, Operation, RunData } from "../../api/types";
 import { SaveMark } from "../../shared/shell/SaveMark";
 import { Timers } from "../../shared/shell/Timers";
 import { cautionWords } from "../../shared/words/words";
 import { operationTitle, waitWords } from "../../shared/words/operationWords";
+import { Failed, Skip } from "./Astray";
 import { FAMILIES } from "./families";
 import { FooterMiddle } from "./FooterMiddle";
 import { FromShelf } from "./FromShelf";
@@ -17,42 +18,39 @@ import { Mistake } from "./WeavingOperation";
 import { counts, flows, leaves, placeOf, type Place } from "./rhythm";
 import { TimeTaken } from "./TimeTaken";
 import { useBenchKeys } from "./useBenchKeys";
-import { useRunProgress } from "./useRunProgress";
+import { useRunProgress, type Progress } from "./useRunProgress";
 import { useWatch } from "./useWatch";
 import { whereabouts } from "./whereabouts";
 
 /** One operation, huge; a press for each; Space for the next; a typed number is a measurement. */
-export function RunPage({ run }: { run: Kept<RunData> }) {
-  const { progress, watch, onward, backward } = useWatched(run);
+export function RunPage({ run: kept }: { run: Kept<RunData> }) {
+  const { run, progress, watch, onward, backward } = useWatched(kept);
   const { place } = progress;
   const { operation } = place;
-  const [wrong, setWrong] = useState(false);
+  const [aside, setAside] = useState<Aside | null>(null);
   const full = !counts(place) || place.count >= place.times || flows(operation!);
-  const goOn = () => setWrong(false);
-  const forward = wrong ? goOn : onward;
-  const back = wrong ? goOn : backward;
-  useBenchKeys(operation && !wrong ? forward : null, back, operation ? watch.press : null);
+  const goOn = () => setAside(null);
+  const forward = aside ? goOn : onward;
+  const back = aside ? goOn : backward;
+  useBenchKeys({
+    forward: operation && !aside ? forward : null,
+    back,
+    watch: operation ? watch.press : null,
+    failed: operation && !aside ? () => setAside("failed") : null,
+  });
   return (
     <div className="making">
       <Header run={run} progress={progress} />
-      {wrong ? (
-        <Mistake
-          run={run}
-          ringsIn={place.count}
-          onGoTo={(ring) => {
-            goOn();
-            watch.spoil();
-            progress.goTo(operation!.id, ring);
-          }}
-        />
-      ) : operation ? (
-        <InHand run={run} operation={operation} place={place} />
+      {!operation ? (
+        <RunDone run={run} progress={progress} />
+      ) : aside ? (
+        <SetAside aside={aside} {...{ run, operation, place, progress, watch }} onEnd={goOn} />
       ) : (
-        <RunDone run={run} note={progress.data.note} onNote={progress.setNote} />
+        <InHand {...{ run, operation, place, progress }} onAside={setAside} />
       )}
       {operation && <RestOnPaper run={run} place={place} />}
       <div className="time-strip">
-        {operation && !wrong && (
+        {operation && !aside && (
           <TimeTaken key={`time ${operation.id}`} run={run.data} {...{ operation, place, watch }} />
         )}
         <Timers />
@@ -62,7 +60,7 @@ export function RunPage({ run }: { run: Kept<RunData> }) {
         done={!operation}
         full={full}
         onBack={back}
-        {...(wrong && { word: "Go on" })}
+        {...(aside && { word: "Go on" })}
         onForward={forward}
       >
         {operation && (
@@ -70,8 +68,8 @@ export function RunPage({ run }: { run: Kept<RunData> }) {
             run={run.data}
             place={place}
             onCount={progress.setCount}
-            wrong={wrong}
-            onWrong={setWrong}
+            wrong={aside === "mistake"}
+            onWrong={(wrong) => setAside(wrong ? "mistake" : null)}
           />
         )}
       </RunFooter>
@@ -79,12 +77,52 @@ export function RunPage({ run }: { run: Kept<RunData> }) {
   );
 }
 
-/** Where the maker is, and the watch that goes along. */
-function useWatched(run: Kept<RunData>) {
-  const progress = useRunProgress(run);
-  const { place } = progress;
+/** What is looked at instead of the operation in hand: a ring gone wrong in a weave, what failed, why it is passed by. */
+type Aside = "mistake" | "failed" | "skip";
+
+interface AsideProps {
+  aside: Aside;
+  run: Kept<RunData>;
+  operation: Operation;
+  place: Place;
+  progress: Progress;
+  watch: ReturnType<typeof useWatch>;
+  onEnd: () => void;
+}
+
+/** Whatever was noted there, what the watch ran is no lap any more. */
+function SetAside({ aside, watch, onEnd, ...props }: AsideProps) {
+  const end = () => {
+    watch.spoil();
+    onEnd();
+  };
+  switch (aside) {
+    case "mistake":
+      return (
+        <Mistake
+          run={props.run}
+          ringsIn={props.place.count}
+          onGoTo={(ring) => {
+            end();
+            props.progress.goTo(props.operation.id, ring);
+          }}
+        />
+      );
+    case "failed":
+      return <Failed {...props} onEnd={end} />;
+    case "skip":
+      return <Skip {...props} onEnd={end} />;
+  }
+}
+
+/** Where the maker is, over the copies that are made, and the watch that goes along. */
+function useWatched(kept: Kept<RunData>) {
+  const progress = useRunProgress(kept);
+  const { place, plan } = progress;
+  const run = useMemo(() => ({ ...kept, data: { ...kept.data, plan } }), [kept, plan]);
   const watch = useWatch(run, place);
   return {
+    run,
     progress,
     watch,
     onward: () => {
@@ -100,7 +138,7 @@ function useWatched(run: Kept<RunData>) {
   };
 }
 
-function Header({ run, progress }: { run: Kept<RunData>; progress: ReturnType<typeof useRunProgress> }) {
+function Header({ run, progress }: { run: Kept<RunData>; progress: Progress }) {
   return (
     <header>
       <Link to="/" className="figures font-bold no-underline hover:underline">
@@ -119,14 +157,22 @@ function Header({ run, progress }: { run: Kept<RunData>; progress: ReturnType<ty
         editor={progress.editor}
         state={progress.state}
         describe={(at) =>
-          `${whereabouts({ ...run.data, ...at })}, ${placeOf(run.data.plan, at).count} counted there`
+          `${whereabouts({ ...run.data, ...at })}, ${placeOf(progress.plan, at).count} counted there`
         }
       />
     </header>
   );
 }
 
-function InHand({ run, operation, place }: { run: Kept<RunData>; operation: Operation; place: Place }) {
+interface InHandProps {
+  run: Kept<RunData>;
+  operation: Operation;
+  place: Place;
+  progress: Progress;
+  onAside: (aside: Aside) => void;
+}
+
+function InHand({ run, operation, place, progress, onAside }: InHandProps) {
   const { Picture, Words, Title } = FAMILIES[operation.detail.family];
   const props = { run, operation, place };
   return (
@@ -145,6 +191,16 @@ function InHand({ run, operation, place }: { run: Kept<RunData>; operation: Oper
         {measured(operation).length > 0 && (
           <MeasureEntry key={operation.id} run={run} operation={operation} />
         )}
+        <p className="otherwise">
+          <button className="quiet" aria-keyshortcuts="F" onClick={() => onAside("failed")}>
+            one failed{progress.data.spoilt.length > 0 && ` (${progress.data.spoilt.length} so far)`}
+          </button>
+          {place.times > place.count && (
+            <button className="quiet" onClick={() => onAside("skip")}>
+              skip {place.count > 0 ? "the rest" : "this"}
+            </button>
+          )}
+        </p>
       </div>
     </main>
   );

@@ -18,6 +18,12 @@ export interface Place {
 
 type Done = Pick<RunProgress, "done" | "counts">;
 
+/** The plan over the copies that are made: those beyond come after those planned. */
+export function sized(plan: WorkPlan, more: number): WorkPlan {
+  const copies = plan.copies + more;
+  return more === 0 ? plan : { ...plan, copies, perGroup: Math.min(plan.perGroup, copies) };
+}
+
 const groups = (plan: WorkPlan) => Math.ceil(plan.copies / plan.perGroup);
 
 const copiesThrough = (plan: WorkPlan, group: number) => Math.min(plan.copies, group * plan.perGroup);

@@ -1,15 +1,18 @@
 import { useEffect } from "react";
 import { onKeys } from "../../shared/kernel/typing";
 
+interface BenchKeys {
+  forward: (() => void) | null;
+  back: () => void;
+  watch: (() => void) | null;
+  failed: (() => void) | null;
+}
+
 /**
- * Space or right for the next press, Backspace or left to go back, a digit or M to measure, T for a timer, S for the watch; fields and
- * buttons keep their own keys.
+ * Space or right for the next press, Backspace or left to go back, a digit or M to measure, T for a timer, S for the watch, F where one
+ * failed; fields and buttons keep their own keys.
  */
-export function useBenchKeys(
-  forward: (() => void) | null,
-  back: () => void,
-  watch: (() => void) | null,
-): void {
+export function useBenchKeys({ forward, back, watch, failed }: BenchKeys): void {
   useEffect(() => {
     const act = (what: (() => void) | null) => (event: KeyboardEvent) => {
       if (what) {
@@ -25,6 +28,7 @@ export function useBenchKeys(
         Backspace: act(back),
         ArrowLeft: act(back),
         s: act(watch),
+        f: act(failed),
         m: to("measured"),
         t: to("timer"),
         "([0-9.,])": () => document.getElementById("measured")?.focus(),

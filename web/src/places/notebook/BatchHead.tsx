@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import type { NotebookEntry } from "../../api/types";
 import { day } from "../../quantity/format";
 import { placeOfJob } from "../../shared/words/jobs";
+import { Otherwise } from "./Otherwise";
 
 interface Props {
   entry: NotebookEntry;
@@ -30,6 +31,7 @@ export function BatchHead({ entry, children }: Props) {
           </>
         )}
       </p>
+      {entry.glance && <Otherwise glance={entry.glance} />}
     </div>
   );
 }

@@ -1,6 +1,16 @@
 /** An operation in words, whatever its family. */
-import type { Detail, FormStep, FormingStep, Operation, PartsHandled, RingsHandled } from "../../api/types";
-import { plain } from "../../quantity/format";
+import type {
+  Detail,
+  FormStep,
+  FormingStep,
+  Operation,
+  PartsHandled,
+  RingsHandled,
+  Skipped,
+  Spoilt,
+  WorkPlan,
+} from "../../api/types";
+import { plain, sizeText, type Units } from "../../quantity/format";
 import { formStepTitle } from "./formWords";
 import { stepTitle } from "./words";
 
@@ -57,6 +67,49 @@ export function countedWords({ detail, verb }: Pick<Operation, "detail" | "verb"
     return { MAKE: "made", DOME: "domed", PUT_TOGETHER: "joins" }[detail.kind as string] ?? "rings";
   }
   return verb === "CUT" || detail.family === "weaving" ? "rings" : "times";
+}
+
+/** One of what an operation is done to: "copy", "closed ring", "S-hook". */
+export function oneOf({ detail, verb }: Pick<Operation, "detail" | "verb">, units: Units): string {
+  const closed: Record<string, string> = {
+    CLOSE_FIRST: "closed ring",
+    SOLDER_FIRST: "soldered ring",
+    OPEN_FIRST: "opened ring",
+    PUT_TOGETHER: "join",
+  };
+  switch (detail.family) {
+    case "forming":
+      return "copy";
+    case "rings":
+      return verb === "CUT" || detail.coil === 0 ? "ring" : "coil";
+    case "weaving":
+      return closed[detail.kind] ?? "ring";
+    case "joining": {
+      const what = detail.what || closed[detail.kind] || "ring";
+      const across = detail.insideMm > 0 ? ` ${sizeText(detail.insideMm, units)} inside` : "";
+      return detail.what === "ring" ? `${closed[detail.kind] ?? "ring"}${across}` : what;
+    }
+  }
+}
+
+/** "2 × copy, at “bend the hook”". */
+export function failedAt(
+  plan: Pick<WorkPlan, "operations">,
+  { operation, times }: Pick<Spoilt, "operation" | "times">,
+  units: Units,
+): string {
+  const at = plan.operations.find((one) => one.id === operation);
+  const what = at ? oneOf(at, units) : "";
+  return `${times > 1 ? `${times} × ` : ""}${what}${at ? `, at “${operationTitle(at).toLowerCase()}”` : ""}`;
+}
+
+/** "trim the tail, 3 times". */
+export function skippedAt(
+  plan: Pick<WorkPlan, "operations">,
+  { operation, times }: Pick<Skipped, "operation" | "times">,
+): string {
+  const at = plan.operations.find((one) => one.id === operation);
+  return `“${at ? operationTitle(at).toLowerCase() : operation}”${times > 1 ? `, ${times} times` : ""}`;
 }
 
 /** What is waited for, in a word, as a timer is called by. */

@@ -343,5 +343,9 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
     "The plan this run began with cannot be read. ./toroid logs says why; the job itself is whole.",
   "out-of-order": (said) => `"${said.value}" comes after "${said.text("after")}". Reload the run.`,
   "no-such-operation": () => "The plan has no such step. Reload the run.",
+  "next-run-begun": () =>
+    "This run is done, and the next of the same job is in hand. Finish that one first, or make one more there.",
+  "reason-without-words": () =>
+    "Another reason is chosen, and left without words. Say in a few words what it was.",
   "not-measured-here": () => "That is not measured at this step. Reload the run.",
 };

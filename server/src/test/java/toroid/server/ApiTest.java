@@ -226,6 +226,11 @@ public abstract class ApiTest {
         return keep("/api/runs", id, run.at("/version").asInt(), Map.of("done", done, "counts", counts, "note", note));
     }
 
+    /** What is left of a lot, in its unit. */
+    protected double left(UUID lot) {
+        return read("/api/lots/" + lot).at("/data/left").asDouble();
+    }
+
     /** A job's row on the bench, once it was looked at. */
     protected JsonNode hand(UUID job) {
         long until = System.nanoTime() + java.time.Duration.ofMinutes(1).toNanos();

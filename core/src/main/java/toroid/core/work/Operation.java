@@ -49,6 +49,16 @@ public record Operation(
         cautions = List.copyOf(cautions);
     }
 
+    /** Its own times for one copy; one where it is done to none. */
+    int eachTimes() {
+        return Math.max(1, times);
+    }
+
+    /** What is taken of a lot where it is done so many of its own times: by whole copies exactly, else by its share. */
+    public double takes(Draw draw, int done) {
+        return draw.amount() * (done / eachTimes()) + draw.amount() * (done % eachTimes()) / eachTimes();
+    }
+
     /** Counted, taking nothing from stock, with nothing to be measured at it. */
     static Operation counted(
             String id, String part, Stage stage, String verb, int times, Set<String> after, Detail detail) {

@@ -1,5 +1,6 @@
 package toroid.core.work;
 
+import java.util.ArrayDeque;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -89,13 +90,33 @@ public record Plan(List<Operation> operations, int copies, int perGroup) {
                 .orElseThrow(() -> Progress.unknown(id));
     }
 
-    /** How many are to be counted one by one, over all copies. */
-    public int toCount() {
-        return copies
-                * operations.stream()
-                        .filter(operation -> operation.counted() && operation.times() > 1)
-                        .mapToInt(Operation::times)
-                        .sum();
+    /**
+     * An operation and what each of its times went through before: those it waits for, near or far, that are done at least as often. A
+     * ring that comes to nothing where it is soldered was closed before that; the coil it was cut from gave others.
+     *
+     * @throws toroid.core.numeric.Refusal when there is none of that id
+     */
+    public Collection<Operation> chain(String id) {
+        var chain = new LinkedHashMap<String, Operation>();
+        var open = new ArrayDeque<Operation>(List.of(operation(id)));
+        while (!open.isEmpty()) {
+            Operation one = open.pop();
+            if (chain.put(one.id(), one) == null) {
+                one.after().stream()
+                        .map(this::operation)
+                        .filter(before -> before.times() >= one.times())
+                        .forEach(open::push);
+            }
+        }
+        return chain.values();
+    }
+
+    /** How many are to be counted one by one, for one copy. */
+    int countedEach() {
+        return operations.stream()
+                .filter(operation -> operation.counted() && operation.times() > 1)
+                .mapToInt(Operation::times)
+                .sum();
     }
 
     /** What all copies take from stock, by lot, each in its unit. */
@@ -120,10 +141,10 @@ public record Plan(List<Operation> operations, int copies, int perGroup) {
                 perGroup);
     }
 
-    /** Adds up what an operation takes, done over so many copies. */
-    static void draw(Map<String, Double> drawn, Operation operation, int copies) {
+    /** Adds up what an operation takes, done so many of its own times. */
+    static void draw(Map<String, Double> drawn, Operation operation, int times) {
         for (Draw draw : operation.draws()) {
-            drawn.merge(draw.lot(), copies * draw.amount(), Double::sum);
+            drawn.merge(draw.lot(), operation.takes(draw, times), Double::sum);
         }
     }
 

@@ -46,9 +46,9 @@ public final class Stages {
             return State.OPEN;
         }
         int place = progress.place(plan);
-        boolean current = place < plan.rhythm().places()
-                && plan.operations().get(plan.rhythm().stepAt(place)).stage() == stage;
-        if (own.stream().allMatch(operation -> progress.doneOf(operation.id()) == plan.copies())) {
+        boolean current = place < progress.rhythm(plan).places()
+                && plan.operations().get(progress.rhythm(plan).stepAt(place)).stage() == stage;
+        if (own.stream().allMatch(operation -> progress.doneOf(operation.id()) == progress.copies(plan))) {
             return State.DONE;
         }
         boolean begun = own.stream().anyMatch(operation -> progress.doneOf(operation.id()) > 0);

@@ -123,7 +123,7 @@ class ProgressTest {
     void aWeaveIsAFewCountedOperations() {
         Plan plan = WeavePlan.of(47, 49, 50);
         assertThat(plan.operations()).hasSize(3);
-        assertThat(plan.toCount()).isEqualTo(146);
+        assertThat(Progress.none().toCount(plan)).isEqualTo(146);
         var counts = new HashMap<String, Integer>();
         counts.put(WeavePlan.CLOSE, 47);
         counts.put(WeavePlan.OPEN, 49);

@@ -63,7 +63,7 @@ class RingPlanTest {
         int coils = step(plan.operations().get(0)).coils();
         assertThat(coils).isGreaterThan(1);
         assertThat(plan.operations()).hasSize(5 * coils + 2);
-        assertThat(plan.toCount()).isEqualTo(250);
+        assertThat(Progress.none().toCount(plan)).isEqualTo(250);
         assertThat(plan.ready(Set.of())).hasSize(coils).allMatch(id -> id.endsWith("/wind"));
         assertThat(plan.operation("rings/close").after()).hasSize(coils).allMatch(id -> id.endsWith("/cut"));
         assertThat(plan.operation("rings/measure-rings").after()).containsExactly("rings/close");

@@ -42,7 +42,7 @@ class DemoRuns {
     void done(Kept<RunData> run, int place, Map<String, Integer> counts, Instant began, Duration took) {
         var plan = run.data().plan();
         Progress progress = Progress.before(plan, Math.min(place, plan.rhythm().places()));
-        runs.progress(run.id(), new Edit<>(run.version(), new RunProgress(progress.done(), counts, "")));
+        runs.progress(run.id(), new Edit<>(run.version(), RunProgress.of(progress.counting(counts), "")));
         Instant ended = began.plus(took);
         date("run", run.id(), began, ended);
         database.update(

@@ -30,6 +30,7 @@ public enum ServerCode implements Code {
     LOT_OF_OTHER_KIND,
     MISSING,
     MOVE_OF_A_RUN,
+    NEXT_RUN_BEGUN,
     NOTE_TOO_LONG,
     NOT_KEPT,
     NOT_MEASURED_HERE,

@@ -2,6 +2,7 @@ package toroid.server.work;
 
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import toroid.core.work.Plan;
@@ -13,6 +14,9 @@ import toroid.core.work.Plan;
  * @param facts what its kind shows beside the operations, as it stood when the run began
  * @param done over how many copies an operation is done, by its id
  * @param counts how often a counted operation was done, over all copies, by its id
+ * @param more copies beyond those planned; less than 0 where some are given up
+ * @param spoilt what came to nothing, in turn
+ * @param skipped what was passed by, in turn
  * @param drawn what was taken from stock so far, by lot, each in its unit
  */
 public record RunData(
@@ -24,6 +28,9 @@ public record RunData(
         @NotNull Plan plan,
         @NotNull Map<String, Integer> done,
         @NotNull Map<String, Integer> counts,
+        @NotNull int more,
+        @NotNull List<RunProgress.SpoiltAt> spoilt,
+        @NotNull List<RunProgress.SkippedAt> skipped,
         @NotNull Map<String, Double> drawn,
         @NotNull Instant startedAt,
         Instant finishedAt,

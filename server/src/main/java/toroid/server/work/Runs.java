@@ -25,6 +25,7 @@ import toroid.server.store.ChangedElsewhere;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
 import toroid.server.store.NotKept;
+import toroid.server.store.ServerCode;
 import toroid.server.store.Words;
 
 /** Keeps the runs. One open run a job; what an operation takes leaves its lots as it is done, and comes back if it is undone. */
@@ -217,9 +218,12 @@ public class Runs {
         if (edit.version() == null || edit.version() != run.version()) {
             throw new ChangedElsewhere(Kept.of(run, RunProgress.of(before, run.note())));
         }
+        boolean whole = now.isWhole(planned.work());
+        if (!whole && run.finishedAt() != null) {
+            demandNoneOpen(run.jobId());
+        }
         take(run, planned.work(), before, now);
         Map<String, Double> drawn = new TreeMap<>(now.drawn(planned.work()));
-        boolean whole = now.isWhole(planned.work());
         putBy(run.jobId(), byLot(now.toDraw(planned.work())));
         Instant finished = !whole ? null : run.finishedAt() != null ? run.finishedAt() : now();
         run.progress(json.write(now), json.write(drawn), edit.data().note(), finished, now());
@@ -227,19 +231,30 @@ public class Runs {
         return Kept.of(repository.saveAndFlush(run), RunProgress.of(now, run.note()));
     }
 
-    /** Each operation done more often takes from its lots; done less, it gives back. */
+    /** @throws Refusal when the next run of that job is in hand: of one job one is */
+    private void demandNoneOpen(UUID job) {
+        if (open(job).isPresent()) {
+            throw Refusal.of(ServerCode.NEXT_RUN_BEGUN, "run", null);
+        }
+    }
+
+    /** Each operation done more often takes from its lots; done less, it gives back; what came to nothing is gone. */
     private void take(Run run, Plan plan, Progress before, Progress now) {
+        Map<String, Integer> had = before.taken(plan);
+        Map<String, Integer> has = now.taken(plan);
+        List<Operation> changed = plan.operations().stream()
+                .filter(operation -> !had.get(operation.id()).equals(has.get(operation.id())))
+                .toList();
         cutAhead.hold(run.jobId());
-        lots.hold(plan.operations().stream()
-                .filter(operation -> now.doneOf(operation.id()) != before.doneOf(operation.id()))
+        lots.hold(changed.stream()
                 .flatMap(operation -> operation.draws().stream())
                 .map(draw -> UUID.fromString(draw.lot()))
                 .toList());
-        for (Operation operation : plan.operations()) {
-            int more = now.doneOf(operation.id()) - before.doneOf(operation.id());
-            for (Draw draw : more == 0 ? List.<Draw>of() : operation.draws()) {
+        for (Operation operation : changed) {
+            int more = has.get(operation.id()) - had.get(operation.id());
+            for (Draw draw : operation.draws()) {
                 UUID lot = UUID.fromString(draw.lot());
-                double amount = more * draw.amount();
+                double amount = operation.takes(draw, more);
                 lots.take(lot, amount, run.id(), operation.id());
                 cutAhead.used(run.jobId(), lot, amount, run.id(), operation.id());
             }
@@ -288,6 +303,9 @@ public class Runs {
                         planned.work(),
                         progress.done(),
                         progress.counts(),
+                        progress.more(),
+                        RunProgress.SpoiltAt.of(progress),
+                        RunProgress.SkippedAt.of(progress),
                         json.drawn(run.drawn()),
                         run.createdAt(),
                         run.finishedAt(),

@@ -37,10 +37,6 @@ class CutStripsTest extends ApiTest {
         return id;
     }
 
-    private double left(UUID lot) {
-        return read("/api/lots/" + lot).at("/data/left").asDouble();
-    }
-
     /** Four hooks of copper wire, from that lot. */
     private UUID hooks(UUID lot) throws java.io.IOException {
         var form = (ObjectNode) json.readTree(getClass().getResourceAsStream("/bodies.json"))

@@ -17,10 +17,6 @@ class FormJobsTest extends ApiTest {
         return id;
     }
 
-    private double left(UUID spool) {
-        return read("/api/spools/" + spool).at("/data/lengthLeftMm").asDouble();
-    }
-
     @Test
     void aJobIsKeptWithItsParametersAndGuardedByItsVersion() {
         UUID id = kept(Hooks.data(null, 4, "BATCH"));

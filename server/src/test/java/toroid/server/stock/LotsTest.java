@@ -46,10 +46,6 @@ class LotsTest extends ApiTest {
         throw new AssertionError("no standing of " + lot);
     }
 
-    private double left(UUID lot) {
-        return read("/api/lots/" + lot).at("/data/left").asDouble();
-    }
-
     private Answer move(UUID lot, UUID id, String what, double amount) {
         return tell("/api/lots/" + lot + "/moves", Map.of("id", id, "what", what, "amount", amount, "note", ""));
     }

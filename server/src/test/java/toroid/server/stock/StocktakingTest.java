@@ -22,10 +22,6 @@ class StocktakingTest extends ApiTest {
         return id;
     }
 
-    private double left(UUID lot) {
-        return read("/api/lots/" + lot).at("/data/left").asDouble();
-    }
-
     private Answer take(UUID id, Object... counts) {
         var list = new ArrayList<Map<String, Object>>();
         for (int i = 0; i < counts.length; i += 2) {

@@ -151,10 +151,6 @@ class PieceRunsTest extends ApiTest {
         return keep("/api/runs", run, version, Map.of("done", done, "counts", Map.of(), "note", ""));
     }
 
-    private double left(UUID lot) {
-        return read("/api/lots/" + lot).at("/data/left").asDouble();
-    }
-
     private void awaitPutBy(UUID lot, double amount) {
         await().untilAsserted(() -> {
             double sum = 0;

@@ -41,10 +41,6 @@ class ReadyRingsTest extends ApiTest {
         return id;
     }
 
-    private double left(UUID lot) {
-        return read("/api/lots/" + lot).at("/data/left").asDouble();
-    }
-
     /** Nine rings: five closed beforehand, four open. */
     private static Map<String, Object> chain(double insideMm) {
         var job = new HashMap<>(WeaveRunsTest.job("single-chain", 9));

@@ -110,10 +110,6 @@ class RunsTest extends ApiTest {
                 .isEqualTo(200);
     }
 
-    private double left(UUID spool) {
-        return read("/api/spools/" + spool).at("/data/lengthLeftMm").asDouble();
-    }
-
     @Test
     void twoTabsAreToldApart() {
         Answer run = start(kept(job(spool("copper", "HALF_HARD", 1.0, 50_000), 5, 40)));
