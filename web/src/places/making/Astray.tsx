@@ -5,6 +5,8 @@ import { NumberInput } from "../../shared/shell/NumberInput";
 import { ShutButton } from "../../shared/shell/ShutButton";
 import { reasonWords, SKIPPED, SPOILT } from "../../shared/words/astrayWords";
 import { failedAt, operationTitle, oneOf } from "../../shared/words/operationWords";
+import { FAMILIES } from "./families";
+import { GoneWithIt } from "./FromShelf";
 import { mayFail } from "./astray";
 import type { Place } from "./rhythm";
 import type { Progress } from "./useRunProgress";
@@ -32,10 +34,16 @@ export function Failed({ run, operation, place, progress, onEnd }: Props) {
     onEnd();
   };
   const fewer = copies && run.data.plan.copies > times;
+  const { Picture } = FAMILIES[operation.detail.family];
   return (
     <main className="astray">
+      <Picture run={run} operation={operation} place={place} />
       <div>
-        <h1>{which === null ? "What failed?" : `What happened to the ${oneOf(which, units)}?`}</h1>
+        <h1>
+          {which === null
+            ? "What failed?"
+            : `${operation.detail.family === "forming" ? "A copy" : `One ${oneOf(which, units)}`} failed. Why?`}
+        </h1>
         {which === null ? (
           <p className="letters">
             {choices.map((one) => (
@@ -52,6 +60,7 @@ export function Failed({ run, operation, place, progress, onEnd }: Props) {
               onChosen={fail(true)}
               {...(fewer && { onElse: fail(false), elseVerb: "do with one fewer" })}
             />
+            <GoneWithIt plan={run.data.plan} operation={which} times={Math.min(times, most)} />
             {most > 1 && (
               <p className="sentence">
                 <NumberInput
@@ -62,22 +71,24 @@ export function Failed({ run, operation, place, progress, onEnd }: Props) {
                   value={times}
                   onChange={(n) => setTimes(Math.max(1, Math.round(n)))}
                 />
-                <span>of {most} at once</span>
+                <span>of the {most} in hand</span>
               </p>
             )}
           </>
         )}
+        <Noted progress={progress} />
       </div>
-      <Noted progress={progress} />
     </main>
   );
 }
 
 /** Why the operation is not done. */
-export function Skip({ operation, place, progress, onEnd }: Props) {
+export function Skip({ run, operation, place, progress, onEnd }: Props) {
+  const { Picture } = FAMILIES[operation.detail.family];
   const rest = place.count > 0 ? `the rest of it, ${place.times - place.count} of ${place.times}` : "it";
   return (
     <main className="astray">
+      <Picture run={run} operation={operation} place={place} />
       <div>
         <h1>{`Why skip “${operationTitle(operation).toLowerCase()}”?`}</h1>
         <p className="what soft">Nothing is taken from the shelf for {rest}.</p>

@@ -11,6 +11,7 @@ import { FooterMiddle } from "./FooterMiddle";
 import { FromShelf } from "./FromShelf";
 import { MeasureEntry, measured } from "./MeasureEntry";
 import { ReadAloud } from "./ReadAloud";
+import type { OperationProps } from "./operation";
 import { RestOnPaper } from "./RestOnPaper";
 import { RunDone } from "./RunDone";
 import { RunFooter } from "./RunFooter";
@@ -46,12 +47,15 @@ export function RunPage({ run: kept }: { run: Kept<RunData> }) {
       ) : aside ? (
         <SetAside aside={aside} {...{ run, operation, place, progress, watch }} onEnd={goOn} />
       ) : (
-        <InHand {...{ run, operation, place, progress }} onAside={setAside} />
+        <InHand {...{ run, operation, place }} />
       )}
       {operation && <RestOnPaper run={run} place={place} />}
       <div className="time-strip">
         {operation && !aside && (
-          <TimeTaken key={`time ${operation.id}`} run={run.data} {...{ operation, place, watch }} />
+          <>
+            <OtherThanPlanned failed={progress.data.spoilt.length} place={place} onAside={setAside} />
+            <TimeTaken key={`time ${operation.id}`} run={run.data} {...{ operation, place, watch }} />
+          </>
         )}
         <Timers />
       </div>
@@ -88,6 +92,28 @@ interface AsideProps {
   progress: Progress;
   watch: ReturnType<typeof useWatch>;
   onEnd: () => void;
+}
+
+interface OtherProps {
+  failed: number;
+  place: Place;
+  onAside: (aside: Aside) => void;
+}
+
+/** Where it does not go as planned. */
+function OtherThanPlanned({ failed, place, onAside }: OtherProps) {
+  return (
+    <span className="otherwise">
+      <button className="quiet" aria-keyshortcuts="F" onClick={() => onAside("failed")}>
+        one failed{failed > 0 && ` (${failed} so far)`}
+      </button>
+      {place.times > place.count && (
+        <button className="quiet" onClick={() => onAside("skip")}>
+          skip {place.count > 0 ? "the rest" : "this"}
+        </button>
+      )}
+    </span>
+  );
 }
 
 /** Whatever was noted there, what the watch ran is no lap any more. */
@@ -164,15 +190,7 @@ function Header({ run, progress }: { run: Kept<RunData>; progress: Progress }) {
   );
 }
 
-interface InHandProps {
-  run: Kept<RunData>;
-  operation: Operation;
-  place: Place;
-  progress: Progress;
-  onAside: (aside: Aside) => void;
-}
-
-function InHand({ run, operation, place, progress, onAside }: InHandProps) {
+function InHand({ run, operation, place }: OperationProps) {
   const { Picture, Words, Title } = FAMILIES[operation.detail.family];
   const props = { run, operation, place };
   return (
@@ -191,16 +209,6 @@ function InHand({ run, operation, place, progress, onAside }: InHandProps) {
         {measured(operation).length > 0 && (
           <MeasureEntry key={operation.id} run={run} operation={operation} />
         )}
-        <p className="otherwise">
-          <button className="quiet" aria-keyshortcuts="F" onClick={() => onAside("failed")}>
-            one failed{progress.data.spoilt.length > 0 && ` (${progress.data.spoilt.length} so far)`}
-          </button>
-          {place.times > place.count && (
-            <button className="quiet" onClick={() => onAside("skip")}>
-              skip {place.count > 0 ? "the rest" : "this"}
-            </button>
-          )}
-        </p>
       </div>
     </main>
   );
