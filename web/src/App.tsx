@@ -11,6 +11,7 @@ import { Shortcuts } from "./shared/shell/Shortcuts";
 const MakingPlace = place(() => import("./places/making/MakingPlace"), "MakingPlace");
 const MovedMaking = place(() => import("./places/making/MakingPlace"), "MovedMaking");
 const NotebookPlace = place(() => import("./places/notebook/NotebookPlace"), "NotebookPlace");
+const RunRecord = place(() => import("./places/notebook/record/RunRecord"), "RunRecord");
 const SpoolPage = place(() => import("./places/notebook/SpoolPage"), "SpoolPage");
 const PreferencesPlace = place(() => import("./places/preferences/PreferencesPlace"), "PreferencesPlace");
 const PrintSheet = place(() => import("./places/rings/PrintSheet"), "PrintSheet");
@@ -70,6 +71,7 @@ export function App() {
             <Route path="pieces/:id" element={<PiecePlace />} />
             <Route path="cutting" element={<CuttingPlace />} />
             <Route path="notebook" element={<NotebookPlace />} />
+            <Route path="notebook/run/:id" element={<RunRecord />} />
             <Route path="notebook/wire/:id" element={<SpoolPage />} />
             <Route path="stock" element={<StockPlace />} />
             <Route path="stock/lot/:id" element={<LotPage />} />

@@ -1,5 +1,5 @@
 /** What the places read. Lists are read again after every write to their path. */
-import { QueryClient, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, QueryClient, useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { call, Problem } from "./client";
 import type {
   BackupStanding,
@@ -19,6 +19,7 @@ import type {
   MedallionJobData,
   MetalView,
   NotebookEntry,
+  NotebookPage,
   PieceAnswer,
   PieceJobData,
   ReadingData,
@@ -83,7 +84,43 @@ export const usePricesInForce = () => useList<Kept<MetalPriceData>[]>("metal-pri
 export const useMandrels = () => useList<Kept<MandrelData>[]>("mandrels");
 export const useCutters = () => useList<Kept<CutterData>[]>("cutters");
 export const useJobs = () => useList<Kept<RingJobData>[]>("jobs/ring");
-export const useNotebook = () => useList<NotebookEntry[]>("notebook");
+
+/** The notebook, newest first, page by page; of those words alone where some are given. */
+export function useNotebook(words = "") {
+  return useInfiniteQuery({
+    queryKey: ["notebook", "pages", words],
+    queryFn: ({ pageParam, signal }) =>
+      call<NotebookPage>(
+        "GET",
+        `/api/notebook?words=${encodeURIComponent(words)}${pageParam ? `&after=${pageParam}` : ""}`,
+        undefined,
+        signal,
+      ),
+    initialPageParam: null as string | null,
+    getNextPageParam: (page) => page.next,
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** One run as the notebook has it. */
+export function useNotebookEntry(runId: string) {
+  return useQuery({
+    queryKey: ["notebook", "run", runId],
+    queryFn: ({ signal }) => call<NotebookEntry>("GET", `/api/notebook/${runId}`, undefined, signal),
+  });
+}
+
+/** What runs are called, by their ids. */
+export function useRunNames(ids: readonly (string | null)[]) {
+  const known = [...new Set(ids.filter((id) => id !== null))].sort();
+  return useQuery({
+    queryKey: ["runs/names", ...known],
+    queryFn: ({ signal }) =>
+      call<Record<string, string>>("GET", `/api/runs/names?id=${known.join(",")}`, undefined, signal),
+    enabled: known.length > 0,
+  });
+}
+
 export const useGlance = () => useList<AtAGlance>("notebook/learnt");
 export const usePreferences = () => useList<Kept<Choices>>("preferences");
 

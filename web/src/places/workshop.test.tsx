@@ -20,6 +20,7 @@ const echo = (body: unknown) => ({
 
 const GLANCE: AtAGlance = {
   works: [],
+  rings: [],
   wires: [
     {
       spoolId: "s1",
@@ -62,7 +63,7 @@ const BASE: Answers = {
   "GET /api/mandrels": workshop.mandrels,
   "GET /api/cutters": workshop.cutters,
   "GET /api/metals": workshop.metals,
-  "GET /api/notebook": workshop.notebook,
+  "GET /api/notebook": { entries: workshop.notebook, next: null },
   "GET /api/notebook/learnt": GLANCE,
   "GET /api/bench": workshop.bench,
   "GET /api/forms/pictures": [],
@@ -218,7 +219,7 @@ describe("the notebook", () => {
   });
 
   it("says what it will be for while nothing was made", async () => {
-    serve({ ...BASE, "GET /api/notebook": [] });
+    serve({ ...BASE, "GET /api/notebook": { entries: [], next: null } });
     show(<NotebookPlace />);
     expect(await screen.findByText(/noted here by itself/)).toBeTruthy();
   });

@@ -195,7 +195,7 @@ export const AT_THE_BENCH: Answers = {
   ...PREFERENCES,
   "GET /api/readings/of-run/": [],
   "GET /api/runs/": { form: FORM, shapes: [] },
-  "GET /api/notebook": [],
+  "GET /api/notebook/": null,
   "PUT /api/readings/": (body: unknown) => ({ id: "m", version: 0, data: (body as { data: unknown }).data }),
   "PUT /api/runs/": (body: unknown) => ({ id: "x", version: 1, data: (body as { data: unknown }).data }),
 };

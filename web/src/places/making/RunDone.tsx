@@ -1,4 +1,4 @@
-import { useNotebook, usePreferences } from "../../api/queries";
+import { useNotebookEntry, usePreferences } from "../../api/queries";
 import type { Kept, NotebookEntry, RunData } from "../../api/types";
 import { many, size, sizeText, wireLength, type Units } from "../../quantity/format";
 import { RingsLeft } from "./RingsLeft";
@@ -16,7 +16,7 @@ interface Props {
 
 /** The end of a run: planned against made, and a note for next time. */
 export function RunDone({ run, progress }: Props) {
-  const entry = useNotebook().data?.find((one) => one.runId === run.id);
+  const entry = useNotebookEntry(run.id).data;
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const { data } = run;
   const note = { note: progress.data.note, onNote: progress.setNote };

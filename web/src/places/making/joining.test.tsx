@@ -86,7 +86,7 @@ beforeEach(() => {
     ...PREFERENCES,
     "GET /api/runs/": PIECE,
     "GET /api/readings/of-run/": [],
-    "GET /api/notebook": [],
+    "GET /api/notebook/": null,
     "PUT /api/runs/": (body: unknown) => ({ id: "x", version: 1, data: (body as { data: unknown }).data }),
   });
 });
@@ -151,7 +151,7 @@ it("says what is taken from the shelf, from which lot and where that lies", asyn
     ...PREFERENCES,
     "GET /api/runs/": PIECE,
     "GET /api/readings/of-run/": [],
-    "GET /api/notebook": [],
+    "GET /api/notebook/": null,
     "GET /api/lots": [{ id: "g", version: 0, data: { kind: "beads", name: "garnets", place: "drawer 2" } }],
     "GET /api/stock-kinds": [{ id: "beads", measure: "PIECES", facts: [] }],
     "POST /api/cutting/lists": { wires: [{ lengths: [{ lengthMm: 2, cut: 1 }] }], without: [] },

@@ -219,7 +219,7 @@ describe("making rings", () => {
       STEPS.length,
       {},
       {
-        "GET /api/notebook": [{ ...bench.done, runId: `ring-run-${next}` }],
+        "GET /api/notebook/": { ...bench.done, runId: `ring-run-${next}` },
       },
     );
     expect(await screen.findByText("Done")).toBeTruthy();
@@ -248,7 +248,7 @@ describe("making rings", () => {
   }, 12000);
 
   it("puts rings left over on the shelf as they were made, once", async () => {
-    const { asked } = at(STEPS.length, {}, { "GET /api/notebook": [], "PUT /api/lots/": {} });
+    const { asked } = at(STEPS.length, {}, { "GET /api/notebook/": null, "PUT /api/lots/": {} });
     const field = await screen.findByLabelText("Rings left over");
     fireEvent.change(field, { target: { value: "some" } });
     fireEvent.click(screen.getByText("put them on the shelf"));

@@ -2,7 +2,6 @@ import type { ReactNode } from "react";
 import { Link } from "react-router";
 import type { NotebookEntry } from "../../api/types";
 import { day } from "../../quantity/format";
-import { placeOfJob } from "../../shared/words/jobs";
 import { Otherwise } from "./Otherwise";
 
 interface Props {
@@ -16,7 +15,7 @@ export function BatchHead({ entry, children }: Props) {
   return (
     <div>
       <h3 className="font-bold">
-        <Link to={placeOfJob(entry.kind, entry.jobId)} className="no-underline hover:underline">
+        <Link to={`/notebook/run/${entry.runId}`} className="no-underline hover:underline">
           {entry.name}
         </Link>
       </h3>

@@ -1,4 +1,4 @@
-import { useMoves, useNotebook } from "../../api/queries";
+import { useMoves, useRunNames } from "../../api/queries";
 import type { StockMove } from "../../api/types";
 import { MOVED } from "../../shared/words/stockWords";
 import { day, wireLength, type Units } from "../../quantity/format";
@@ -8,8 +8,8 @@ const SHOWN = 12;
 /** What came on to a spool and went off it: what is left is their sum. */
 export function Moves({ spoolId, units }: { spoolId: string; units: Units }) {
   const moves = useMoves(spoolId).data ?? [];
-  const runs = useNotebook().data ?? [];
-  const nameOf = (move: StockMove) => runs.find((run) => run.runId === move.runId)?.name ?? "a run";
+  const names = useRunNames(moves.slice(0, SHOWN).map((move) => move.runId)).data;
+  const nameOf = (move: StockMove) => (move.runId && names?.[move.runId]) ?? "a run";
   if (moves.length === 0) {
     return null;
   }

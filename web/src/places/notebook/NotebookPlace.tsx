@@ -1,31 +1,30 @@
-import { refusalWords } from "../../shared/words/refused";
+import { useDeferredValue, useState } from "react";
 import { useGlance, useNotebook, usePreferences } from "../../api/queries";
+import { Batch } from "./Batch";
 import type { NotebookEntry } from "../../api/types";
 import type { Units } from "../../quantity/format";
 import { HandsLearnt } from "./HandsLearnt";
-import { FormBatch } from "./FormBatch";
-import { RingBatch } from "./RingBatch";
 import { Trend } from "./Trend";
-import { Unreadable } from "./BatchHead";
 import { PaceLearnt } from "./PaceLearnt";
-import { PieceBatch } from "./PieceBatch";
-import { WeaveBatch } from "./WeaveBatch";
 import { WiresLearnt } from "./WiresLearnt";
 
 /** What was learnt, at a glance; then planned against made, a row a batch. */
 export function NotebookPlace() {
-  const notebook = useNotebook();
+  const [words, setWords] = useState("");
+  const searched = useDeferredValue(words.trim());
+  const notebook = useNotebook(searched);
   const learnt = useGlance();
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   if (!notebook.data || !learnt.data) {
     return null;
   }
-  const batches = notebook.data;
-  const spreads = ringSpreads(batches);
+  const batches = notebook.data.pages.flatMap((page) => page.entries);
+  const empty = batches.length === 0 && searched === "";
+  const spreads = learnt.data.rings.map((batch) => batch.standardDeviation);
   return (
     <div className="place">
       <h1 className="place-title">Notebook</h1>
-      {batches.length === 0 && (
+      {empty && (
         <p className="mt-3 max-w-prose">
           What you make is noted here by itself: wind one coil, measure it, and this page says how far the
           plan was off.
@@ -39,41 +38,54 @@ export function NotebookPlace() {
           {spreads.length > 1 && <Trend spreads={spreads} units={units} />}
         </div>
       </div>
-      {batches.length > 0 && (
-        <section className="mt-10">
-          <h2 className="mb-2 text-xl font-bold">Planned and made, batch by batch</h2>
-          {batches.map((entry) => (
-            <Batch key={entry.runId} entry={entry} units={units} />
-          ))}
-        </section>
+      {!empty && (
+        <Batches
+          {...{ words, batches, units }}
+          onWords={setWords}
+          onEarlier={notebook.hasNextPage ? () => void notebook.fetchNextPage() : null}
+        />
       )}
     </div>
   );
 }
 
-function Batch({ entry, units }: { entry: NotebookEntry; units: Units }) {
-  if (entry.unreadable !== null || !entry.glance?.sketch) {
-    return (
-      <Unreadable
-        name={entry.name}
-        reason={entry.unreadable ? refusalWords(entry.unreadable) : "This one is being looked at."}
-        startedAt={entry.startedAt}
-      />
-    );
-  }
-  const rows = {
-    ring: () => entry.kind === "ring" && <RingBatch entry={entry} units={units} />,
-    form: () => entry.kind === "form" && <FormBatch entry={entry} units={units} />,
-    weave: () => <WeaveBatch entry={entry} />,
-    medallion: () => <WeaveBatch entry={entry} />,
-    piece: () => <PieceBatch entry={entry} />,
-  };
-  return rows[entry.kind]();
+interface BatchesProps {
+  words: string;
+  onWords: (words: string) => void;
+  batches: NotebookEntry[];
+  units: Units;
+  onEarlier: (() => void) | null;
 }
 
-/** How alike the rings of each batch are, latest first. */
-function ringSpreads(entries: NotebookEntry[]): number[] {
-  return entries.flatMap((entry) =>
-    entry.made.filter((made) => made.quantity === "RING_INNER").map((made) => made.spread.standardDeviation),
+/** A row a batch, newest first; those alone that have all the words looked for. */
+function Batches({ words, onWords, batches, units, onEarlier }: BatchesProps) {
+  return (
+    <section className="mt-10" aria-label="Batch by batch">
+      <div className="batches-head">
+        <h2 className="text-xl font-bold">Planned and made, batch by batch</h2>
+        <input
+          className="plain-input"
+          type="search"
+          aria-label="Find a batch"
+          placeholder="find a batch: name, metal, note"
+          value={words}
+          onChange={(event) => onWords(event.target.value)}
+          onKeyDown={(event) => event.key === "Escape" && onWords("")}
+        />
+      </div>
+      {batches.map((entry) => (
+        <Batch key={entry.runId} entry={entry} units={units} />
+      ))}
+      {batches.length === 0 && (
+        <p className="soft mt-4" role="status">
+          No batch has all of these words in its name, its note or what was made.
+        </p>
+      )}
+      {onEarlier && (
+        <button className="quiet mt-4" onClick={onEarlier}>
+          earlier ones
+        </button>
+      )}
+    </section>
   );
 }

@@ -1,4 +1,4 @@
-import { useBench, useMoves, useNotebook, usePreferences } from "../../api/queries";
+import { useBench, useMoves, usePreferences, useRunNames } from "../../api/queries";
 import type { StockKindView, StockMove } from "../../api/types";
 import { day } from "../../quantity/format";
 import { MOVED, movedText } from "../../shared/words/stockWords";
@@ -10,9 +10,9 @@ const SHOWN = 14;
 export function LotMoves({ lot, kind }: { lot: string; kind: StockKindView }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const moves = useMoves(lot).data ?? [];
-  const runs = useNotebook().data ?? [];
+  const names = useRunNames(moves.slice(0, SHOWN).map((move) => move.runId)).data;
   const jobs = useBench().data ?? [];
-  const madeIn = (move: StockMove) => runs.find((run) => run.runId === move.runId)?.name;
+  const madeIn = (move: StockMove) => (move.runId ? names?.[move.runId] : undefined);
   const words = (move: StockMove) =>
     move.why === "USED"
       ? (madeIn(move) ?? MOVED.USED)

@@ -84,7 +84,7 @@ export function open(at: string, lots: Kept<LotData>[], answers: Answers = {}) {
     "GET /api/mandrels": [],
     "GET /api/cutters": [],
     "GET /api/stocktakings": [],
-    "GET /api/notebook": [],
+    "GET /api/runs/names": {},
     ...Object.fromEntries(lots.map((one) => [`GET /api/lots/${one.id}/moves`, []])),
     ...Object.fromEntries(lots.map((one) => [`GET /api/lots/${one.id}/put-by`, []])),
     "GET /api/bench": [],

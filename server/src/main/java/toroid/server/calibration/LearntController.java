@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.transaction.annotation.Transactional;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 import toroid.core.bend.SprungDiameter;
 import toroid.core.calibration.Expected;
 import toroid.core.calibration.HandlingTail;
+import toroid.core.calibration.Repeatability;
 import toroid.core.form.Forms;
 import toroid.core.form.HandWork;
 import toroid.core.form.Pace;
@@ -29,22 +31,30 @@ class LearntController {
     /** All wires are compared on a rod that many times as thick as they are: the aspect ratio of everyday rings. */
     static final double RODS_IN_WIRES = 5;
 
+    /** Rings measured that long ago tell little of hands today. */
+    private static final int NEWEST = 1500;
+
     private final Spools spools;
     private final WireKnowledge knowledge;
     private final FormLearning learning;
     private final LearntPace pace;
+    private final Readings readings;
 
-    LearntController(Spools spools, WireKnowledge knowledge, FormLearning learning, LearntPace pace) {
+    LearntController(
+            Spools spools, WireKnowledge knowledge, FormLearning learning, LearntPace pace, Readings readings) {
         this.spools = spools;
         this.knowledge = knowledge;
         this.learning = learning;
         this.pace = pace;
+        this.readings = readings;
     }
 
+    /** @param rings how alike the rings of each batch are, of those measured last, the latest first, mm inside */
     record AtAGlance(
             @NotNull List<OfWire> wires,
             @NotNull List<OfForm> forms,
-            @NotNull List<OfWork> works) {}
+            @NotNull List<OfWork> works,
+            @NotNull List<Repeatability> rings) {}
 
     /**
      * How long one kind of work takes these hands, against what is stated.
@@ -103,7 +113,15 @@ class LearntController {
                         .filter(form ->
                                 form.tail().measurements() + form.loops().measurements() > 0)
                         .toList(),
-                works());
+                works(),
+                rings());
+    }
+
+    /** Of each batch, rings measured inside or outside: how alike they are is the same. */
+    private List<Repeatability> rings() {
+        return readings.latest(Set.of(Quantity.RING_INNER, Quantity.RING_OUTER), NEWEST).stream()
+                .map(batch -> Repeatability.of(batch.stream().map(AsTold::value).toList()))
+                .toList();
     }
 
     /** Those that were timed, the most often first. */

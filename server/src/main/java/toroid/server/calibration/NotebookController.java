@@ -1,7 +1,11 @@
 package toroid.server.calibration;
 
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -9,6 +13,8 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.calibration.Expected;
 import toroid.core.calibration.Repeatability;
@@ -17,17 +23,20 @@ import toroid.server.stock.Lots;
 import toroid.server.store.RefusalView;
 import toroid.server.store.Rows;
 import toroid.server.work.Glance;
-import toroid.server.work.Runs;
+import toroid.server.work.RunRows;
 
 /** Planned against made, a run an entry, whatever was made. */
 @RestController
 class NotebookController {
-    private final Runs runs;
+    /** A page holds no more. */
+    private static final int MOST = 200;
+
+    private final RunRows runs;
     private final Lots lots;
     private final Readings readings;
     private final FormLearning learning;
 
-    NotebookController(Runs runs, Lots lots, Readings readings, FormLearning learning) {
+    NotebookController(RunRows runs, Lots lots, Readings readings, FormLearning learning) {
         this.runs = runs;
         this.lots = lots;
         this.readings = readings;
@@ -66,24 +75,64 @@ class NotebookController {
             @NotNull String note,
             RefusalView unreadable) {}
 
+    /**
+     * So many of them.
+     *
+     * @param next the run the next page begins after; null when there is none more
+     */
+    record NotebookPage(@NotNull List<Entry> entries, UUID next) {}
+
+    /**
+     * Newest first, page by page.
+     *
+     * @param words that are all to be found in a run's name, its note, or what is told of it; none for all
+     * @param after the run the page begins after
+     */
     @GetMapping("/api/notebook")
     @Transactional(readOnly = true)
-    public List<Entry> notebook() {
-        Map<UUID, List<ReadingData>> byRun = readings.byRun();
-        List<Runs.Row> begun = runs.all().stream()
-                .filter(run -> run.glance() == null
-                        || run.glance().refusal() != null
-                        || run.glance().share() > 0)
-                .toList();
+    public NotebookPage notebook(
+            @RequestParam(defaultValue = "") @Size(max = 200) String words,
+            @RequestParam(required = false) UUID after,
+            @RequestParam(defaultValue = "40") @Min(1) @Max(MOST) int most) {
+        var begun = new ArrayList<RunRows.Row>();
+        UUID from = after;
+        boolean more = true;
+        while (more && begun.size() < most) {
+            List<RunRows.Row> page = runs.page(words, from, most + 1);
+            more = page.size() > most;
+            for (RunRows.Row row : page.subList(0, Math.min(most, page.size()))) {
+                from = row.id();
+                if (row.isBegun()) {
+                    begun.add(row);
+                }
+                if (begun.size() == most) {
+                    more |= row != page.get(page.size() - 1);
+                    break;
+                }
+            }
+        }
+        return new NotebookPage(entries(begun), more ? from : null);
+    }
+
+    /** One run of it. */
+    @GetMapping("/api/notebook/{runId}")
+    @Transactional(readOnly = true)
+    public Entry entry(@PathVariable UUID runId) {
+        return entries(List.of(runs.get(runId))).get(0);
+    }
+
+    private List<Entry> entries(List<RunRows.Row> rows) {
+        Map<UUID, List<ReadingData>> byRun =
+                readings.byRun(rows.stream().map(RunRows.Row::id).toList());
         Map<UUID, Lots.Brief> shelf = lots.briefs();
         return Rows.each(
-                begun,
+                rows,
                 run -> entry(run, wireMm(run, shelf), made(byRun.getOrDefault(run.id(), List.of()))),
                 (run, reason) -> entry(run, wireMm(run, shelf), List.of(), reason));
     }
 
     /** Of what was drawn, the wire. */
-    private static double wireMm(Runs.Row run, Map<UUID, Lots.Brief> shelf) {
+    private static double wireMm(RunRows.Row run, Map<UUID, Lots.Brief> shelf) {
         return run.drawn().entrySet().stream()
                 .filter(one -> {
                     Lots.Brief lot = shelf.get(UUID.fromString(one.getKey()));
@@ -93,12 +142,12 @@ class NotebookController {
                 .sum();
     }
 
-    private static Entry entry(Runs.Row run, double wireMm, List<Made> made) {
+    private static Entry entry(RunRows.Row run, double wireMm, List<Made> made) {
         return entry(
                 run, wireMm, made, run.glance() == null ? null : run.glance().refusal());
     }
 
-    private static Entry entry(Runs.Row run, double wireMm, List<Made> made, RefusalView unreadable) {
+    private static Entry entry(RunRows.Row run, double wireMm, List<Made> made, RefusalView unreadable) {
         return new Entry(
                 run.id(),
                 run.jobId(),
@@ -117,7 +166,7 @@ class NotebookController {
     private List<Made> made(List<ReadingData> taken) {
         Map<String, List<ReadingData>> alike = taken.stream()
                 .collect(Collectors.groupingBy(
-                        m -> shown(m.quantity()).ordinal()
+                        m -> AsTold.quantity(m.quantity()).ordinal()
                                 + "/"
                                 + (m.quantity().isOfRings()
                                         ? ""
@@ -128,33 +177,14 @@ class NotebookController {
     }
 
     private Made alike(List<ReadingData> these) {
-        List<Double> values = these.stream().map(NotebookController::value).toList();
+        List<Double> values = these.stream().map(AsTold::value).toList();
         ReadingData first = these.get(0);
-        return new Made(shown(first.quantity()), planned(first), expected(first), values, Repeatability.of(values));
-    }
-
-    /** Coils and rings are told as what they are inside. */
-    private static Quantity shown(Quantity quantity) {
-        return switch (quantity) {
-            case COIL_OUTER -> Quantity.COIL_INNER;
-            case RING_OUTER -> Quantity.RING_INNER;
-            default -> quantity;
-        };
-    }
-
-    private static double value(ReadingData m) {
-        return switch (m.quantity()) {
-            case COIL_INNER, COIL_OUTER -> m.sprung().sprungInnerMm();
-            case RING_OUTER -> m.value() - 2 * m.context().wireMm();
-            default -> m.value();
-        };
-    }
-
-    private static Double planned(ReadingData m) {
-        boolean outside = m.quantity() == Quantity.COIL_OUTER || m.quantity() == Quantity.RING_OUTER;
-        return m.planned() == null || !outside
-                ? m.planned()
-                : Double.valueOf(m.planned() - 2 * m.context().wireMm());
+        return new Made(
+                AsTold.quantity(first.quantity()),
+                AsTold.planned(first),
+                expected(first),
+                values,
+                Repeatability.of(values));
     }
 
     private Expected expected(ReadingData m) {

@@ -1,6 +1,7 @@
 package toroid.server.calibration;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -12,7 +13,10 @@ import org.springframework.data.jpa.repository.Query;
 interface ReadingRepository extends JpaRepository<Reading, UUID> {
     List<Reading> findByRunIdOrderByTakenAt(UUID runId);
 
-    List<Reading> findByRunIdIsNotNullAndDeletedAtIsNullOrderByTakenAt();
+    List<Reading> findByRunIdInAndDeletedAtIsNullOrderByTakenAt(Collection<UUID> runIds);
+
+    List<Reading> findByQuantityInAndRunIdIsNotNullAndDeletedAtIsNullOrderByTakenAtDesc(
+            Set<Quantity> quantities, Limit newest);
 
     List<Reading> findByFormIdAndDeletedAtIsNullOrderByTakenAt(String formId);
 

@@ -2,11 +2,15 @@ package toroid.server.calibration;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.core.calibration.PossibleReading;
@@ -102,12 +106,25 @@ public class Readings extends Keeper<Reading, ReadingData> {
                 .toList();
     }
 
-    /** Of all runs, in the order taken, those taken away left out. */
+    /** Of those runs, in the order taken, those taken away left out. */
     @Transactional(readOnly = true)
-    Map<UUID, List<ReadingData>> byRun() {
-        return repository.findByRunIdIsNotNullAndDeletedAtIsNullOrderByTakenAt().stream()
+    Map<UUID, List<ReadingData>> byRun(Collection<UUID> runs) {
+        return repository.findByRunIdInAndDeletedAtIsNullOrderByTakenAt(runs).stream()
                 .map(Reading::data)
                 .collect(Collectors.groupingBy(ReadingData::runId));
+    }
+
+    /** The latest of those quantities taken in runs, run by run, the latest run first. */
+    @Transactional(readOnly = true)
+    List<List<ReadingData>> latest(Set<Quantity> quantities, int most) {
+        return List.copyOf(
+                repository
+                        .findByQuantityInAndRunIdIsNotNullAndDeletedAtIsNullOrderByTakenAtDesc(
+                                quantities, Limit.of(most))
+                        .stream()
+                        .map(Reading::data)
+                        .collect(Collectors.groupingBy(ReadingData::runId, LinkedHashMap::new, Collectors.toList()))
+                        .values());
     }
 
     /** Coils and rings of one lot of wire, those left out of the fit included. */

@@ -2,7 +2,9 @@ package toroid.server.work;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -10,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.server.effort.Efforts;
 import toroid.server.store.Edit;
@@ -18,30 +21,38 @@ import toroid.server.weave.PatchAnswers;
 
 /** Runs of every kind. */
 @RestController
-@RequestMapping("/api/runs/{id}")
+@RequestMapping("/api/runs")
 class RunController {
     private final Runs runs;
+    private final RunRows rows;
     private final WorkJson json;
     private final Efforts efforts;
 
-    RunController(Runs runs, WorkJson json, Efforts efforts) {
+    RunController(Runs runs, RunRows rows, WorkJson json, Efforts efforts) {
         this.runs = runs;
+        this.rows = rows;
         this.json = json;
         this.efforts = efforts;
     }
 
-    @GetMapping
+    @GetMapping("/{id}")
     Kept<RunData> run(@PathVariable UUID id) {
         return runs.get(id);
     }
 
+    /** What runs are called, by their ids; those taken away too, what is not known left out. */
+    @GetMapping("/names")
+    Map<UUID, String> names(@RequestParam("id") @Size(max = 200) List<UUID> ids) {
+        return rows.names(ids);
+    }
+
     /** What its kind shows beside the plan, as it stood when the run began: a form with its marks and shapes, a weave ring by ring. */
-    @GetMapping("/shown")
+    @GetMapping("/{id}/shown")
     Object shown(@PathVariable UUID id) {
         return efforts.answer(() -> runs.shown(id));
     }
 
-    @PutMapping
+    @PutMapping("/{id}")
     Kept<RunProgress> progress(@PathVariable UUID id, @RequestBody @Valid Edit<RunProgress> edit) {
         return runs.progress(id, edit);
     }
@@ -54,7 +65,7 @@ class RunController {
     record RunDiagnosisQuestion(
             @NotNull int ringsIn, @NotNull List<PatchAnswers.@Valid SeenAnswer> answers) {}
 
-    @PostMapping("/diagnose")
+    @PostMapping("/{id}/diagnose")
     PatchAnswers.DiagnosisAnswer diagnose(@PathVariable UUID id, @RequestBody @Valid RunDiagnosisQuestion question) {
         return efforts.answer(() -> json.read(json.write(runs.shown(id, WeaveKind.ID)), PatchAnswers.PatchView.class)
                 .diagnosed(question.ringsIn(), question.answers()));

@@ -144,39 +144,6 @@ public class Runs {
         return kept(find(id));
     }
 
-    /**
-     * A run in a list, at a glance: its plan is not read.
-     *
-     * @param glance null until it was looked at
-     */
-    public record Row(
-            UUID id,
-            UUID jobId,
-            String kind,
-            String name,
-            Instant startedAt,
-            Instant finishedAt,
-            Map<String, Double> drawn,
-            String note,
-            Glance glance) {}
-
-    /** Newest first, those taken away left out. */
-    @Transactional(readOnly = true)
-    public List<Row> all() {
-        return repository.rows().stream()
-                .map(run -> new Row(
-                        run.id(),
-                        run.jobId(),
-                        run.kind(),
-                        run.name(),
-                        run.createdAt(),
-                        run.finishedAt(),
-                        json.drawn(run.drawn()),
-                        run.note(),
-                        run.glance() == null ? null : json.glance(run.glance())))
-                .toList();
-    }
-
     /** What is shown of it beside its plan. */
     @Transactional(propagation = Propagation.SUPPORTS)
     public Object shown(UUID id) {

@@ -179,16 +179,12 @@ class LearningTest extends ApiTest {
                             "note",
                             ""));
         }
-        Answer notebook = read("/api/notebook");
-        var entry = java.util.stream.StreamSupport.stream(notebook.body().spliterator(), false)
-                .filter(e -> e.get("runId").asText().equals(runId.toString()))
-                .findFirst()
-                .orElseThrow();
+        Answer entry = read("/api/notebook/" + runId);
         assertThat(entry.at("/made/0/spread/mean").asDouble()).isCloseTo(6.22, within(1e-9));
         assertThat(entry.at("/made/0/spread/standardDeviation").asDouble()).isCloseTo(0.0283, within(1e-4));
         assertThat(entry.at("/glance/counted").asInt()).isEqualTo(11);
         assertThat(entry.at("/glance/toCount").asInt()).isEqualTo(12);
-        assertThat(entry.get("note").asText()).isEqualTo("Snug");
+        assertThat(entry.at("/" + "note").asText()).isEqualTo("Snug");
         assertThat(read("/api/readings/of-run/" + runId).body()).hasSize(2);
     }
 

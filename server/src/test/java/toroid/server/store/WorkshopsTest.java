@@ -41,7 +41,10 @@ class WorkshopsTest extends ApiTest {
         assertThat(read("/api/jobs/ring/" + job).status()).isEqualTo(404);
         assertThat(read("/api/runs/" + runId).status()).isEqualTo(404);
         assertThat(read("/api/bench").body().findValuesAsText("jobId")).doesNotContain(job.toString());
-        assertThat(read("/api/notebook").body().findValuesAsText("runId")).doesNotContain(runId);
+        assertThat(read("/api/notebook?most=200").body().findValuesAsText("runId"))
+                .doesNotContain(runId);
+        assertThat(read("/api/notebook/" + runId).status()).isEqualTo(404);
+        assertThat(read("/api/runs/names?id=" + runId).body()).isEmpty();
         // what is kept under its id belongs to the other: it is neither read nor written over
         assertThat(keep("/api/jobs/ring", job, 0, job(null, 5, 10)).status()).isIn(404, 409);
         assertThat(database.queryForObject(
