@@ -1,20 +1,9 @@
 import type { WorkLearnt } from "../../api/types";
 import { many, plain, shortTime } from "../../quantity/format";
+import { workWords } from "../../shared/words/quantityWords";
 import { share } from "./glance";
 
 const STATED = 1;
-
-const WORDS: Record<string, string> = {
-  WIND: "winding coils",
-  CUT: "cutting rings",
-  CLOSE: "closing rings",
-  OPEN: "opening rings",
-  PUT_IN: "putting rings in",
-  SOLDER: "soldering",
-  HAMMER: "hammering",
-  THREAD: "threading beads",
-  JOIN: "joining parts",
-};
 
 /** How long each kind of work takes these hands, against what is stated. */
 export function PaceLearnt({ works }: { works: WorkLearnt[] }) {
@@ -26,7 +15,7 @@ export function PaceLearnt({ works }: { works: WorkLearnt[] }) {
       <div className="glance hands mt-3">
         {works.map(({ work, form, pace, misfits }) => (
           <div className="glance-row" key={work}>
-            <span className="glance-name">{form ?? WORDS[work] ?? work}</span>
+            <span className="glance-name">{form ?? workWords(work)}</span>
             <div className="glance-scale" aria-hidden="true">
               <i className="usual" style={{ left: share(STATED, end) }} />
               <b

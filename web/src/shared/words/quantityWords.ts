@@ -23,3 +23,32 @@ export const isLength = ({ unit }: Pick<Measurable, "unit">): boolean => unit ==
 
 /** Counts and minutes are no lengths. */
 export const countsOnly = (quantity: Quantity): boolean => quantity === "WRAPS" || quantity === "MINUTES";
+
+const WORKS: Record<string, string> = {
+  WIND: "winding coils",
+  CUT: "cutting rings",
+  CLOSE: "closing rings",
+  OPEN: "opening rings",
+  PUT_IN: "putting rings in",
+  SOLDER: "soldering",
+  HAMMER: "hammering",
+  THREAD: "threading beads",
+  JOIN: "joining parts",
+};
+
+/** What work was timed; the making of a form is called by it elsewhere. */
+export const workWords = (work: string): string => WORKS[work] ?? "making one";
+
+/** What was made of a quantity, told apart from others in one table: "coil, inside", "minutes, winding coils". */
+export function madeWords(quantity: Quantity, work: string | null): string {
+  switch (quantity) {
+    case "COIL_INNER":
+      return "coil, inside";
+    case "RING_INNER":
+      return "ring, inside";
+    case "MINUTES":
+      return `minutes, ${workWords(work ?? "")}`;
+    default:
+      return WORDS[quantity];
+  }
+}

@@ -1,7 +1,7 @@
 import type { NotebookEntry } from "../../../api/types";
 import { day, plain, size, type Units } from "../../../quantity/format";
 import { DotRow } from "../../../shared/shell/DotRow";
-import { countsOnly, measuredWords } from "../../../shared/words/quantityWords";
+import { countsOnly, madeWords } from "../../../shared/words/quantityWords";
 
 type Made = NotebookEntry["made"][number];
 
@@ -34,24 +34,25 @@ export function MadeTable({ entry, other, units }: Props) {
             <th scope="col">{unit}</th>
             <th scope="col">planned</th>
             <th scope="col">made</th>
-            <th scope="col">spread, of</th>
+            <th scope="col">spread</th>
+            <th scope="col">measured</th>
             {other && <th scope="col">{`${other.name}, ${day(other.startedAt)}`}</th>}
           </tr>
         </thead>
         <tbody>
           {entry.made.map((made) => {
-            const alike = other?.made.find((one) => one.quantity === made.quantity);
+            const alike = other?.made.find((one) => one.quantity === made.quantity && one.work === made.work);
             return (
-              <tr key={`${made.quantity} ${made.planned}`}>
-                <th scope="row">{measuredWords(made.quantity)}</th>
+              <tr key={`${made.quantity} ${made.work} ${made.planned}`}>
+                <th scope="row">{madeWords(made.quantity, made.work)}</th>
                 <td className="figures">{made.planned === null ? "–" : told(made, made.planned, units)}</td>
                 <td className="figures font-bold">{told(made, made.spread.mean, units)}</td>
                 <td className="figures">
                   {made.values.length > 1
                     ? told(made, made.spread.standardDeviation, units, DECIMALS + 1)
                     : "–"}
-                  , {made.values.length}
                 </td>
+                <td className="figures">{made.values.length}</td>
                 {other && <td className="figures">{alike ? told(alike, alike.spread.mean, units) : "–"}</td>}
               </tr>
             );
@@ -59,7 +60,7 @@ export function MadeTable({ entry, other, units }: Props) {
         </tbody>
       </table>
       {entry.made.map((made) => (
-        <Dots key={`${made.quantity} ${made.planned}`} made={made} units={units} />
+        <Dots key={`${made.quantity} ${made.work} ${made.planned}`} entry={entry} made={made} units={units} />
       ))}
     </section>
   );
@@ -68,14 +69,34 @@ export function MadeTable({ entry, other, units }: Props) {
 const told = (made: Made, value: number, units: Units, decimals = DECIMALS) =>
   countsOnly(made.quantity) ? plain(value, 1) : size(value, units, decimals).value;
 
-function Dots({ made, units }: { made: Made; units: Units }) {
-  return made.planned !== null && made.expected && made.values.length > 1 ? (
-    <DotRow
-      values={made.values}
-      low={made.planned + made.expected.centreMm - made.expected.halfWidthMm}
-      high={made.planned + made.expected.centreMm + made.expected.halfWidthMm}
-      target={made.planned}
-      units={units}
-    />
+interface Band {
+  low: number;
+  high: number;
+  target: number;
+}
+
+/** Where it was expected, mm; null where nothing says. */
+function bandOf(entry: NotebookEntry, made: Made): Band | null {
+  const sizes = entry.kind === "ring" ? entry.glance?.sketch?.sizes : null;
+  if (sizes && made.quantity === "RING_INNER") {
+    return { low: sizes.closedLowMm, high: sizes.closedHighMm, target: sizes.closedInnerMm };
+  }
+  const { planned, expected } = made;
+  return planned === null || !expected
+    ? null
+    : {
+        low: planned + expected.centreMm - expected.halfWidthMm,
+        high: planned + expected.centreMm + expected.halfWidthMm,
+        target: planned,
+      };
+}
+
+function Dots({ entry, made, units }: { entry: NotebookEntry; made: Made; units: Units }) {
+  const band = bandOf(entry, made);
+  return band && made.values.length > 1 ? (
+    <figure className="record-dots">
+      <figcaption className="small soft">{madeWords(made.quantity, made.work)}</figcaption>
+      <DotRow values={made.values} {...band} units={units} />
+    </figure>
   ) : null;
 }

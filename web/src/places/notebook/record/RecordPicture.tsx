@@ -1,5 +1,5 @@
 import { useFormInMaking, useShown } from "../../../api/queries";
-import type { Kept, PieceAnswer, RunData } from "../../../api/types";
+import type { Kept, NotebookEntry, PieceAnswer, RunData } from "../../../api/types";
 import { size, type Units } from "../../../quantity/format";
 import { PiecePicture } from "../../../shared/shell/PiecePicture";
 import { WirePicture } from "../../../shared/shell/WirePicture";
@@ -7,6 +7,7 @@ import { isAtTheEar } from "../../../shared/words/pieceWords";
 
 interface Props {
   run: Kept<RunData>;
+  entry: NotebookEntry;
   units: Units;
 }
 
@@ -14,7 +15,7 @@ const HUNG = ["down"] as const;
 const LAID = ["along"] as const;
 
 /** What was made, as it was frozen with its run, and the one number that tells it. */
-export function RecordPicture({ run, units }: Props) {
+export function RecordPicture({ run, entry, units }: Props) {
   const { data } = run;
   switch (data.kind) {
     case "form":
@@ -41,8 +42,14 @@ export function RecordPicture({ run, units }: Props) {
       );
     }
     case "ring": {
-      const inside = size(data.facts.sizes.closedInnerMm, units);
-      return <Number value={inside.value} unit={`${inside.unit} inside, planned`} />;
+      const made = entry.made.find((one) => one.quantity === "RING_INNER")?.spread.mean;
+      const inside = size(made ?? data.facts.sizes.closedInnerMm, units);
+      return (
+        <Number
+          value={inside.value}
+          unit={`${inside.unit} inside, ${made === undefined ? "planned" : "as made"}`}
+        />
+      );
     }
     default:
       return <Number value={String(data.facts.total)} unit="rings" />;
@@ -102,7 +109,7 @@ function Piece({
 }) {
   const piece = useShown<PieceAnswer>(run.id).data;
   return piece?.drawing ? (
-    <div className="record-picture">
+    <div className={`record-picture ${ear ? "" : "is-long"}`}>
       <PiecePicture
         drawing={piece.drawing}
         ways={ear ? HUNG : LAID}

@@ -53,7 +53,7 @@ function Record({ entry, units }: { entry: NotebookEntry; units: Units }) {
       <p className="soft">{whenWords(entry)}</p>
       <Ways entry={entry} beside={beside} onBeside={setBeside} />
       <div className="record-columns">
-        {run && <RecordPicture run={run} units={units} />}
+        {run && <RecordPicture run={run} entry={entry} units={units} />}
         <div>
           <MadeTable entry={entry} other={beside && other ? other : null} units={units} />
           {entry.glance && <Otherwise glance={entry.glance} />}

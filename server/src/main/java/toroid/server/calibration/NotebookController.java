@@ -48,13 +48,15 @@ class NotebookController {
      *
      * @param expected how near to the plan, mm; null where nothing says
      * @param values each reading, in the order taken
+     * @param work of minutes: of what, as {@link toroid.core.form.HandWork} names it; else null
      */
     record Made(
             @NotNull Quantity quantity,
             Double planned,
             Expected expected,
             @NotNull List<Double> values,
-            @NotNull Repeatability spread) {}
+            @NotNull Repeatability spread,
+            String work) {}
 
     /**
      * One run. Lengths mm.
@@ -170,7 +172,8 @@ class NotebookController {
                                 + "/"
                                 + (m.quantity().isOfRings()
                                         ? ""
-                                        : m.planned() + "/" + m.context().inPieceMm()),
+                                        : m.context().work() + "/" + m.planned() + "/"
+                                                + m.context().inPieceMm()),
                         TreeMap::new,
                         Collectors.toList()));
         return alike.values().stream().map(this::alike).toList();
@@ -184,7 +187,8 @@ class NotebookController {
                 AsTold.planned(first),
                 expected(first),
                 values,
-                Repeatability.of(values));
+                Repeatability.of(values),
+                first.context().work());
     }
 
     private Expected expected(ReadingData m) {
