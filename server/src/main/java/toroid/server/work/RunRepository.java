@@ -31,26 +31,37 @@ interface RunRepository extends JpaRepository<Run, UUID> {
             String note,
             String glance) {}
 
-    String ROW =
+    String COLUMNS =
             "select new toroid.server.work.RunRepository$Row(r.id, r.jobId, r.kind, r.name, r.createdAt, r.updatedAt,"
-                    + " r.finishedAt, r.drawn, r.note, r.glance) from Run r where r.deletedAt is null";
+                    + " r.finishedAt, r.drawn, r.note, r.glance) from ";
 
-    /** The latest of each job. */
-    @Query(ROW
-            + " and r.createdAt = (select max(l.createdAt) from Run l where l.jobId = r.jobId and l.deletedAt is null)")
+    String ROW = COLUMNS + "Run r where r.deletedAt is null";
+
+    /** The latest of each job; found job by job, however many each had. */
+    @Query(COLUMNS
+            + "Job j join Run r on r.jobId = j.id and r.createdAt ="
+            + " (select max(l.createdAt) from Run l where l.jobId = j.id and l.deletedAt is null)"
+            + " where r.deletedAt is null and j.deletedAt is null")
     List<Row> latest();
 
+    String PAGE = ROW + " and (r.createdAt < :began or (r.createdAt = :began and r.id < :before))";
+
+    String NEWEST = " order by r.createdAt desc, r.id desc";
+
+    /** Newest first, those begun before that run. */
+    @Query(PAGE + NEWEST)
+    List<Row> page(Instant began, UUID before, Limit most);
+
     /**
-     * Newest first, those begun before that run; of all where there is none.
+     * The same.
      *
-     * @param pattern that is to be found in a run's name, its note, or what its glance tells, whatever the case; an empty one is in all
+     * @param pattern that is to be found in a run's name, its note, or what its glance tells in words, whatever the case
      */
-    @Query(ROW
-            + " and (r.createdAt < :began or (r.createdAt = :began and r.id < :before))"
+    @Query(PAGE
             + " and cast(regexp_like(concat(r.name, ' ', r.note, ' ',"
             + " cast(regexp_replace(coalesce(r.glance, ''), '\"[^\"]*\":(-?[0-9][^,}]*|true|false|null)?', '', 'g') as String)),"
             + " :pattern, 'i') as Boolean) = true"
-            + " order by r.createdAt desc, r.id desc")
+            + NEWEST)
     List<Row> page(String pattern, Instant began, UUID before, Limit most);
 
     @Query(ROW + " and r.id = :id")

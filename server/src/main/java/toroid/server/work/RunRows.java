@@ -65,9 +65,11 @@ public class RunRows {
                         .findById(before)
                         .orElseThrow(() -> new NotKept("run", before))
                         .createdAt();
-        return repository.page(pattern(words), began, before == null ? LAST : before, Limit.of(most)).stream()
-                .map(this::row)
-                .toList();
+        UUID last = before == null ? LAST : before;
+        List<RunRepository.Row> page = words.isBlank()
+                ? repository.page(began, last, Limit.of(most))
+                : repository.page(pattern(words), began, last, Limit.of(most));
+        return page.stream().map(this::row).toList();
     }
 
     /** All of the words, each anywhere, taken as they are written. */
