@@ -13,6 +13,7 @@ import type {
   InHand,
   Choices,
   CutterData,
+  FirstOne,
   Kept,
   MandrelData,
   MetalPriceData,
@@ -190,6 +191,16 @@ export function useReadings(runId: string) {
   return useQuery({
     queryKey: ["readings", runId],
     queryFn: () => call<Kept<ReadingData>[]>("GET", `/api/readings/of-run/${runId}`),
+  });
+}
+
+/** What the first one of a run came out at. */
+export function useFirstOne(runId: string, enabled: boolean) {
+  return useQuery({
+    enabled,
+    queryKey: ["readings", runId, "first-one"],
+    queryFn: ({ signal }) =>
+      call<FirstOne>("GET", `/api/readings/of-run/${runId}/first-one`, undefined, signal),
   });
 }
 

@@ -51,7 +51,15 @@ export type Operation = Omit<Received<Schemas["Operation"]>, "detail" | "measura
   detail: Detail;
   measurable: Measurable[];
 };
-export type WorkPlan = { operations: Operation[]; copies: number; perGroup: number };
+export type WorkPlan = {
+  operations: Operation[];
+  copies: number;
+  perGroup: number;
+  /** Copies made by themselves before all others; none in plans from before there were such. */
+  ahead?: number;
+};
+/** What the first one of a run came out at, that the rest are made by. */
+export type FirstOne = Received<Schemas["FirstOneAnswer"]>;
 /** How far a run is, by the ids of its operations. */
 export type Spoilt = Schemas["SpoiltAt"];
 export type Skipped = Schemas["SkippedAt"];

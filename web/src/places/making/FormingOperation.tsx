@@ -1,12 +1,14 @@
 import { usePreferences } from "../../api/queries";
-import type { FormFacts, FormStep } from "../../api/types";
-import { plain, size } from "../../quantity/format";
+import type { FirstOne, FormFacts, FormStep } from "../../api/types";
+import { plain, size, sizeText, type Units } from "../../quantity/format";
 import { formStepNumber, formStepPart, formStepWords } from "../../shared/words/formWords";
 import { formStepOf } from "../../shared/words/operationWords";
+import { countsOnly, measuredWords } from "../../shared/words/quantityWords";
 import { OnJaws } from "../../shared/shell/OnJaws";
 import { capital } from "../../shared/words/lists";
 import { FormStepDrawing } from "./FormStepDrawing";
 import { MarkList } from "./MarkList";
+import { useByTheFirst } from "./useByTheFirst";
 import type { FamilyView, OperationProps } from "./operation";
 
 function Picture({ run, operation, place }: OperationProps) {
@@ -22,7 +24,8 @@ function Picture({ run, operation, place }: OperationProps) {
   ) : null;
 }
 
-function Words({ run, operation }: OperationProps) {
+function Words({ run, operation, place }: OperationProps) {
+  const byTheFirst = useByTheFirst(run, operation, place);
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   if (run.data.kind !== "form" || operation.detail.family !== "forming") {
     return null;
@@ -30,13 +33,17 @@ function Words({ run, operation }: OperationProps) {
   const { facts } = run.data;
   const step = formStepOf(operation.detail);
   const part = formStepPart(step, facts.wires.length);
+  const cut = byTheFirst.find((one) => one.quantity === "CUT_LENGTH");
   return (
     <>
       {step.kind === "MARK" ? (
         <MarkList step={step} runId={run.id} />
       ) : (
-        <BigNumber step={step} facts={facts} />
+        <BigNumber step={step} facts={facts} {...(cut && { cutMm: cut.target })} />
       )}
+      {byTheFirst.map((one) => (
+        <ByTheFirst key={one.quantity} target={one} units={units} />
+      ))}
       <p className="what">
         {part && <span className="strong">{capital(part)}. </span>}
         {formStepWords(step, units)}
@@ -46,10 +53,35 @@ function Words({ run, operation }: OperationProps) {
   );
 }
 
-function BigNumber({ step, facts }: { step: FormStep; facts: FormFacts }) {
+/** "As the first one came out: 6.83 mm inside; planned 6.66." */
+function ByTheFirst({ target, units }: { target: FirstOne["targets"][number]; units: Units }) {
+  const { quantity, planned } = target;
+  const cut = quantity === "CUT_LENGTH";
+  const told = (value: number) =>
+    countsOnly(quantity) ? plain(value, 1) : sizeText(value, units, cut ? 1 : 2);
+  return (
+    <p className="what by-the-first" data-testid="by-the-first">
+      {cut ? "By the first one: " : "The first one came out at "}
+      <strong className="figures">{told(target.target)}</strong>
+      {cut
+        ? ", what it holds and the tail your hands need; nine in ten will reach"
+        : ` ${measuredWords(quantity)}: make the rest like it`}
+      {planned !== null && <span className="soft"> (planned {told(planned)})</span>}.
+    </p>
+  );
+}
+
+interface BigNumberProps {
+  step: FormStep;
+  facts: FormFacts;
+  /** Where the first one says another length to cut than was planned. */
+  cutMm?: number;
+}
+
+function BigNumber({ step, facts, cutMm }: BigNumberProps) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const cut = facts.wires.find((wire) => wire.name === step.wire)?.lengthToCutMm ?? 0;
-  const number = formStepNumber(step, cut, units);
+  const planned = facts.wires.find((wire) => wire.name === step.wire)?.lengthToCutMm ?? 0;
+  const number = formStepNumber(step, cutMm ?? planned, units);
   if (!number) {
     return null;
   }

@@ -18,6 +18,7 @@ import { RunFooter } from "./RunFooter";
 import { Mistake } from "./WeavingOperation";
 import { counts, flows, leaves, placeOf, type Place } from "./rhythm";
 import { TimeTaken } from "./TimeTaken";
+import { aimedAt, isTheFirst, useByTheFirst } from "./useByTheFirst";
 import { useBenchKeys } from "./useBenchKeys";
 import { useRunProgress, type Progress } from "./useRunProgress";
 import { useWatch } from "./useWatch";
@@ -192,6 +193,7 @@ function Header({ run, progress }: { run: Kept<RunData>; progress: Progress }) {
 
 function InHand({ run, operation, place }: OperationProps) {
   const { Picture, Words, Title } = FAMILIES[operation.detail.family];
+  const byTheFirst = useByTheFirst(run, operation, place);
   const props = { run, operation, place };
   return (
     <main>
@@ -207,7 +209,10 @@ function InHand({ run, operation, place }: OperationProps) {
         ))}
         {operation.waits && <p className="soft">{waitWords(operation.waits)}</p>}
         {measured(operation).length > 0 && (
-          <MeasureEntry key={operation.id} run={run} operation={operation} />
+          <>
+            {isTheFirst(run, place) && <p className="what">The rest are made by this one: measure it.</p>}
+            <MeasureEntry key={operation.id} run={run} operation={aimedAt(operation, byTheFirst)} />
+          </>
         )}
       </div>
     </main>

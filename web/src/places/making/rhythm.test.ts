@@ -16,11 +16,15 @@ function pressed(plan: WorkPlan): Done[] {
 }
 
 describe("a plan followed press by press", () => {
-  const plans = [1, 2, 3, 7].flatMap((copies) =>
+  const together = [1, 2, 3, 7].flatMap((copies) =>
     [1, 2, copies].map(
       (perGroup) => hooks(Math.min(perGroup, copies), copies, 0, [CUT, HOOK, TRIM]).data.plan,
     ),
   );
+  const plans = [
+    ...together,
+    ...together.filter(({ copies }) => copies > 1).map((plan) => ({ ...plan, ahead: 1 })),
+  ];
 
   it("does every operation over every copy, none before what it waits for", () => {
     for (const plan of [...plans, chain(-2).data.plan]) {
@@ -65,6 +69,12 @@ describe("a plan followed press by press", () => {
     const done = forward(plan, last);
     expect(placeOf(plan, done).operation).toBeNull();
     expect(placeOf(plan, backward(plan, done))).toMatchObject({ at: 2, count: putIn.times - 1 });
+  });
+
+  it("makes the first one by itself where the rest are made by it", () => {
+    const plan = { ...hooks(7, 8, 0, [CUT, HOOK, TRIM]).data.plan, ahead: 1 };
+    expect(placeOf(plan, NOTHING)).toMatchObject({ first: 0, copies: 1 });
+    expect(placeOf(plan, { done: goneTo(plan, 3), counts: {} })).toMatchObject({ first: 1, copies: 7 });
   });
 
   it("counts only where there is more than one", () => {

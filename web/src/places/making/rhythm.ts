@@ -21,12 +21,21 @@ type Done = Pick<RunProgress, "done" | "counts">;
 /** The plan over the copies that are made: those beyond come after those planned. */
 export function sized(plan: WorkPlan, more: number): WorkPlan {
   const copies = plan.copies + more;
-  return more === 0 ? plan : { ...plan, copies, perGroup: Math.min(plan.perGroup, copies) };
+  const ahead = Math.min(plan.ahead ?? 0, copies - 1);
+  return more === 0 ? plan : { ...plan, copies, ahead, perGroup: Math.min(plan.perGroup, copies) };
 }
 
-const groups = (plan: WorkPlan) => Math.ceil(plan.copies / plan.perGroup);
+/** Copies made by themselves before all others. */
+export const aheadOf = (plan: WorkPlan) => plan.ahead ?? 0;
 
-const copiesThrough = (plan: WorkPlan, group: number) => Math.min(plan.copies, group * plan.perGroup);
+const groups = (plan: WorkPlan) =>
+  Math.ceil((plan.copies - aheadOf(plan)) / plan.perGroup) + (aheadOf(plan) > 0 ? 1 : 0);
+
+function copiesThrough(plan: WorkPlan, group: number): number {
+  const ahead = aheadOf(plan);
+  const others = ahead > 0 ? group - 1 : group;
+  return group <= 0 ? 0 : Math.min(plan.copies, ahead + others * plan.perGroup);
+}
 
 /** The first place that is not done. */
 export function placeOf(plan: WorkPlan, progress: Done): Place {
@@ -57,7 +66,8 @@ function placeAt(plan: WorkPlan, progress: Done, at: number): Place {
     operation,
     first,
     copies,
-    count: Math.max(0, Math.min(times, counted)),
+    // one alone is not counted
+    count: times > 1 ? Math.max(0, Math.min(times, counted)) : 0,
     times,
   };
 }

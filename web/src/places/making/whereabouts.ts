@@ -1,4 +1,4 @@
-import type { RunData } from "../../api/types";
+import type { RunData, WorkPlan } from "../../api/types";
 import { placeOf, type Place } from "./rhythm";
 
 /** "cut, step 5 of 12, coil 1 of 2", "form, step 3 of 9, all 8 copies", "join, ring 27 of 50". */
@@ -20,15 +20,17 @@ export function whereabouts(run: RunData, place: Place = placeOf(run.plan, run))
   if (detail.family === "rings") {
     return `${step}${detail.coil > 0 && detail.coils > 1 ? `, coil ${detail.coil} of ${detail.coils}` : ""}`;
   }
-  return `${step}, ${copiesWords(place, run.plan.copies)}`;
+  return `${step}, ${copiesWords(place, run.plan)}`;
 }
 
-function copiesWords({ first, copies }: Place, all: number): string {
-  return copies === all
-    ? all === 1
-      ? "copy 1 of 1"
-      : `all ${all} copies`
-    : copies > 1
-      ? `copies ${first + 1} and ${first + copies} of ${all}`
-      : `copy ${first + 1} of ${all}`;
+function copiesWords({ first, copies }: Place, { copies: all, ahead = 0 }: WorkPlan): string {
+  if (ahead > 0 && first < ahead) {
+    return `the first of ${all} by itself`;
+  }
+  if (copies === all) {
+    return all === 1 ? "copy 1 of 1" : `all ${all} copies`;
+  }
+  return copies > 1
+    ? `copies ${first + 1} ${copies > 2 ? "to" : "and"} ${first + copies} of ${all}`
+    : `copy ${first + 1} of ${all}`;
 }

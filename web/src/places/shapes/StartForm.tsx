@@ -15,7 +15,7 @@ import type { ChangeForm } from "./FormSentence";
 const worded = <T extends string>(values: readonly T[], word: (value: T) => string) =>
   values.map((value) => [value, word(value)] as const);
 const HANDS = worded(["RIGHT", "LEFT", "PAIRS"] as const, handWord);
-const RHYTHMS = worded(["BATCH", "TANDEM", "ONE_BY_ONE"] as const, rhythmWord);
+const RHYTHMS = worded(["BATCH", "FIRST_ALONE", "TANDEM", "ONE_BY_ONE"] as const, rhythmWord);
 const CUTTINGS = worded(["PRE_CUT", "FROM_SPOOL"] as const, cuttingWord);
 
 interface Props {

@@ -231,6 +231,7 @@ export function rhythmWord(rhythm: FormJobData["rhythm"]): string {
     BATCH: "one operation over all",
     TANDEM: "two in tandem",
     ONE_BY_ONE: "one copy at a time",
+    FIRST_ALONE: "the first one alone, then the rest by it",
   }[rhythm];
 }
 

@@ -80,6 +80,7 @@ public final class FormPlan {
      * @param work the steps of one copy, in order
      * @param finished null where the finished length follows from the bends
      * @param shelf what is taken for one copy besides wire
+     * @param ahead copies made by themselves before all others
      */
     public static Plan of(
             List<FormingStep> work,
@@ -88,7 +89,8 @@ public final class FormPlan {
             Finished finished,
             Besides shelf,
             int copies,
-            int perGroup) {
+            int perGroup,
+            int ahead) {
         int threaded = threaded(work);
         int heat = 0;
         var operations = new ArrayList<Operation>();
@@ -120,7 +122,7 @@ public final class FormPlan {
         }
         int last = operations.size() - 1;
         operations.set(last, operations.get(last).timed(whole(work, info)));
-        return new Plan(operations, copies, perGroup);
+        return new Plan(operations, copies, perGroup, ahead);
     }
 
     private static Wait waits(FormStep step) {

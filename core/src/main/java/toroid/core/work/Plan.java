@@ -22,12 +22,19 @@ import toroid.core.stock.Draw;
  * @param operations of one copy
  * @param copies how many are made, 1 up
  * @param perGroup how many copies each operation is done over before the next: all of them, two for pairs in tandem, one
+ * @param ahead copies made by themselves before all others; 0 for none
  */
-public record Plan(List<Operation> operations, int copies, int perGroup) {
+public record Plan(List<Operation> operations, int copies, int perGroup, int ahead) {
+    /** With none made ahead. */
+    public Plan(List<Operation> operations, int copies, int perGroup) {
+        this(operations, copies, perGroup, 0);
+    }
+
     /** @throws IllegalArgumentException when ids are not its own, something is awaited that does not come, or the order goes in a circle */
     public Plan {
         Checks.within("copies", copies, 1, 100_000, Unit.COPIES, Remedy.SPLIT_THE_JOB);
         Checks.within("perGroup", perGroup, 1, copies, Unit.COPIES, Remedy.ONE_TWO_OR_ALL);
+        Checks.within("ahead", ahead, 0, copies - 1, Unit.COPIES, Remedy.ONE_TWO_OR_ALL);
         Checks.within("operations", operations.size(), 1, 100_000, Unit.STEPS, Remedy.SPLIT_THE_JOB);
         operations = List.copyOf(operations);
         Set<String> listed = new HashSet<>();
@@ -77,7 +84,7 @@ public record Plan(List<Operation> operations, int copies, int perGroup) {
     }
 
     public Rhythm rhythm() {
-        return new Rhythm(copies, perGroup, operations.size());
+        return new Rhythm(copies, perGroup, operations.size(), ahead);
     }
 
     /**
@@ -126,7 +133,7 @@ public record Plan(List<Operation> operations, int copies, int perGroup) {
 
     /** The same, its times as these hands are expected to need. */
     public Plan paced(Paces paces) {
-        return new Plan(operations.stream().map(one -> one.paced(paces)).toList(), copies, perGroup);
+        return new Plan(operations.stream().map(one -> one.paced(paces)).toList(), copies, perGroup, ahead);
     }
 
     /** The same, taking nothing of those lots. */
@@ -138,7 +145,8 @@ public record Plan(List<Operation> operations, int copies, int perGroup) {
                                 .toList()))
                         .toList(),
                 copies,
-                perGroup);
+                perGroup,
+                ahead);
     }
 
     /** Adds up what an operation takes, done so many of its own times. */

@@ -72,7 +72,10 @@ public record Progress(
     public Rhythm rhythm(Plan plan) {
         int copies = copies(plan);
         return new Rhythm(
-                copies, Math.min(plan.perGroup(), copies), plan.operations().size());
+                copies,
+                Math.min(plan.perGroup(), copies),
+                plan.operations().size(),
+                Math.min(plan.ahead(), copies - 1));
     }
 
     /** @throws Refusal when it speaks of something the plan does not have, or of more than it makes */

@@ -16,8 +16,9 @@ class RhythmTest {
     void everyPieceGetsEveryStep(
             @ForAll @IntRange(min = 1, max = 60) int pieces,
             @ForAll @IntRange(min = 1, max = 20) int steps,
-            @ForAll @IntRange(min = 1, max = 60) int group) {
-        var rhythm = new Rhythm(pieces, Math.min(group, pieces), steps);
+            @ForAll @IntRange(min = 1, max = 60) int group,
+            @ForAll @IntRange(min = 0, max = 3) int ahead) {
+        var rhythm = new Rhythm(pieces, Math.min(group, pieces), steps, Math.min(ahead, pieces - 1));
         int[] done = new int[steps];
         for (int place = 0; place < rhythm.places(); place++) {
             done[rhythm.stepAt(place)] += rhythm.copiesAt(place);

@@ -15,16 +15,24 @@ import toroid.server.store.KeptController;
 class ReadingController extends KeptController<ReadingData> {
     private final Readings readings;
     private final FormLearning learning;
+    private final FirstOfRun first;
 
-    ReadingController(Readings readings, FormLearning learning) {
+    ReadingController(Readings readings, FormLearning learning, FirstOfRun first) {
         super(readings);
         this.readings = readings;
         this.learning = learning;
+        this.first = first;
     }
 
     @GetMapping("/of-run/{runId}")
     List<Kept<ReadingData>> ofRun(@PathVariable UUID runId) {
         return readings.ofRun(runId);
+    }
+
+    /** What the first one came out at, that the rest are made by; of each quantity what was measured first counts. */
+    @GetMapping("/of-run/{runId}/first-one")
+    FirstOfRun.FirstOneAnswer firstOne(@PathVariable UUID runId) {
+        return first.of(runId);
     }
 
     @GetMapping("/of-form/{formId}")

@@ -26,7 +26,7 @@ import toroid.server.store.Words;
  * @param parameters chosen by the maker, by id; what is left out takes its default for the wire
  * @param hand right, left, or pairs of both
  * @param copies how many to make
- * @param rhythm one operation over all copies, pairs in tandem, or one piece from start to end
+ * @param rhythm one operation over all copies, pairs in tandem, one piece from start to end, or the first alone
  * @param tailFactor handling tails against the form's own
  * @param lots wires cut from a spool of their own, by the wire's name; none when left out
  */
@@ -63,7 +63,9 @@ public record FormJobData(
     public enum Rhythm {
         BATCH,
         TANDEM,
-        ONE_BY_ONE;
+        ONE_BY_ONE,
+        /** The first one from start to end, then the rest by it, step by step. */
+        FIRST_ALONE;
 
         /** Over how many of them each step is done before the next. */
         public int perGroup(int copies) {
@@ -71,7 +73,13 @@ public record FormJobData(
                 case BATCH -> copies;
                 case TANDEM -> Math.min(2, copies);
                 case ONE_BY_ONE -> 1;
+                case FIRST_ALONE -> Math.max(1, copies - 1);
             };
+        }
+
+        /** How many are made by themselves before all others. */
+        public int ahead(int copies) {
+            return this == FIRST_ALONE && copies > 1 ? 1 : 0;
         }
     }
 

@@ -127,7 +127,8 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
                 facts.finished(),
                 besides,
                 job.copies(),
-                job.rhythm().perGroup(job.copies()));
+                job.rhythm().perGroup(job.copies()),
+                job.rhythm().ahead(job.copies()));
     }
 
     private static FormingStep work(FormAnswer.Step step) {

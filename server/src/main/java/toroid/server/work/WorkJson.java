@@ -63,12 +63,20 @@ public class WorkJson {
         Wait waits();
     }
 
+    /** Where none is made ahead nothing is said of it. */
+    interface Ahead {
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+        int ahead();
+    }
+
     /** The core knows no JSON. */
     @Configuration
     static class Details {
         @Bean
         Jackson2ObjectMapperBuilderCustomizer familiesAreTold() {
-            return builder -> builder.mixIn(Detail.class, Families.class).mixIn(Operation.class, Waiting.class);
+            return builder -> builder.mixIn(Detail.class, Families.class)
+                    .mixIn(Operation.class, Waiting.class)
+                    .mixIn(Plan.class, Ahead.class);
         }
     }
 
