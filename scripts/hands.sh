@@ -65,6 +65,8 @@ try_hands() {
   expect "it was not running" ./toroid stop
   touch -d "3 days" "$TRIED/backups/"toroid-*.zip
   expect "the clock went back" ./toroid doctor
+  . scripts/torture.sh
+  (torture_in "$TRIED" 2 1 7) || exit 1
   say "hands: with a password"
   expect "asked for from the next start" ./toroid passwd <<<"a long enough word"
   expect "open http://127.0.0.1:$port" ./toroid start --port "$port"

@@ -53,7 +53,7 @@ function Words({ run, operation, place }: OperationProps) {
   );
 }
 
-/** "As the first one came out: 6.83 mm inside; planned 6.66." */
+/** "The first one came out at 6.83 mm loop, inside: make the rest like it (planned 6.66)." The length to cut is the big number. */
 function ByTheFirst({ target, units }: { target: FirstOne["targets"][number]; units: Units }) {
   const { quantity, planned } = target;
   const cut = quantity === "CUT_LENGTH";
@@ -61,11 +61,14 @@ function ByTheFirst({ target, units }: { target: FirstOne["targets"][number]; un
     countsOnly(quantity) ? plain(value, 1) : sizeText(value, units, cut ? 1 : 2);
   return (
     <p className="what by-the-first" data-testid="by-the-first">
-      {cut ? "By the first one: " : "The first one came out at "}
-      <strong className="figures">{told(target.target)}</strong>
-      {cut
-        ? ", what it holds and the tail your hands need; nine in ten will reach"
-        : ` ${measuredWords(quantity)}: make the rest like it`}
+      {cut ? (
+        "By the first one: what it holds and the tail your hands need, so that nine in ten reach"
+      ) : (
+        <>
+          The first one came out at <strong className="figures">{told(target.target)}</strong>{" "}
+          {measuredWords(quantity)}: make the rest like it
+        </>
+      )}
       {planned !== null && <span className="soft"> (planned {told(planned)})</span>}.
     </p>
   );

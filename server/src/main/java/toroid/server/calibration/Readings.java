@@ -23,6 +23,7 @@ import toroid.server.store.ServerCode;
 import toroid.server.wire.Spools;
 import toroid.server.wire.WireChanged;
 import toroid.server.work.RunData;
+import toroid.server.work.RunMoved;
 import toroid.server.work.Runs;
 
 /** Keeps what was measured. One that was a slip is taken away, and can be brought back. */
@@ -68,6 +69,9 @@ public class Readings extends Keeper<Reading, ReadingData> {
     private Kept<ReadingData> told(Kept<ReadingData> kept) {
         if (kept.data().lotId() != null && kept.data().quantity().isOfRings()) {
             events.publishEvent(new WireChanged(kept.data().lotId()));
+        }
+        if (kept.data().runId() != null) {
+            events.publishEvent(new RunMoved(kept.data().runId(), null));
         }
         return kept;
     }

@@ -1,11 +1,13 @@
 package toroid.server.work;
 
+import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import toroid.server.effort.Efforts;
 import toroid.server.store.Edit;
 import toroid.server.store.Kept;
@@ -25,12 +28,14 @@ import toroid.server.weave.PatchAnswers;
 class RunController {
     private final Runs runs;
     private final RunRows rows;
+    private final RunFollowers followers;
     private final WorkJson json;
     private final Efforts efforts;
 
-    RunController(Runs runs, RunRows rows, WorkJson json, Efforts efforts) {
+    RunController(Runs runs, RunRows rows, RunFollowers followers, WorkJson json, Efforts efforts) {
         this.runs = runs;
         this.rows = rows;
+        this.followers = followers;
         this.json = json;
         this.efforts = efforts;
     }
@@ -50,6 +55,14 @@ class RunController {
     @GetMapping("/{id}/shown")
     Object shown(@PathVariable UUID id) {
         return efforts.answer(() -> runs.shown(id));
+    }
+
+    @Operation(
+            summary =
+                    "Tells each screen that stands at the run as it goes on: progress as it was kept, reading where one was taken")
+    @GetMapping(path = "/{id}/follow", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter follow(@PathVariable UUID id) {
+        return followers.follow(runs.progressOf(id));
     }
 
     @PutMapping("/{id}")

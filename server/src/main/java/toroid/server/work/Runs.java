@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -41,6 +42,7 @@ public class Runs {
     private final RunViews views;
     private final Reservations reservations;
     private final CutAhead cutAhead;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     Runs(
@@ -53,6 +55,7 @@ public class Runs {
             RunViews views,
             Reservations reservations,
             CutAhead cutAhead,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.repository = repository;
         this.jobs = jobs;
@@ -63,6 +66,7 @@ public class Runs {
         this.views = views;
         this.reservations = reservations;
         this.cutAhead = cutAhead;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -195,7 +199,21 @@ public class Runs {
         Instant finished = !whole ? null : run.finishedAt() != null ? run.finishedAt() : now();
         run.progress(json.write(now), json.write(drawn), edit.data().note(), finished, now());
         run.see(json.write(seen(kind, planned, now)));
-        return Kept.of(repository.saveAndFlush(run), RunProgress.of(now, run.note()));
+        Kept<RunProgress> kept = Kept.of(repository.saveAndFlush(run), RunProgress.of(now, run.note()));
+        events.publishEvent(new RunMoved(run.id(), kept));
+        return kept;
+    }
+
+    /** Where a run is, without its plan. @throws Refusal when its plan cannot be read */
+    @Transactional(readOnly = true)
+    Kept<RunProgress> progressOf(UUID id) {
+        Run run = find(id);
+        return progressOf(run, kinds.byId(run.kind()));
+    }
+
+    private <C, F> Kept<RunProgress> progressOf(Run run, JobKind<C, F> kind) {
+        Planned<F> planned = json.plan(run, kind);
+        return Kept.of(run, RunProgress.of(json.progress(kind, planned.work(), run.progress()), run.note()));
     }
 
     /** @throws Refusal when the next run of that job is in hand: of one job one is */

@@ -1,0 +1,87 @@
+package toroid.server.work;
+
+import java.io.IOException;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CopyOnWriteArrayList;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.http.MediaType;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import toroid.core.numeric.Refusal;
+import toroid.server.store.Kept;
+import toroid.server.store.ServerCode;
+
+/**
+ * Screens that stand at the same run and follow each other: each is told as the run goes on. What is told is only ever what was kept; a
+ * screen that was away is told where the run is as it comes back.
+ */
+@Component
+class RunFollowers {
+    /** More screens than any bench has. */
+    static final int MOST = 64;
+
+    /** A screen asks anew after that, so that one that was shown out is told nothing more for long. */
+    private static final Duration STAYS = Duration.ofMinutes(10);
+
+    private final Map<UUID, List<SseEmitter>> screens = new ConcurrentHashMap<>();
+
+    /** @throws Refusal when too many follow already */
+    SseEmitter follow(Kept<RunProgress> now) {
+        if (screens.values().stream().mapToInt(List::size).sum() >= MOST) {
+            throw Refusal.of(ServerCode.BUSY, "follow", null);
+        }
+        var screen = new SseEmitter(STAYS.toMillis());
+        List<SseEmitter> beside = screens.computeIfAbsent(now.id(), id -> new CopyOnWriteArrayList<>());
+        beside.add(screen);
+        screen.onCompletion(() -> beside.remove(screen));
+        screen.onError(gone -> beside.remove(screen));
+        screen.onTimeout(screen::complete);
+        tell(screen, "progress", now);
+        return screen;
+    }
+
+    @TransactionalEventListener
+    void moved(RunMoved moved) {
+        for (SseEmitter screen : screens.getOrDefault(moved.run(), List.of())) {
+            tell(
+                    screen,
+                    moved.progress() == null ? "reading" : "progress",
+                    moved.progress() == null ? "" : moved.progress());
+        }
+    }
+
+    /** So that a screen that went without a word is found gone. */
+    @Scheduled(fixedDelay = 20_000)
+    void breathe() {
+        screens.values()
+                .forEach(some ->
+                        some.forEach(screen -> send(screen, SseEmitter.event().comment(""))));
+        screens.values().removeIf(List::isEmpty);
+    }
+
+    /** Nobody is waited for as the server stops. */
+    @EventListener(ContextClosedEvent.class)
+    void stopping() {
+        screens.values().forEach(some -> some.forEach(SseEmitter::complete));
+        screens.clear();
+    }
+
+    private static void tell(SseEmitter screen, String what, Object data) {
+        send(screen, SseEmitter.event().name(what).data(data, MediaType.APPLICATION_JSON));
+    }
+
+    private static void send(SseEmitter screen, SseEmitter.SseEventBuilder event) {
+        try {
+            screen.send(event);
+        } catch (IOException | IllegalStateException gone) {
+            screen.completeWithError(gone);
+        }
+    }
+}
