@@ -131,6 +131,9 @@ export function unitsNow(): Choices["units"] {
 }
 export const useSession = () => useList<SessionView>("session");
 
+/** Where another device in the house opens this workshop. */
+export const useAddresses = () => useList<string[]>("session/addresses");
+
 export const useFormJobs = () => useList<Kept<FormJobData>[]>("jobs/form");
 export const useMedallionJobs = () => useList<Kept<MedallionJobData>[]>("jobs/medallion");
 export const usePieceJobs = () => useList<Kept<PieceJobData>[]>("jobs/piece");

@@ -5,6 +5,7 @@ import { SaveMark } from "../../shared/shell/SaveMark";
 import { Timers } from "../../shared/shell/Timers";
 import { cautionWords } from "../../shared/words/words";
 import { operationTitle, waitWords } from "../../shared/words/operationWords";
+import { CarryOn } from "./CarryOn";
 import { Failed, Skip } from "./Astray";
 import { FAMILIES } from "./families";
 import { FooterMiddle } from "./FooterMiddle";
@@ -178,6 +179,7 @@ function Header({ run, progress }: { run: Kept<RunData>; progress: Progress }) {
           <button className="quiet" onClick={() => window.print()}>
             print the rest
           </button>
+          <CarryOn />
         </>
       )}
       <SaveMark

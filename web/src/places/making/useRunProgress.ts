@@ -2,6 +2,7 @@ import { useMemo } from "react";
 import type { Kept, RunData, RunProgress, Skipped, Spoilt } from "../../api/types";
 import { useEditor } from "../../shared/kernel/useEditor";
 import { failed, skipping, stillSkipped } from "./astray";
+import { useFollowed } from "./useFollowed";
 import { backward, counted, forward, goneTo, placeOf, sized } from "./rhythm";
 
 /** What was kept on a device before such things were noted says nothing of them. */
@@ -19,6 +20,7 @@ export type Progress = ReturnType<typeof useRunProgress>;
 export function useRunProgress(run: Kept<RunData>) {
   const kept = useMemo<Kept<RunProgress>>(() => ({ ...run, data: progressOf(run.data) }), [run]);
   const { editor, data: edited, state } = useEditor<RunProgress>("runs", kept, progressOf);
+  useFollowed(run.id, editor);
   const data = useMemo(() => progressOf(edited), [edited]);
   const plan = useMemo(() => sized(run.data.plan, data.more), [run.data.plan, data.more]);
   const place = placeOf(plan, data);

@@ -3,6 +3,8 @@ package toroid.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -84,5 +86,45 @@ class MakingTest extends BrowserTest {
         saved();
         page.reload();
         assertThat(page.locator("h1")).hasText("Slide it off");
+    }
+
+    /** The plan on one screen, the bench on another. */
+    @Test
+    void twoScreensFollowEachOther() {
+        begin("brass 0.9 on 4", "20");
+        Page other = tab();
+        other.navigate(page.url());
+        assertThat(other.locator("h1")).hasText("Wind the coil");
+        page.keyboard().press("Space");
+        page.keyboard().press("Space");
+        assertThat(other.locator("h1")).hasText("Slide it off");
+        other.keyboard().press("Space");
+        other.keyboard().press("Space");
+        assertThat(page.locator("h1")).hasText("Cut the rings");
+        page.keyboard().press("Space");
+        assertThat(other.getByTestId("big-number")).containsText("1of 21 rings");
+        page.getByText("on a tablet").click();
+        assertThat(page.locator("dialog[open]")).containsText("--bind 0.0.0.0");
+    }
+
+    /** A coil that went wrong is wound again, with its reason in the record. */
+    @Test
+    void whatFailsIsBegunAnewAndSaidInTheRecord() {
+        begin("brass 0.9 on 6", "12");
+        page.keyboard().press("Space");
+        page.keyboard().press("f");
+        assertThat(page.locator("h1")).hasText("One coil failed. Why?");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("bent wrong"))
+                .click();
+        field("In your words").fill("it slipped off");
+        accessible("what failed");
+        button("make it again").click();
+        assertThat(page.locator("h1")).hasText("Wind the coil");
+        page.keyboard().press("Space");
+        saved();
+        String run = page.url().replaceFirst(".*/making/", "");
+        visit(DEMO + "/notebook/run/" + run);
+        assertThat(page.locator(".record")).containsText("bent wrong, it slipped off");
+        accessible("the record of a run");
     }
 }

@@ -1,7 +1,10 @@
 package toroid.server.web;
 
 import java.io.IOException;
+import java.net.Inet4Address;
 import java.net.InetAddress;
+import java.net.NetworkInterface;
+import java.net.SocketException;
 import java.net.UnknownHostException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -19,6 +22,7 @@ import org.springframework.stereotype.Component;
 class Door {
     private final String passwordHash;
     private final List<String> hosts;
+    private final InetAddress address;
 
     Door(
             @Value("${server.address}") InetAddress address,
@@ -26,6 +30,7 @@ class Door {
             @Value("${toroid.hosts}") String hosts)
             throws IOException {
         passwordHash = read(passwordFile);
+        this.address = address;
         this.hosts = Arrays.stream(hosts.split(","))
                 .map(String::strip)
                 .filter(h -> !h.isEmpty())
@@ -69,9 +74,29 @@ class Door {
             return false;
         }
         try {
-            return java.net.NetworkInterface.getByInetAddress(InetAddress.getByName(host)) != null;
-        } catch (UnknownHostException | java.net.SocketException unknown) {
+            return NetworkInterface.getByInetAddress(InetAddress.getByName(host)) != null;
+        } catch (UnknownHostException | SocketException unknown) {
             return false;
+        }
+    }
+
+    /** Addresses another device in the house reaches this machine by; none while it listens to itself alone. */
+    List<String> addresses() {
+        if (address.isLoopbackAddress()) {
+            return List.of();
+        }
+        if (!address.isAnyLocalAddress()) {
+            return List.of(address.getHostAddress());
+        }
+        try {
+            return NetworkInterface.networkInterfaces()
+                    .flatMap(NetworkInterface::inetAddresses)
+                    .filter(one -> one instanceof Inet4Address && one.isSiteLocalAddress())
+                    .map(InetAddress::getHostAddress)
+                    .sorted()
+                    .toList();
+        } catch (SocketException none) {
+            return List.of();
         }
     }
 }

@@ -121,6 +121,16 @@ class SessionController {
         sessions.endOthers(request.getSession(false));
     }
 
+    @Operation(
+            summary =
+                    "Where another device in the house opens this workshop; nowhere while it listens to this machine alone")
+    @GetMapping("/addresses")
+    List<String> addresses(HttpServletRequest request) {
+        return door.addresses().stream()
+                .map(address -> "http://" + address + ":" + request.getServerPort())
+                .toList();
+    }
+
     @DeleteMapping
     void leave(HttpServletRequest request) {
         var session = request.getSession(false);

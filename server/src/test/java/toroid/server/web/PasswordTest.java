@@ -165,5 +165,9 @@ class PasswordTest extends ApiTest {
         assertThat(door.knowsHost("other.lan")).isFalse();
         assertThat(door.knowsHost("203.0.113.9")).isFalse();
         assertThat(door.knowsHost(null)).isFalse();
+        assertThat(door.addresses())
+                .allMatch(address -> address.matches("[0-9.]+") && door.knowsHost(address + ":8420"));
+        assertThat(new Door(InetAddress.getLoopbackAddress(), "", "").addresses())
+                .isEmpty();
     }
 }
