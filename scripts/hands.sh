@@ -15,6 +15,7 @@ postmaster() { head -1 "$(TOROID_VAR=$TRIED; VAR=$TRIED cluster_home pg)/data/po
 
 try_hands() {
   need_command curl curl
+  need_command python3 python3
   build_all
   local port home
   TRIED=$(mktemp -d)

@@ -96,7 +96,7 @@ export function Skip({ run, operation, place, progress, onEnd }: Props) {
           words={SKIPPED}
           verb="skip it"
           onChosen={(why, said) => {
-            progress.skip(why, said);
+            progress.passBy(why, said);
             onEnd();
           }}
         />

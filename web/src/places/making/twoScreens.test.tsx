@@ -25,7 +25,7 @@ beforeEach(() => {
   localStorage.clear();
   Told.all = [];
   vi.stubGlobal("EventSource", Told);
-  HTMLDialogElement.prototype.showModal ??= function (this: HTMLDialogElement) {
+  HTMLDialogElement.prototype.showModal = function () {
     this.open = true;
   };
 });

@@ -45,7 +45,7 @@ export function useRunProgress(run: Kept<RunData>) {
     setNote: (note: string) => editor.change({ note }, "note"),
     fail: (spoilt: Spoilt, again: boolean) =>
       editor.change(failed(plan, data, spoilt, again), `failed ${data.spoilt.length}`),
-    skip: (why: Skipped["why"], said: string) => editor.change(skipping(plan, data, why, said), "skipped"),
+    passBy: (why: Skipped["why"], said: string) => editor.change(skipping(plan, data, why, said), "skipped"),
     /** It did not fail after all: what it took is on the shelf again. */
     takeBack: (at: number) => editor.change({ spoilt: data.spoilt.filter((_, i) => i !== at) }, "taken back"),
     oneMore: () => editor.change({ more: data.more + 1 }, "one more"),

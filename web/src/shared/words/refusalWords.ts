@@ -2,6 +2,7 @@
 import type { RefusalCode } from "../../api/types";
 import { rangeWords } from "./rangeWords";
 import type { Said } from "./said";
+import { WORK_REFUSALS } from "./workRefusals";
 import { STOCK_REFUSALS } from "./stockRefusals";
 
 type Sentence = (said: Said) => string;
@@ -26,6 +27,7 @@ const mend = "Mend it in the file.";
 
 export const REFUSALS: Record<RefusalCode, Sentence> = {
   ...STOCK_REFUSALS,
+  ...WORK_REFUSALS,
   "out-of-range": rangeWords,
   "not-a-number": rangeWords,
   missing: (said) => `${said.what()} is missing. Give it.`,
@@ -336,16 +338,4 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
     `The larger ring, ${said.mm("insideMm")} inside, is too small: it does not go in. Take one of ${said.mm("usualMm")} inside, the usual one.`,
   "larger-ring-too-large": (said) =>
     `The larger ring, ${said.mm("insideMm")} inside, is too large: it does not go in. Take one of ${said.mm("usualMm")} inside, the usual one.`,
-
-  // work
-  "unknown-kind": () => "There is no such kind of job.",
-  "unreadable-plan": () =>
-    "The plan this run began with cannot be read. ./toroid logs says why; the job itself is whole.",
-  "out-of-order": (said) => `"${said.value}" comes after "${said.text("after")}". Reload the run.`,
-  "no-such-operation": () => "The plan has no such step. Reload the run.",
-  "next-run-begun": () =>
-    "This run is done, and the next of the same job is in hand. Finish that one first, or make one more there.",
-  "reason-without-words": () =>
-    "Another reason is chosen, and left without words. Say in a few words what it was.",
-  "not-measured-here": () => "That is not measured at this step. Reload the run.",
 };

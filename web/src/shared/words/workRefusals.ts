@@ -1,0 +1,16 @@
+/** What is refused of jobs and runs, as sentences with the way out. */
+import type { RefusalCode } from "../../api/types";
+import type { Said } from "./said";
+
+export const WORK_REFUSALS = {
+  "unknown-kind": () => "There is no such kind of job.",
+  "unreadable-plan": () =>
+    "The plan this run began with cannot be read. ./toroid logs says why; the job itself is whole.",
+  "out-of-order": (said) => `"${said.value}" comes after "${said.text("after")}". Reload the run.`,
+  "no-such-operation": () => "The plan has no such step. Reload the run.",
+  "next-run-begun": () =>
+    "This run is done, and the next of the same job is in hand. Finish that one first, or make one more there.",
+  "reason-without-words": () =>
+    "Another reason is chosen, and left without words. Say in a few words what it was.",
+  "not-measured-here": () => "That is not measured at this step. Reload the run.",
+} satisfies Partial<Record<RefusalCode, (said: Said) => string>>;
