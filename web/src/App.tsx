@@ -11,6 +11,7 @@ import { Shortcuts } from "./shared/shell/Shortcuts";
 const MakingPlace = place(() => import("./places/making/MakingPlace"), "MakingPlace");
 const MovedMaking = place(() => import("./places/making/MakingPlace"), "MovedMaking");
 const NotebookPlace = place(() => import("./places/notebook/NotebookPlace"), "NotebookPlace");
+const SafetyPage = place(() => import("./places/preferences/SafetyPage"), "SafetyPage");
 const RunRecord = place(() => import("./places/notebook/record/RunRecord"), "RunRecord");
 const SpoolPage = place(() => import("./places/notebook/SpoolPage"), "SpoolPage");
 const PreferencesPlace = place(() => import("./places/preferences/PreferencesPlace"), "PreferencesPlace");
@@ -81,6 +82,7 @@ export function App() {
             <Route path="stock/table" element={<TablePage />} />
             <Route path="stock/:kind" element={<StockPlace />} />
             <Route path="preferences" element={<PreferencesPlace />} />
+            <Route path="safety" element={<SafetyPage />} />
             <Route path="*" element={<Lost />} />
           </Route>
         </Routes>

@@ -209,6 +209,11 @@ function InHand({ run, operation, place }: OperationProps) {
             {cautionWords(caution)}
           </p>
         ))}
+        {operation.cautions.length > 0 && (
+          <Link to="/safety" className="quiet small">
+            all cautions
+          </Link>
+        )}
         {operation.waits && <p className="soft">{waitWords(operation.waits)}</p>}
         {measured(operation).length > 0 && (
           <>

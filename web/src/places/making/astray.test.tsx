@@ -72,6 +72,19 @@ describe("what fails at the bench", () => {
     expect(after.counts).toMatchObject({ close: 5, solder: 2 });
   });
 
+  it("is made again without all that came after it", () => {
+    const done = { wind: 1, close: 1, solder: 1, open: 1, join: 0 };
+    let at: At = { ...NOTHING, done, counts: { close: 6, solder: 6, open: 4, join: 5 } };
+    at = failed(RINGS, at, broke("solder"), true);
+    const passed = [];
+    for (let press = 0; press < 4; press++) {
+      passed.push(placeOf(RINGS, at).operation!.id);
+      at = { ...at, ...forward(RINGS, at) };
+    }
+    expect(passed).toEqual(["close", "close", "solder", "solder"]);
+    expect(placeOf(RINGS, at)).toMatchObject({ count: 5, times: 9 });
+  });
+
   it("may be, where things are joined, each of what was made before", () => {
     expect(mayFail(RINGS, RINGS.operations[4]!).map((one) => one.id)).toEqual(["solder", "open"]);
     const { plan } = weave(3).data;

@@ -1,6 +1,6 @@
 /** What fails at the bench and what is passed by: what is noted of it, and where hands go on. */
 import type { Operation, RunProgress, Skipped, Spoilt, WorkPlan } from "../../api/types";
-import { counted, goneTo, placeOf } from "./rhythm";
+import { counted, doneAt, placeOf } from "./rhythm";
 
 type Astray = Pick<RunProgress, "done" | "counts" | "more" | "spoilt" | "skipped">;
 
@@ -62,7 +62,7 @@ export function skipping(plan: WorkPlan, progress: Astray, why: Skipped["why"], 
   const entry = { operation: operation.id, times: times - count, why, said };
   return {
     ...progress,
-    done: goneTo(plan, place.at + 1),
+    done: doneAt(plan, progress, place.at),
     counts: counted(progress, place, count),
     skipped: [...progress.skipped, entry],
   };

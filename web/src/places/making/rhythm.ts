@@ -84,6 +84,14 @@ export function goneTo(plan: WorkPlan, at: number): Record<string, number> {
   );
 }
 
+/** The operation at that place done, and what is done already left so: made again, a part is not followed by all that came after it. */
+export function doneAt(plan: WorkPlan, progress: Pick<Done, "done">, at: number): Record<string, number> {
+  const through = goneTo(plan, at + 1);
+  return Object.fromEntries(
+    Object.entries(through).map(([id, copies]) => [id, Math.max(copies, progress.done[id] ?? 0)]),
+  );
+}
+
 /** The counts with so many noted at that place. */
 export function counted(progress: Done, place: Place, count: number): Record<string, number> {
   const { operation, first, times } = place;
@@ -116,7 +124,7 @@ export function forward(plan: WorkPlan, progress: Done): Done {
   const more = counts(place) && place.count < place.times;
   const noted = more ? { ...progress, counts: counted(progress, place, place.count + 1) } : progress;
   const last = flows(place.operation) && place.count + 1 >= place.times;
-  return more && !last ? noted : { ...noted, done: goneTo(plan, place.at + 1) };
+  return more && !last ? noted : { ...noted, done: doneAt(plan, progress, place.at) };
 }
 
 /** One press back. */

@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { Link } from "react-router";
 import { usePreferences, useSession } from "../../api/queries";
 import type { Choices, Kept } from "../../api/types";
 import { sizeText } from "../../quantity/format";
@@ -68,7 +69,13 @@ function Sheet({ kept }: { kept: Kept<Choices> }) {
         </div>
         <Calibration />
       </div>
-      <p className="small soft mt-8">
+      <p className="mt-8">
+        <Link to="/safety" className="quiet">
+          Safe at the bench
+        </Link>
+        , the usual cautions on one page to hang up.
+      </p>
+      <p className="small soft mt-4">
         Toroid stands on the work of others: the licences of its <a href="/licences.txt">scripts</a>, and of
         its <a href="/licences-of-styles.txt">letters and styles</a>.
       </p>
@@ -248,7 +255,7 @@ function Forming({ data, change }: Props) {
           name="rhythm"
           value={data.rhythm}
           onChange={(rhythm) => change({ rhythm }, "rhythm")}
-          options={(["BATCH", "TANDEM", "ONE_BY_ONE"] as const).map((r) => [r, rhythmWord(r)])}
+          options={(["BATCH", "FIRST_ALONE", "TANDEM", "ONE_BY_ONE"] as const).map((r) => [r, rhythmWord(r)])}
         />
       </Question>
     </>

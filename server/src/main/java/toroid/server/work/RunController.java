@@ -62,7 +62,7 @@ class RunController {
                     "Tells each screen that stands at the run as it goes on: progress as it was kept, reading where one was taken")
     @GetMapping(path = "/{id}/follow", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter follow(@PathVariable UUID id) {
-        return followers.follow(runs.progressOf(id));
+        return followers.follow(id, () -> runs.progressOf(id));
     }
 
     @PutMapping("/{id}")

@@ -1,5 +1,6 @@
 package toroid.server.work;
 
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
@@ -7,6 +8,9 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Supplier;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
@@ -32,28 +36,54 @@ class RunFollowers {
 
     private final Map<UUID, List<SseEmitter>> screens = new ConcurrentHashMap<>();
 
-    /** @throws Refusal when too many follow already */
-    SseEmitter follow(Kept<RunProgress> now) {
+    /** One after another, and not by whoever goes on: a screen that does not listen holds nobody up. */
+    private final ExecutorService telling = Executors.newSingleThreadExecutor(work -> {
+        var thread = new Thread(work, "following");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    /**
+     * @param now where the run is, asked once the screen hears of all that comes after
+     * @throws Refusal when too many follow already
+     */
+    SseEmitter follow(UUID run, Supplier<Kept<RunProgress>> now) {
         if (screens.values().stream().mapToInt(List::size).sum() >= MOST) {
             throw Refusal.of(ServerCode.BUSY, "follow", null);
         }
         var screen = new SseEmitter(STAYS.toMillis());
-        List<SseEmitter> beside = screens.computeIfAbsent(now.id(), id -> new CopyOnWriteArrayList<>());
-        beside.add(screen);
-        screen.onCompletion(() -> beside.remove(screen));
-        screen.onError(gone -> beside.remove(screen));
+        screen.onCompletion(() -> gone(run, screen));
+        screen.onError(fault -> gone(run, screen));
         screen.onTimeout(screen::complete);
-        tell(screen, "progress", now);
+        screens.compute(run, (id, some) -> {
+            List<SseEmitter> beside = some == null ? new CopyOnWriteArrayList<>() : some;
+            beside.add(screen);
+            return beside;
+        });
+        try {
+            tell(screen, "progress", now.get());
+        } catch (RuntimeException none) {
+            gone(run, screen);
+            throw none;
+        }
         return screen;
+    }
+
+    private void gone(UUID run, SseEmitter screen) {
+        screens.computeIfPresent(run, (id, some) -> {
+            some.remove(screen);
+            return some.isEmpty() ? null : some;
+        });
     }
 
     @TransactionalEventListener
     void moved(RunMoved moved) {
-        for (SseEmitter screen : screens.getOrDefault(moved.run(), List.of())) {
-            tell(
+        List<SseEmitter> following = screens.get(moved.run());
+        if (following != null) {
+            telling.execute(() -> following.forEach(screen -> tell(
                     screen,
                     moved.progress() == null ? "reading" : "progress",
-                    moved.progress() == null ? "" : moved.progress());
+                    moved.progress() == null ? "" : moved.progress())));
         }
     }
 
@@ -71,6 +101,11 @@ class RunFollowers {
     void stopping() {
         screens.values().forEach(some -> some.forEach(SseEmitter::complete));
         screens.clear();
+    }
+
+    @PreDestroy
+    void end() {
+        telling.shutdownNow();
     }
 
     private static void tell(SseEmitter screen, String what, Object data) {

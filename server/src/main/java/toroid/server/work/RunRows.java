@@ -75,7 +75,7 @@ public class RunRows {
     /** All of the words, each anywhere, taken as they are written. */
     private static String pattern(String words) {
         return "^"
-                + Arrays.stream(words.strip().split("\\s+"))
+                + Arrays.stream(words.replaceAll("\\p{Cntrl}", " ").strip().split("\\s+"))
                         .limit(MOST_WORDS)
                         .map(word -> "(?=.*" + word.replaceAll("([^\\p{L}\\p{N}])", "\\\\$1") + ")")
                         .collect(Collectors.joining());

@@ -102,7 +102,7 @@ class NotebookPagesTest extends ApiTest {
         for (String said : List.of("(50%", "50%", "time_fresh", "\\", "gone);")) {
             assertThat(found(said + " " + CALLED)).as(said).containsExactly(CALLED + " the first");
         }
-        for (String other : List.of("(", "a.b*", "[", "5_%", ".*", "\\d")) {
+        for (String other : List.of("(", "a.b*", "[", "5_%", ".*", "\\d", "a\u0000b", "\u0000")) {
             assertThat(read("/api/notebook?" + words(other)).status()).as(other).isEqualTo(200);
         }
         assertThat(found("o.d " + CALLED)).isEmpty();
