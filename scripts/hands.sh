@@ -66,6 +66,7 @@ try_hands() {
   expect "it was not running" ./toroid stop
   touch -d "3 days" "$TRIED/backups/"toroid-*.zip
   expect "the clock went back" ./toroid doctor
+  looked_after "$port"
   . scripts/torture.sh
   (torture_in "$TRIED" 2 1 7) || exit 1
   say "hands: with a password"
@@ -73,6 +74,32 @@ try_hands() {
   expect "open http://127.0.0.1:$port" ./toroid start --port "$port"
   at_the_door "$port"
   say "hands: all of it held"
+}
+
+# looked_after PORT: whatever dies is started again, and stop ends that too.
+looked_after() {
+  say "hands: it is looked after"
+  local keeper i
+  ./toroid keep --port "$1" >"$TRIED/keep.log" 2>&1 &
+  keeper=$!
+  until_answers "$1" "it was to be looked after"
+  kill -9 "$(cat "$TRIED/server.pid")" "$(postmaster)"
+  until_answers "$1" "both were killed"
+  expect "already, by process" ./toroid keep --port "$1"
+  expect "stopped" ./toroid stop
+  for i in $(seq 1 300); do kill -0 "$keeper" 2>/dev/null || break; sleep 0.2; done
+  ! kill -0 "$keeper" 2>/dev/null || fail "stop leaves who looks after it"
+  expect "ExecStart=$ROOT/toroid keep" ./toroid unit
+}
+
+# until_answers PORT AFTER: as long as a slow machine takes.
+until_answers() {
+  local i
+  for i in $(seq 1 600); do
+    ! curl -fsS --max-time 12 "http://127.0.0.1:$1/actuator/health" 2>/dev/null | grep '"UP"' >/dev/null || return 0
+    sleep 0.3
+  done
+  fail "it does not answer on $1 after $2"
 }
 
 # at_the_door PORT: a wrong password is told apart and noted without itself, a right one lets in, and no cookie goes to another site.
