@@ -93,6 +93,18 @@ describe("an edit", () => {
     expect(sent[0]!.body.data).toEqual({ name: "hooks", copies: 7 });
   });
 
+  it("is given up when it is dropped: what the server has stands again, and nothing more is sent", async () => {
+    replies = ["unreachable"];
+    const e = editor();
+    e.change({ size: 2 }, "size");
+    await vi.advanceTimersByTimeAsync(300);
+    e.drop();
+    expect(e.get()).toEqual({ data: { name: "a", size: 1 }, state: { kind: "saved" } });
+    expect(held()).toBeNull();
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(sent).toHaveLength(1);
+  });
+
   it("that is refused stays on the screen with the reason", async () => {
     replies = [{ status: 400, body: { code: "out-of-range" } }];
     const e = editor();

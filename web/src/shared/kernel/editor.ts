@@ -114,6 +114,18 @@ export class Editor<D> {
     }
   }
 
+  /** What is not kept is given up: what the server has stands again. */
+  drop(): void {
+    clearTimeout(this.timer);
+    const { state } = this.snapshot;
+    if (state.kind === "conflict") {
+      this.takeTheirs();
+    } else if (this.savedText !== "" && !this.busy) {
+      this.set({ data: JSON.parse(this.savedText) as D, state: { kind: "saved" } });
+      this.hold();
+    }
+  }
+
   keepMine(): void {
     if (this.snapshot.state.kind === "conflict") {
       this.version = this.snapshot.state.theirs.version;

@@ -20,6 +20,9 @@ export function editorOf<D>(
   return editor;
 }
 
+/** The editor that was opened on what stands at that path, "jobs/form/7"; undefined where none was. */
+export const openEditor = (at: string): Editor<unknown> | undefined => editors.get(at);
+
 /** Edits a kept thing in a component. */
 export function useEditor<D>(path: string, kept: Kept<D>, project?: (data: D) => D) {
   // made once for each thing

@@ -3,6 +3,7 @@ import { NavLink, Outlet, useMatch } from "react-router";
 import { useBench, useSession } from "../../api/queries";
 import { openRing } from "../../drawing/ring";
 import { BenchLine } from "./BenchLine";
+import { Outbox } from "./Outbox";
 import { Thread } from "./StageRing";
 import { Timers } from "./Timers";
 import { WorkingMark } from "./WorkingMark";
@@ -61,6 +62,7 @@ export function Frame() {
         ))}
       </nav>
       <main id="place" tabIndex={-1}>
+        <Outbox />
         <Suspense fallback={null}>
           <Outlet />
         </Suspense>
