@@ -1,5 +1,6 @@
 package toroid.browser;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
@@ -23,10 +24,15 @@ class Screenshots extends BrowserTest {
         String run = making("Mail collar, sea queen");
         page.getByText("Mail collar, sea queen").first().waitFor();
         visit(DEMO + "/notebook");
-        String job = page.locator("article a[href^='/rings/']").first().getAttribute("href");
+        String record = page.locator("article a[href^='/notebook/run/']")
+                .filter(new Locator.FilterOptions().setHasText("Ear wires for the cast"))
+                .first()
+                .getAttribute("href");
         String spool = page.locator(".glance a").first().getAttribute("href");
+        visit(DEMO + "/");
+        String job = form("Mail collar, sea queen");
         take("rings", DEMO + job);
-        take("shelf", DEMO + job + "/shelf");
+        take("record", DEMO + record);
         take("notebook", DEMO + "/notebook");
         take("spool", DEMO + spool);
         take("stock", DEMO + "/stock/beads");
