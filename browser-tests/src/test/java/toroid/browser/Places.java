@@ -16,8 +16,8 @@ abstract class Places extends BrowserTest {
                         .getAttribute("href");
         visit(DEMO + "/notebook");
         String spool = DEMO + page.locator(".glance a").first().getAttribute("href");
-        String record = DEMO
-                + page.locator("article a[href^='/notebook/run/']").first().getAttribute("href");
+        String record =
+                DEMO + page.locator("article a[href^='/notebook/run/']").first().getAttribute("href");
         visit(DEMO + "/stock/tapered-jaws");
         String lot = page.locator(".lot-row").first().getAttribute("href");
         visit(DEMO + "/");
