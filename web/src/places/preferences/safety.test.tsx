@@ -17,7 +17,7 @@ describe("the page of cautions", () => {
 
   it("defers to local rules before all else, and names the nickel regulation", () => {
     render(<SafetyPage />);
-    const text = document.body.textContent!;
+    const text = document.body.textContent;
     expect(text.indexOf("Local rules")).toBeLessThan(text.indexOf("Glasses on"));
     expect(screen.getByText(/REACH, Annex XVII, entry 27/)).toBeTruthy();
   });
