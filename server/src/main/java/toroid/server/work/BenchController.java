@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -71,9 +72,9 @@ class BenchController {
             @NotNull Measure measure,
             @NotNull double amount) {}
 
-    /** Those touched last first. */
+    /** Those touched last first; all of it as it stood at one moment, so that what is told of a job goes with what it has put by. */
     @GetMapping("/api/bench")
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
     public List<InHand> bench() {
         Map<UUID, RunRepository.Row> latest = runs.latest().stream()
                 .collect(Collectors.toMap(RunRepository.Row::jobId, Function.identity(), (one, other) -> one));
