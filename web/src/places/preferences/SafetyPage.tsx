@@ -1,4 +1,4 @@
-import { COMES_FIRST, SAFETY } from "../../shared/words/safetyWords";
+import { AT, COMES_FIRST, SAFETY } from "../../shared/words/safetyWords";
 import { cautionWords } from "../../shared/words/words";
 
 /** The usual cautions on one page, to read and to hang up. */
@@ -15,7 +15,12 @@ export function SafetyPage() {
           <section key={name}>
             <h2>{name}</h2>
             <ul>
-              {[...cautions.map(cautionWords), ...more].map((words) => (
+              {cautions.map((caution) => (
+                <li key={caution}>
+                  <strong>{AT[caution]}.</strong> {cautionWords(caution)}
+                </li>
+              ))}
+              {more.map((words) => (
                 <li key={words}>{words}</li>
               ))}
             </ul>

@@ -10,6 +10,23 @@ export interface SafetySection {
   more: readonly string[];
 }
 
+/** What is done where a caution is shown. */
+export const AT: Record<Caution, string> = {
+  GLASSES_ENDS_FLY: "Cutting",
+  COIL_WHIPS: "A coil let go",
+  POWER_WINDING: "Winding under power",
+  SAW_BLADE: "Sawing",
+  HARD_WIRE_CRACKS: "Hard wire on a small rod",
+  CARRIED_WIRE_KINKS: "Winding by hand",
+  SHARP_POINTS: "Flush cuts",
+  TORCH: "A torch",
+  DRILLING: "Drilling",
+  HAMMERING: "Hammering",
+  GLUE: "Glue",
+  FINGERS_IN_WHEELS: "Crimping wheels",
+  WORN_IN_AN_EAR: "In a pierced ear",
+};
+
 export const COMES_FIRST =
   "Local rules, your supplier's data sheets and trained instruction come first. This page is no training for a torch, an acid or a machine.";
 
