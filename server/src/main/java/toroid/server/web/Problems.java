@@ -19,6 +19,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import toroid.core.numeric.Code;
 import toroid.core.numeric.Effort;
@@ -131,6 +132,12 @@ class Problems {
     @ExceptionHandler
     ProblemDetail calledOff(Effort.Stopped stopped) {
         return problem(HttpStatus.GONE, ServerCode.CALLED_OFF);
+    }
+
+    /** Whoever listened has gone: there is nobody to tell. */
+    @ExceptionHandler
+    void gone(AsyncRequestNotUsableException gone) {
+        LOG.debug("a listener went away", gone);
     }
 
     /** What nobody foresaw is told by a code too, and logged. */

@@ -11,6 +11,8 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
@@ -28,6 +30,8 @@ import toroid.server.store.ServerCode;
  */
 @Component
 class RunFollowers {
+    private static final Logger LOG = LoggerFactory.getLogger(RunFollowers.class);
+
     /** More screens than any bench has. */
     static final int MOST = 64;
 
@@ -116,7 +120,8 @@ class RunFollowers {
         try {
             screen.send(event);
         } catch (IOException | IllegalStateException gone) {
-            screen.completeWithError(gone);
+            // one that went away is told of by its connection, and let go then
+            LOG.debug("a screen went away", gone);
         }
     }
 }
