@@ -1,5 +1,6 @@
 import { useDeferredValue, useState } from "react";
 import { useGlance, useNotebook, usePreferences } from "../../api/queries";
+import { SearchField } from "../../shared/shell/SearchField";
 import { Batch } from "./Batch";
 import type { NotebookEntry } from "../../api/types";
 import type { Units } from "../../quantity/format";
@@ -63,14 +64,11 @@ function Batches({ words, onWords, batches, units, onEarlier }: BatchesProps) {
     <section className="mt-10" aria-label="Batch by batch">
       <div className="batches-head">
         <h2 className="text-xl font-bold">Planned and made, batch by batch</h2>
-        <input
-          className="plain-input"
-          type="search"
-          aria-label="Find a batch"
+        <SearchField
+          label="Find a batch"
           placeholder="find a batch: name, metal, note"
-          value={words}
-          onChange={(event) => onWords(event.target.value)}
-          onKeyDown={(event) => event.key === "Escape" && onWords("")}
+          words={words}
+          onWords={onWords}
         />
       </div>
       {batches.map((entry) => (

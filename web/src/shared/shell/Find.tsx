@@ -9,6 +9,7 @@ import {
   useWeaveJobs,
   useWeaves,
 } from "../../api/queries";
+import { SearchField } from "./SearchField";
 import {
   formToFind,
   OTHERS,
@@ -24,18 +25,8 @@ const PLACES: FoundIn[] = ["Rings", "Shapes", "Weaves", "Pieces"];
 const SHOWN = 6;
 
 /** Looked for in one place, found in all. */
-export function FindField({ words, onWords }: { words: string; onWords: (words: string) => void }) {
-  return (
-    <input
-      className="plain-input"
-      type="search"
-      aria-label="Find a ring, a shape, a weave"
-      placeholder="find anything"
-      value={words}
-      onChange={(event) => onWords(event.target.value)}
-      onKeyDown={(event) => event.key === "Escape" && onWords("")}
-    />
-  );
+export function FindField(props: { words: string; onWords: (words: string) => void }) {
+  return <SearchField label="Find a ring, a shape, a weave" placeholder="find anything" {...props} />;
 }
 
 /** Everything of those words, place by place. */

@@ -15,24 +15,11 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import toroid.core.numeric.Refusal;
-import toroid.core.stock.Draw;
 
 /** What fails, what is passed by, and what is made beyond the plan; the rules are our own, common practice at the bench. */
 class AstrayTest {
     private static Operation operation(String id, int times, double takes, String... after) {
-        return new Operation(
-                id,
-                "",
-                Stage.FORM,
-                "BEND",
-                times,
-                true,
-                Set.of(after),
-                takes == 0 ? List.of() : List.of(new Draw("lot", takes)),
-                List.of(),
-                List.of(),
-                null,
-                new RingsHandled(RingsHandled.Kind.PUT_IN, times));
+        return Operations.of(id, times, true, takes, List.of(), Set.of(after));
     }
 
     /** Hooks: cut, bent, curled. */

@@ -18,19 +18,7 @@ class FirstOneTest {
     }
 
     private static Operation operation(String id, Measurable... measured) {
-        return new Operation(
-                id,
-                "hook",
-                Stage.FORM,
-                "BEND",
-                1,
-                true,
-                Set.of(),
-                List.of(),
-                List.of(measured),
-                List.of(),
-                null,
-                new RingsHandled(RingsHandled.Kind.PUT_IN, 1));
+        return Operations.of(id, 1, true, 0, List.of(measured), Set.of());
     }
 
     private static final Plan HOOKS = new Plan(

@@ -15,23 +15,10 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import toroid.core.numeric.Refusal;
-import toroid.core.stock.Draw;
 
 class ProgressTest {
     private static Operation operation(String id, int times, Set<String> after) {
-        return new Operation(
-                id,
-                "",
-                Stage.FORM,
-                "BEND",
-                times,
-                times > 1,
-                after,
-                List.of(new Draw("lot", 2.5)),
-                List.of(),
-                List.of(),
-                null,
-                new RingsHandled(RingsHandled.Kind.PUT_IN, times));
+        return Operations.of(id, times, times > 1, 2.5, List.of(), after);
     }
 
     private static Plan plan(int steps, int copies, int perGroup) {
