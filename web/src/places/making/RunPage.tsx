@@ -1,6 +1,7 @@
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import type { Kept, Operation, RunData } from "../../api/types";
+import { Outbox } from "../../shared/shell/Outbox";
 import { SaveMark } from "../../shared/shell/SaveMark";
 import { Timers } from "../../shared/shell/Timers";
 import { cautionWords } from "../../shared/words/words";
@@ -60,6 +61,7 @@ export function RunPage({ run: kept }: { run: Kept<RunData> }) {
           </>
         )}
         <Timers />
+        <Outbox />
       </div>
       <RunFooter
         atStart={place.at === 0 && place.count === 0}

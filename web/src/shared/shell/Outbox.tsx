@@ -16,7 +16,7 @@ export function Outbox() {
     <details className="outbox" open={items.some((one) => one.state === "refused")}>
       <summary role="status">
         {many(items.length, "thing")} typed here {items.length === 1 ? "is" : "are"} not kept yet
-        {wait > 0 && "; the server does not answer, and gets them as soon as it does"}
+        {wait > 0 && "; what waits is sent as soon as the server answers"}
       </summary>
       <ul>
         {items.map((one) => (
@@ -32,7 +32,13 @@ function Item({ item }: { item: Unkept }) {
   const name = item.name || WHAT[item.at.split("/")[0]!] || "something";
   return (
     <li>
-      {place ? <Link to={place}>{name}</Link> : <span>{name}</span>}
+      {place ? (
+        <Link className="quiet" to={place}>
+          {name}
+        </Link>
+      ) : (
+        <span>{name}</span>
+      )}
       <span className={item.state === "refused" ? "stop" : "soft"}>
         {item.problem ? refusalWords(item.problem) : SAID[item.state]}
       </span>

@@ -19,7 +19,7 @@ export const AT: Record<Caution, string> = {
   HARD_WIRE_CRACKS: "Hard wire on a small rod",
   CARRIED_WIRE_KINKS: "Winding by hand",
   SHARP_POINTS: "Flush cuts",
-  TORCH: "A torch",
+  TORCH: "Heating",
   DRILLING: "Drilling",
   HAMMERING: "Hammering",
   GLUE: "Glue",
