@@ -155,7 +155,7 @@ class CuttingSearchTest {
     void neverWorseThanAGeneralSolverNorThanHands() {
         var dice = new Random(11);
         int compared = 0;
-        for (int i = 0; i < 200; i++) {
+        for (int i = 0; i < 100; i++) {
             CuttingTask task = Cuttings.workshop(dice);
             long from = System.nanoTime();
             CuttingPlan plan = Cuttings.solved(task, ASKED);
@@ -174,7 +174,7 @@ class CuttingSearchTest {
             assertThat(plan.lowerBoundMm()).as("%s", task).isLessThanOrEqualTo(other.consumedMm() + Cuttings.EXACT_MM);
             compared += other.found() ? 1 : 0;
         }
-        assertThat(compared).as("plans there were two of").isGreaterThan(100);
+        assertThat(compared).as("plans there were two of").isGreaterThan(50);
     }
 
     @Test

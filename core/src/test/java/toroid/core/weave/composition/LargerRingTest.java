@@ -23,7 +23,7 @@ import toroid.core.weave.composition.Composition.Role;
 import toroid.core.weave.composition.CompositionWork.HubFit;
 
 class LargerRingTest {
-    private static final int GAUSS = 80;
+    private static final int GAUSS = 48;
     private static final int SAMPLES = 400;
 
     private static final Map<List<Object>, SolvedStar> SOLVED = new HashMap<>();
