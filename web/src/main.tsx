@@ -4,6 +4,7 @@ import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { queries } from "./api/queries";
 import { App } from "./App";
+import { sendPhotos } from "./shared/kernel/photos";
 import { keepSending } from "./shared/kernel/readings";
 import { loadTheRest } from "./shared/shell/place";
 import { applyTheme, keptTheme } from "./shared/kernel/theme";
@@ -11,6 +12,8 @@ import "./index.css";
 
 applyTheme(keptTheme());
 keepSending();
+void sendPhotos();
+window.addEventListener("online", () => void sendPhotos());
 
 createRoot(document.getElementById("root")!).render(
   <StrictMode>

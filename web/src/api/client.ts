@@ -52,7 +52,7 @@ export interface Working {
 export const working = new Set<(number: string, now: Working | null) => void>();
 
 /**
- * One call; a body that is text goes as it is, anything else as JSON. What takes the server long is asked for until it is there;
+ * One call; a body that is text or a file goes as it is, anything else as JSON. What takes the server long is asked for until it is there;
  * given up, it is called off. Throws {@link Problem} or {@link Unreachable}.
  */
 export async function call<T>(
@@ -138,10 +138,12 @@ async function send(
     return await fetch(path, {
       method,
       headers,
-      body: body === undefined ? undefined : typeof body === "string" ? body : JSON.stringify(body),
+      body:
+        body === undefined || typeof body === "string" || body instanceof Blob ? body : JSON.stringify(body),
       signal,
       credentials: "same-origin",
-      keepalive: method === "PUT",
+      // a browser lets no large body outlive its page
+      keepalive: method === "PUT" && !(body instanceof Blob),
     });
   } catch (failure) {
     if (failure instanceof DOMException && failure.name === "AbortError") {

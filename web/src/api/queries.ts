@@ -15,6 +15,7 @@ import type {
   CutterData,
   FirstOne,
   Kept,
+  Photo,
   MandrelData,
   MetalPriceData,
   MedallionJobData,
@@ -108,6 +109,14 @@ export function useNotebookEntry(runId: string) {
   return useQuery({
     queryKey: ["notebook", "run", runId],
     queryFn: ({ signal }) => call<NotebookEntry>("GET", `/api/notebook/${runId}`, undefined, signal),
+  });
+}
+
+/** The photos of a run, the first taken first. */
+export function usePhotos(runId: string) {
+  return useQuery({
+    queryKey: ["photos", runId],
+    queryFn: ({ signal }) => call<Kept<Photo>[]>("GET", `/api/photos?run=${runId}`, undefined, signal),
   });
 }
 

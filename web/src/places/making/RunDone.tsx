@@ -19,7 +19,7 @@ export function RunDone({ run, progress }: Props) {
   const entry = useNotebookEntry(run.id).data;
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const { data } = run;
-  const note = { note: progress.data.note, onNote: progress.setNote };
+  const note = { run: run.id, note: progress.data.note, onNote: progress.setNote };
   const rings = data.kind === "weave" || data.kind === "medallion" ? data.facts : null;
   const pictured = rings !== null || data.kind === "piece";
   return (

@@ -1,5 +1,17 @@
-/** What the maker wants to remember of a run. */
-export function RunNote({ note, onNote }: { note: string; onNote: (note: string) => void }) {
+import { Link } from "react-router";
+import { usePhotos } from "../../api/queries";
+import { many } from "../../quantity/format";
+import { TakePhoto } from "../../shared/shell/TakePhoto";
+
+interface Props {
+  run: string;
+  note: string;
+  onNote: (note: string) => void;
+}
+
+/** What the maker wants to remember of a run: in words, and in photos. */
+export function RunNote({ run, note, onNote }: Props) {
+  const photos = usePhotos(run).data?.length ?? 0;
   return (
     <div>
       <label className="text-lg strong" htmlFor="run-note">
@@ -14,6 +26,12 @@ export function RunNote({ note, onNote }: { note: string; onNote: (note: string)
         onChange={(event) => onNote(event.target.value)}
         placeholder="What you would do the same, what not"
       />
+      <p className="run-keeps">
+        <TakePhoto run={run} operation={null} />
+        <Link className="quiet" to={`/notebook/run/${run}`}>
+          its record{photos > 0 && `, with ${many(photos, "photo")}`}
+        </Link>
+      </p>
     </div>
   );
 }

@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import type { Kept, Operation, RunData } from "../../api/types";
 import { Outbox } from "../../shared/shell/Outbox";
 import { SaveMark } from "../../shared/shell/SaveMark";
+import { TakePhoto } from "../../shared/shell/TakePhoto";
 import { Timers } from "../../shared/shell/Timers";
 import { cautionWords } from "../../shared/words/words";
 import { operationTitle, waitWords } from "../../shared/words/operationWords";
@@ -57,6 +58,7 @@ export function RunPage({ run: kept }: { run: Kept<RunData> }) {
         {operation && !aside && (
           <>
             <OtherThanPlanned failed={progress.data.spoilt.length} place={place} onAside={setAside} />
+            <TakePhoto run={run.id} operation={operation.id} />
             <TimeTaken key={`time ${operation.id}`} run={run.data} {...{ operation, place, watch }} />
           </>
         )}

@@ -10,7 +10,7 @@ interface BenchKeys {
 
 /**
  * Space or right for the next press, Backspace or left to go back, a digit or M to measure, T for a timer, S for the watch, F where one
- * failed; fields and buttons keep their own keys.
+ * failed, P for a photo; fields and buttons keep their own keys.
  */
 export function useBenchKeys({ forward, back, watch, failed }: BenchKeys): void {
   useEffect(() => {
@@ -31,6 +31,7 @@ export function useBenchKeys({ forward, back, watch, failed }: BenchKeys): void 
         f: act(failed),
         m: to("measured"),
         t: to("timer"),
+        p: act(() => document.getElementById("photo")?.click()),
         "([0-9.,])": () => document.getElementById("measured")?.focus(),
       },
       hasKeysOfItsOwn,

@@ -5,7 +5,8 @@ import { moment } from "./moment";
 import { openEditor } from "./useEditor";
 
 const PREFIX = "toroid:unsaved:";
-const READINGS = "readings/";
+/** What is sent by itself, whatever page is open. */
+const BY_ITSELF = /^(readings|photos)\//;
 const LOOKS_MS = 1000;
 
 /** What is kept sooner than that is not spoken of. */
@@ -43,7 +44,7 @@ export function lookOut(now: number = moment()): Unkept[] {
 
 function unkept(at: string, text: string): Unkept {
   const state = openEditor(at)?.get().state;
-  const waits = at.startsWith(READINGS) || (state !== undefined && state.kind !== "saved");
+  const waits = BY_ITSELF.test(at) || (state !== undefined && state.kind !== "saved");
   return {
     at,
     name: nameIn(text),

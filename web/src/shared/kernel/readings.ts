@@ -11,6 +11,7 @@ import { changed, queries } from "../../api/queries";
 import { refusalWords } from "../words/refused";
 import { takeOver } from "./earlierReadings";
 import type { Reading, Sent } from "./reading";
+import { isRefused } from "./refusedForGood";
 import { say } from "./says";
 import { stored } from "./stored";
 
@@ -143,14 +144,6 @@ async function sendReading({ id, data }: Waiting): Promise<void> {
   }
   changed("readings", "springback", "bench", "notebook", "sheet", "ring-table");
 }
-
-/** Asking to sign in, or a stumble of the server's own, is no refusal. */
-function isRefused(failure: unknown): failure is Problem {
-  return failure instanceof Problem && failure.status < 500 && !COMES_LATER.includes(failure.status);
-}
-
-/** Signing in, something written in the same moment, too many at once: the same again may be taken. */
-const COMES_LATER = [401, 409, 429];
 
 /** What to say of a reading that was not taken. */
 export const NOT_TAKEN = "It could not be sent, and this device keeps nothing: write it down.";

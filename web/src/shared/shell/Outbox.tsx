@@ -58,6 +58,7 @@ const SAID: Record<Unkept["state"], string> = {
 
 const WHAT: Record<string, string> = {
   readings: "a measurement",
+  photos: "a photo",
   runs: "where you are in a run",
   preferences: "how you work",
   lots: "a lot",
@@ -75,6 +76,7 @@ function placeOf(at: string): string | null {
     case "preferences":
       return "/preferences";
     case "readings":
+    case "photos":
       return null;
     default:
       return "/stock";

@@ -33,6 +33,7 @@ const SHEET: [string, string][] = [
   ["0 … 9, m", "in Making: enter a measurement"],
   ["t, s", "in Making: set a timer; time the step, pause, go on"],
   ["f", "in Making: one failed"],
+  ["p", "in Making: a photo"],
   ["v", "in Making: read every step aloud, or no more"],
   ["a hand scanner", "anywhere but in Making: opens the lot whose label it reads"],
   ["?", "this sheet"],

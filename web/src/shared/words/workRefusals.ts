@@ -12,5 +12,11 @@ export const WORK_REFUSALS = {
     "This run is done, and the next of the same job is in hand. Finish that one first, or make one more there.",
   "reason-without-words": () =>
     "Another reason is chosen, and left without words. Say in a few words what it was.",
+  "no-picture": () =>
+    "This is no picture that can be read here, or it is damaged. Take a JPEG, PNG or WebP, as cameras write them.",
+  "picture-too-large": (said) =>
+    `The picture has ${said.value} million points; up to ${said.number("most", 0)} million are looked into. Take it smaller, or cut it.`,
+  "too-many-photos": (said) =>
+    `This run has ${said.number("most", 0)} photos, as many as one takes. Take some away first.`,
   "not-measured-here": () => "That is not measured at this step. Reload the run.",
 } satisfies Partial<Record<RefusalCode, (said: Said) => string>>;

@@ -6,6 +6,7 @@ import type { Kept, NotebookEntry, RunData } from "../../../api/types";
 import { day, many, type Units } from "../../../quantity/format";
 import { say } from "../../../shared/kernel/says";
 import { Lost } from "../../../shared/shell/Lost";
+import { Photographs } from "../../../shared/shell/Photographs";
 import { careWords } from "../../../shared/words/careWords";
 import { placeOfJob } from "../../../shared/words/jobs";
 import { Unreadable } from "../BatchHead";
@@ -13,6 +14,7 @@ import { Otherwise } from "../Otherwise";
 import { MadeTable } from "./MadeTable";
 import { Materials } from "./Materials";
 import { RecordPicture } from "./RecordPicture";
+import { runAway } from "./runAway";
 import { failureWords, refusalWords } from "../../../shared/words/refused";
 
 /** Everything that is known of one run, to read, to print, or to set beside another. */
@@ -65,6 +67,7 @@ function Record({ entry, units }: { entry: NotebookEntry; units: Units }) {
           )}
         </div>
       </div>
+      {run && <Photographs run={run.id} operations={run.data.plan.operations} />}
       {run && (
         <div className="record-columns">
           <Materials run={run} units={units} />
@@ -129,6 +132,9 @@ function Ways({ entry, beside, onBeside }: WaysProps) {
       )}
       <button className="quiet" onClick={() => window.print()}>
         print, or keep as PDF
+      </button>
+      <button className="quiet" onClick={() => void runAway(entry, navigate)}>
+        take out of the notebook
       </button>
       <Link className="quiet" to={placeOfJob(entry.kind, entry.jobId)}>
         its plan

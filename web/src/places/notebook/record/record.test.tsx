@@ -57,6 +57,42 @@ describe("the record of a run", () => {
     expect(await screen.findByText(/green trace on skin/)).toBeTruthy();
   });
 
+  it("shows its photos, says what is to be seen, and takes one away and back", async () => {
+    const photo = {
+      id: "31",
+      version: 0,
+      updatedAt: "",
+      deleted: false,
+      data: { runId: ENTRY.runId, operation: "cut", note: "", width: 900, height: 1600, takenAt: "" },
+    };
+    const asked = opened({
+      "GET /api/photos?run=": [photo],
+      "GET /api/photos/31": { ...photo, version: 1, data: { note: "Loops oval" } },
+      "PUT /api/photos/31": { ...photo, version: 1, data: { note: "Loops oval" } },
+      "DELETE /api/photos/31": { ...photo, version: 2, deleted: true, data: { note: "Loops oval" } },
+    });
+    const picture = await screen.findByRole("img", { name: /Photo:/ });
+    expect(picture.getAttribute("src")).toBe("/api/photos/31/picture?small=true");
+    expect(picture.closest("a")!.getAttribute("href")).toBe("/api/photos/31/picture");
+    fireEvent.change(screen.getByLabelText("What is to be seen"), { target: { value: "Loops oval" } });
+    fireEvent.click(screen.getByRole("button", { name: /Take away the photo/ }));
+    await waitFor(() => expect(asked.some((one) => one.path === "/api/photos/31?version=1")).toBe(true));
+    expect(asked.find((one) => one.method === "PUT")!.body).toEqual({
+      version: 0,
+      data: { note: "Loops oval" },
+    });
+  });
+
+  it("is taken out of the notebook", async () => {
+    const asked = opened({ "DELETE /api/runs/": null });
+    fireEvent.click(await screen.findByRole("button", { name: "take out of the notebook" }));
+    await waitFor(() =>
+      expect(asked.filter((one) => one.method === "DELETE").map((one) => one.path)).toEqual([
+        `/api/runs/${ENTRY.runId}`,
+      ]),
+    );
+  });
+
   it("is made again with today's figures", async () => {
     const asked = opened({ "POST /api/jobs/": { ...hooks(3, 3), id: "next" } });
     fireEvent.click(await screen.findByRole("button", { name: "Make this again" }));

@@ -44,6 +44,14 @@ class Reading extends Stored {
         note = data.note();
     }
 
+    void away(Instant when) {
+        delete(when);
+    }
+
+    void back(Instant when) {
+        restore(when);
+    }
+
     ReadingData data() {
         return new ReadingData(runId, operation, lotId, sessionId, quantity, value, planned, context, takenAt, note);
     }

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,6 +23,7 @@ import toroid.server.store.Kept;
 import toroid.server.store.ServerCode;
 import toroid.server.wire.Spools;
 import toroid.server.wire.WireChanged;
+import toroid.server.work.RunAway;
 import toroid.server.work.RunData;
 import toroid.server.work.RunMoved;
 import toroid.server.work.Runs;
@@ -64,6 +66,22 @@ public class Readings extends Keeper<Reading, ReadingData> {
     @Override
     public Kept<ReadingData> restore(UUID id) {
         return told(super.restore(id));
+    }
+
+    /** With a run goes what was measured in it, and comes back with it; what was taken away before stays so. */
+    @EventListener
+    @Transactional
+    public void away(RunAway run) {
+        for (Reading reading : repository.findByRunIdOrderByTakenAt(run.run())) {
+            if (run.away() && !reading.isDeleted()) {
+                reading.away(run.at());
+            } else if (!run.away() && run.at().equals(reading.awaySince())) {
+                reading.back(now());
+            } else {
+                continue;
+            }
+            told(kept(repository.saveAndFlush(reading)));
+        }
     }
 
     private Kept<ReadingData> told(Kept<ReadingData> kept) {

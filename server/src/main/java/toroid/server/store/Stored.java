@@ -44,6 +44,11 @@ public abstract class Stored {
         return deletedAt != null;
     }
 
+    /** When it was taken away; null where it is there. */
+    public Instant awaySince() {
+        return deletedAt;
+    }
+
     protected void begin(UUID newId, Instant now) {
         id = newId;
         createdAt = now;

@@ -124,6 +124,12 @@ class Glances {
         kept(cut.job());
     }
 
+    /** A run is told of no longer, or again: what its job still takes of the shelf is another. */
+    @TransactionalEventListener
+    void away(RunAway run) {
+        kept(run.job());
+    }
+
     /** A job is kept: looked at before all that is only looked at again, and once however often it is kept meanwhile. */
     void kept(UUID job) {
         if (waiting.add(job)) {

@@ -46,6 +46,14 @@ class Run extends Stored {
         glance = newGlance;
     }
 
+    void away(Instant now) {
+        delete(now);
+    }
+
+    void back(Instant now) {
+        restore(now);
+    }
+
     UUID jobId() {
         return jobId;
     }

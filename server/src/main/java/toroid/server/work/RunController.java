@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,13 +29,15 @@ import toroid.server.weave.PatchAnswers;
 class RunController {
     private final Runs runs;
     private final RunRows rows;
+    private final RunsAway away;
     private final RunFollowers followers;
     private final WorkJson json;
     private final Efforts efforts;
 
-    RunController(Runs runs, RunRows rows, RunFollowers followers, WorkJson json, Efforts efforts) {
+    RunController(Runs runs, RunRows rows, RunsAway away, RunFollowers followers, WorkJson json, Efforts efforts) {
         this.runs = runs;
         this.rows = rows;
+        this.away = away;
         this.followers = followers;
         this.json = json;
         this.efforts = efforts;
@@ -68,6 +71,21 @@ class RunController {
     @PutMapping("/{id}")
     Kept<RunProgress> progress(@PathVariable UUID id, @RequestBody @Valid Edit<RunProgress> edit) {
         return runs.progress(id, edit);
+    }
+
+    @Operation(
+            summary =
+                    "Takes a run out of the notebook, with what was measured and photographed in it, and out of what is"
+                            + " learnt; what it took of the shelf stays taken")
+    @DeleteMapping("/{id}")
+    void away(@PathVariable UUID id) {
+        away.away(id);
+    }
+
+    @Operation(summary = "Brings such a run back, as it was")
+    @PostMapping("/{id}/restore")
+    void back(@PathVariable UUID id) {
+        away.back(id);
     }
 
     /**

@@ -67,6 +67,9 @@ interface RunRepository extends JpaRepository<Run, UUID> {
     @Query(ROW + " and r.id = :id")
     Optional<Row> row(UUID id);
 
+    @Query("select r.id from Run r where r.deletedAt < :before")
+    List<UUID> removedBefore(Instant before);
+
     /** A run's name alone. */
     record Named(UUID id, String name) {}
 

@@ -92,6 +92,11 @@ public class RunRows {
                 .collect(Collectors.toMap(RunRepository.Named::id, RunRepository.Named::name));
     }
 
+    /** Those taken out of the notebook before that. */
+    public List<UUID> removedBefore(Instant before) {
+        return repository.removedBefore(before);
+    }
+
     private Row row(RunRepository.Row run) {
         return new Row(
                 run.id(),

@@ -267,7 +267,7 @@ public class Runs {
     }
 
     private Run find(UUID id) {
-        return repository.findById(id).orElseThrow(() -> new NotKept("run", id));
+        return repository.findById(id).filter(run -> !run.isDeleted()).orElseThrow(() -> new NotKept("run", id));
     }
 
     private Kept<RunData> kept(Run run) {

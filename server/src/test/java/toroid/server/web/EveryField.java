@@ -6,12 +6,16 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
@@ -35,6 +39,7 @@ abstract class EveryField extends ApiTest {
         ids.put("{ring-run}", run("/api/jobs/ring", job(UUID.fromString(ids.get("{spool}")), 4, 20)));
         ids.put("{form-run}", run("/api/jobs/form", example("PUT /api/jobs/{kind}/{id} of a form")));
         ids.put("{weave-run}", run("/api/jobs/weave", example("PUT /api/jobs/{kind}/{id} of a weave")));
+        ids.put("{photo}", photo(ids.get("{ring-run}")));
     }
 
     private String run(String jobs, Object data) {
@@ -43,6 +48,21 @@ abstract class EveryField extends ApiTest {
         Answer run = tell(jobs + "/" + id + "/runs", Map.of());
         assertThat(run.status()).as("%s", run).isEqualTo(200);
         return run.at("/id").asText();
+    }
+
+    private String photo(String run) {
+        var file = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(new BufferedImage(8, 8, BufferedImage.TYPE_INT_RGB), "png", file);
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        Answer kept = send(request(HttpMethod.PUT, "/api/photos/" + UUID.randomUUID() + "/picture?run=" + run)
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .content(file.toByteArray())
+                .with(csrf()));
+        assertThat(kept.status()).as("%s", kept).isEqualTo(200);
+        return kept.at("/id").asText();
     }
 
     private JsonNode example(String operation) throws IOException {
