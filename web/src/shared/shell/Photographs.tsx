@@ -36,7 +36,7 @@ export function Photographs({ run, operations }: Props) {
         ))}
       </ul>
       <p className="no-print">
-        <TakePhoto run={run} operation={null} />
+        <TakePhoto run={run} operation={null} words="add a photo" />
       </p>
     </section>
   );
@@ -79,7 +79,9 @@ function Photograph({ photo, at }: { photo: Kept<Photo>; at: Operation | undefin
         value={data.note}
         onChange={(event) => editor.change({ note: event.target.value }, "note")}
       />
-      <SaveMark editor={editor} state={state} describe={({ note }) => note || "nothing said"} />
+      {state.kind !== "saved" && (
+        <SaveMark editor={editor} state={state} describe={({ note }) => note || "nothing said"} />
+      )}
     </li>
   );
 }

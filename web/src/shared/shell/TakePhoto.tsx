@@ -7,10 +7,11 @@ interface Props {
   run: string;
   /** At which step, by its id; null for the whole. */
   operation: string | null;
+  words?: string;
 }
 
 /** Takes photos in: a tablet's camera, or files. */
-export function TakePhoto({ run, operation }: Props) {
+export function TakePhoto({ run, operation, words = "photo" }: Props) {
   const input = useRef<HTMLInputElement>(null);
   const [under, setUnder] = useState(0);
   const take = async (files: FileList) => {
@@ -30,7 +31,7 @@ export function TakePhoto({ run, operation }: Props) {
         aria-busy={under > 0}
         onClick={() => input.current!.click()}
       >
-        {under > 0 ? "keeping it" : "photo"}
+        {under > 0 ? "keeping it" : words}
       </button>
       <input
         ref={input}

@@ -133,9 +133,6 @@ function Ways({ entry, beside, onBeside }: WaysProps) {
       <button className="quiet" onClick={() => window.print()}>
         print, or keep as PDF
       </button>
-      <button className="quiet" onClick={() => void runAway(entry, navigate)}>
-        take out of the notebook
-      </button>
       <Link className="quiet" to={placeOfJob(entry.kind, entry.jobId)}>
         its plan
       </Link>
@@ -156,6 +153,9 @@ function Ways({ entry, beside, onBeside }: WaysProps) {
           </select>
         </label>
       )}
+      <button className="quiet" onClick={() => void runAway(entry, navigate)}>
+        take out of the notebook
+      </button>
     </p>
   );
 }
