@@ -48,7 +48,7 @@ doctor_server() {
     return
   fi
   url=$(cat "$ADDRESS_FILE" 2>/dev/null || true)
-  if curl -fsS --max-time 12 "$url/actuator/health" 2>/dev/null | grep -q '"UP"'; then
+  if healthy "$url" 12; then
     well "the server answers at $url"
   else
     ill "the server runs and does not answer. ./toroid start mends that; ./toroid logs says why."
@@ -74,7 +74,7 @@ doctor_backups() {
 
 doctor_secrets() {
   local file mode
-  for file in "$VAR/password" "$(cluster_home pg)/password"; do
+  for file in "$VAR/password" "$(cluster_home pg)/password" "$(cluster_home pg)/app-password"; do
     [ -e "$file" ] || continue
     mode=$(stat -c %a "$file")
     case "$mode" in 600 | 400) well "$file is its owner's alone" ;; *) ill "$file can be read by others. chmod 600 $file" ;; esac

@@ -39,6 +39,7 @@ try_hands() {
   rm -rf "$home/data" && as_postgres mkdir -p "$home/data.new/base" && as_postgres touch "$home/data.new/PG_VERSION"
   expect "open http://127.0.0.1:$port" ./toroid start --port "$port"
   answers "$port" "a first start"
+  no_more_than_needed
   expect "already running" ./toroid start --port "$port"
   say "hands: the database is killed"
   expect "backed up to $TRIED/backups/toroid-" ./toroid backup
@@ -73,7 +74,22 @@ try_hands() {
   expect "asked for from the next start" ./toroid passwd <<<"a long enough word"
   expect "open http://127.0.0.1:$port" ./toroid start --port "$port"
   at_the_door "$port"
+  by_tls "$port"
   say "hands: all of it held"
+}
+
+# The server is nobody who could do harm: not on the machine, not in its database, whose pages carry checksums.
+no_more_than_needed() {
+  ! is_root || [ "$(stat -c %U "/proc/$(cat "$TRIED/server.pid")")" = toroid ] || fail "the server runs as root"
+  local home
+  home=$(VAR=$TRIED cluster_home pg)
+  VAR=$TRIED cluster_start pg >/dev/null
+  [ "$(cluster_sql "select count(*) from pg_stat_activity where datname = 'toroid' and usename = 'toroid_app'")" -gt 0 ] ||
+    fail "the server does not use a role of its own"
+  [ "$(cluster_sql "select rolsuper or rolcreaterole or rolcreatedb or rolreplication from pg_roles where rolname = 'toroid_app'")" = f ] ||
+    fail "the server's role can change more than its own"
+  [ "$(cluster_sql "show data_checksums")" = on ] || fail "the database keeps no checksums"
+  [ "$(stat -c %a "$home/app-password")" = 600 ] || fail "others can read the password of the server's role"
 }
 
 # looked_after PORT: whatever dies is started again, and stop ends that too.
@@ -117,6 +133,28 @@ at_the_door() {
   echo "$cookies" | grep -i '^set-cookie:' | grep -vi 'SameSite=Strict' && fail "a cookie goes to other sites"
   grep -q "a wrong password from" "$TRIED/server.log" || fail "a wrong password is not noted"
   ! grep -rq "shot in the dark\|long enough word" "$TRIED"/*.log || fail "a password is in a log"
+}
+
+# by_tls PORT: by https with a certificate of its own, that holds for this machine's names; its session goes by nothing else.
+by_tls() {
+  say "hands: by https"
+  expect "stopped" ./toroid stop
+  expect "no file" ./toroid start --port "$1" --certificate "$TRIED/none.pem" --key "$TRIED/none.pem"
+  expect "open https://127.0.0.1:$1" ./toroid start --port "$1" --tls
+  TLS_PASSWORD=$(cat "$TRIED/tls-password") keytool -exportcert -rfc -alias toroid -keystore "$TRIED/tls.p12" -storepass:env TLS_PASSWORD >"$TRIED/own.pem" 2>/dev/null
+  local name
+  for name in 127.0.0.1 localhost; do
+    curl -fsS --cacert "$TRIED/own.pem" "https://$name:$1/actuator/health" | grep '"UP"' >/dev/null || fail "its certificate does not hold for $name"
+  done
+  ! curl -fsS --max-time 12 "https://127.0.0.1:$1/actuator/health" >/dev/null 2>&1 || fail "a certificate nobody stands for is taken"
+  ! curl -fsS --max-time 12 "http://127.0.0.1:$1/actuator/health" >/dev/null 2>&1 || fail "it answers without https too"
+  curl -sSi --cacert "$TRIED/own.pem" "https://127.0.0.1:$1/api/session" | grep -i '^set-cookie:' >"$TRIED/tls-cookies" || true
+  [ -s "$TRIED/tls-cookies" ] && ! grep -vi 'secure' "$TRIED/tls-cookies" || fail "a cookie goes without https"
+  [ "$(stat -c %a "$TRIED/tls.p12")" = 600 ] && [ "$(stat -c %a "$TRIED/tls-password")" = 600 ] || fail "others can read its key"
+  cp "$TRIED/tls.p12" "$TRIED/before.p12"
+  expect "stopped" ./toroid stop
+  expect "open https://127.0.0.1:$1" ./toroid start --port "$1" --tls
+  cmp "$TRIED/tls.p12" "$TRIED/before.p12" || fail "each start has another certificate"
 }
 
 # Whoever stops in the middle of a request is hung up on, and holds nobody up meanwhile.

@@ -6,7 +6,7 @@ KEEP_LOOKS_SECONDS=5
 is_well() {
   local url
   url=$(cat "$ADDRESS_FILE" 2>/dev/null) || return 1
-  server_pid >/dev/null && curl -fsS --max-time 12 "$url/actuator/health" 2>/dev/null | grep '"UP"' >/dev/null
+  server_pid >/dev/null && healthy "$url" 12
 }
 
 keep_command() {

@@ -37,6 +37,13 @@ cluster_is_up() {
     as_postgres "$bin/pg_ctl" -D "$home/data" status >/dev/null 2>&1
 }
 
+# One of an earlier time, whose pages carry no checksums, is given them; where it was not stopped cleanly, at its next start.
+cluster_checksums() {
+  if as_postgres "$2/pg_controldata" "$1/data" | grep -q '^Data page checksum version: *0$'; then
+    as_postgres "$2/pg_checksums" --enable -D "$1/data" >"$VAR/pg_checksums.log" 2>&1 || true
+  fi
+}
+
 cluster_start() {
   need_postgres
   local home bin port extra=""
@@ -54,6 +61,7 @@ cluster_start() {
     # where it was before, if it can: a server that lost it finds it again
     port=$(free_port "$(cat "$home/port" 2>/dev/null || echo $port)")
     echo "$port" >"$home/port"
+    [ -n "$extra" ] || cluster_checksums "$home" "$bin"
     say "starting the database on 127.0.0.1:$port"
     # killed, it leaves hands behind that let go of its memory a moment later
     local tries=0
@@ -76,16 +84,62 @@ cluster_stop() {
 
 cluster_sql() { PGPASSWORD=$(cat "$CLUSTER_HOME/password") "$CLUSTER_BIN/psql" -qAtX -h 127.0.0.1 -p "$CLUSTER_PORT" -U toroid -d postgres -c "$1"; }
 
-# Makes the database $1 if it is not there; with a second word, makes it anew.
+# The server's own role: the databases it is given are its own, and of the cluster it can change nothing. No password is ever in a command
+# line, where others could read it.
+APP_ROLE=toroid_app
+cluster_role() {
+  local file="$CLUSTER_HOME/app-password" known
+  known=$(cluster_sql "select count(*) from pg_roles where rolname = '$APP_ROLE'")
+  if [ -s "$file" ] && [ "$known" = 1 ]; then return; fi
+  [ -s "$file" ] || (umask 077 && random_word >"$file.new" && mv "$file.new" "$file")
+  [ "$known" = 1 ] || cluster_sql "create role $APP_ROLE login nosuperuser nocreatedb nocreaterole noreplication"
+  cluster_sql_at postgres <<<"alter role $APP_ROLE password '$(cat "$file")'"
+}
+
+# What is read from standard input, in the database $1, as the cluster's owner.
+cluster_sql_at() { PGPASSWORD=$(cat "$CLUSTER_HOME/password") "$CLUSTER_BIN/psql" -qAtX -v ON_ERROR_STOP=1 -h 127.0.0.1 -p "$CLUSTER_PORT" -U toroid -d "$1" -f -; }
+
+# Makes the database $1 if it is not there; with a second word, makes it anew. One of an earlier time is handed over to the server's role.
 cluster_database() {
+  cluster_role
   [ -z "${2:-}" ] || cluster_sql "drop database if exists \"$1\" with (force)" 2>/dev/null
-  [ "$(cluster_sql "select count(*) from pg_database where datname = '$1'")" = 1 ] || cluster_sql "create database \"$1\""
+  local owner
+  owner=$(cluster_sql "select pg_get_userbyid(datdba) from pg_database where datname = '$1'")
+  case "$owner" in
+    "$APP_ROLE") ;;
+    "") cluster_sql "create database \"$1\" owner $APP_ROLE" ;;
+    *) cluster_hand_over "$1" ;;
+  esac
+}
+
+# All that lies in the database $1, and it last: broken off, it is done again.
+cluster_hand_over() {
+  cluster_sql_at "$1" <<SQL
+do \$\$
+declare one record;
+begin
+  for one in
+    select format('table %s', c.oid::regclass) as what from pg_class c join pg_namespace n on n.oid = c.relnamespace
+      where n.nspname !~ '^pg_' and n.nspname <> 'information_schema' and c.relkind in ('r', 'p', 'v', 'm')
+    union all
+    select format('sequence %s', c.oid::regclass) from pg_class c join pg_namespace n on n.oid = c.relnamespace
+      where n.nspname !~ '^pg_' and n.nspname <> 'information_schema' and c.relkind = 'S'
+        and not exists (select from pg_depend d where d.objid = c.oid and d.deptype in ('a', 'i'))
+    union all
+    select format('schema %I', nspname) from pg_namespace
+      where nspname !~ '^pg_' and nspname not in ('information_schema', 'public')
+  loop
+    execute format('alter %s owner to $APP_ROLE', one.what);
+  end loop;
+end \$\$;
+alter database "$1" owner to $APP_ROLE;
+SQL
 }
 
 # Exports what the server needs to reach database $1 of the running cluster.
 use_database() {
   export TOROID_DATABASE_URL="jdbc:postgresql://127.0.0.1:$CLUSTER_PORT/$1"
-  export TOROID_DATABASE_USER=toroid
-  TOROID_DATABASE_PASSWORD=$(cat "$CLUSTER_HOME/password")
+  export TOROID_DATABASE_USER=$APP_ROLE
+  TOROID_DATABASE_PASSWORD=$(cat "$CLUSTER_HOME/app-password")
   export TOROID_DATABASE_PASSWORD
 }

@@ -1,4 +1,6 @@
 # Starting, stopping and looking after the server.
+. scripts/unprivileged.sh
+. scripts/tls.sh
 PID_FILE="$VAR/server.pid"
 ADDRESS_FILE="$VAR/server.address"
 BACKUPS="${TOROID_BACKUPS:-$VAR/backups}"
@@ -23,8 +25,9 @@ make_archive() {
 launch() {
   local archive=()
   [ ! -s "$APP/toroid.jsa" ] || archive=(-XX:SharedArchiveFile="$APP/toroid.jsa")
+  server_user
   # shellcheck disable=SC2046
-  (cd "$APP" && exec setsid java $(java_options) "${archive[@]}" -jar "$APP/toroid.jar" >>"$2" 2>&1 </dev/null) &
+  (cd "$APP" && exec setsid "${AS_SERVER[@]}" java $(java_options) "${archive[@]}" -jar "$APP/toroid.jar" >>"$2" 2>&1 </dev/null) &
   echo $! >"$1"
 }
 
@@ -39,10 +42,13 @@ keep_logs() {
   (umask 077 && touch "$VAR/server.log")
 }
 
+# healthy URL SECONDS: it answers, and its database with it. Who it is need not be proved to the one that started it.
+healthy() { curl -fsSk --max-time "$2" "$1/actuator/health" 2>/dev/null | grep '"UP"' >/dev/null; }
+
 wait_healthy() {
   local url=$1 pid=$2 log=$3 i
   for i in $(seq 1 600); do
-    if curl -fsS --max-time 2 "$url/actuator/health" 2>/dev/null | grep -q '"UP"'; then return 0; fi
+    if healthy "$url" 2; then return 0; fi
     kill -0 "$pid" 2>/dev/null || { tail -25 "$log" >&2; fail "the server stopped while starting; see $log"; }
     [ $((i % 25)) -ne 0 ] || say "waiting until it answers ($((i / 5)) s)"
     sleep 0.2
@@ -58,7 +64,7 @@ stands() {
   if [ -z "${TOROID_DATABASE_URL:-}" ] && [ -s "$home/data/PG_VERSION" ]; then cluster_start pg; fi
   local until=$((SECONDS + 45))
   while [ "$SECONDS" -lt "$until" ]; do
-    if curl -fsS --max-time 12 "$url/actuator/health" 2>/dev/null | grep -q '"UP"'; then return 0; fi
+    if healthy "$url" 12; then return 0; fi
     sleep 0.25
   done
   return 1
@@ -66,13 +72,17 @@ stands() {
 
 start_command() {
   local demo=false fresh="" port="${TOROID_PORT:-8420}" bind="${TOROID_BIND:-127.0.0.1}" database=toroid
+  local scheme=http tls="" certificate="" key=""
   while [ $# -gt 0 ]; do
     case "$1" in
       --demo) demo=true ;;
       --fresh) fresh=fresh ;;
       --port) port="${2:?--port needs a number}"; shift ;;
       --bind) bind="${2:?--bind needs an address}"; shift ;;
-      *) fail "start does not know $1. Options: --demo, --fresh, --port N, --bind ADDRESS." ;;
+      --tls) tls=own ;;
+      --certificate) certificate="${2:?--certificate needs a PEM file}"; shift ;;
+      --key) key="${2:?--key needs a PEM file}"; shift ;;
+      *) fail "start does not know $1. Options: --demo, --fresh, --port N, --bind ADDRESS, --tls, --certificate FILE --key FILE." ;;
     esac
     shift
   done
@@ -116,15 +126,21 @@ start_command() {
   [ "$demo" = true ] && TOROID_BACKUPS="" || TOROID_BACKUPS="$BACKUPS"
   export TOROID_BACKUPS
   make_archive
+  if [ -n "$certificate$key" ]; then
+    tls_given "$(at_caller "$certificate")" "$(at_caller "$key")"
+  elif [ -n "$tls" ]; then
+    tls_own
+  fi
+  [ -z "$(tls_files)" ] || scheme=https
   say "starting"
   keep_logs
   launch "$PID_FILE" "$VAR/server.log"
   local host=$bind
   case "$bind" in 0.0.0.0 | :: | localhost) host=127.0.0.1 ;; *:*) host="[$bind]" ;; esac
-  wait_healthy "http://$host:$port" "$(cat "$PID_FILE")" "$VAR/server.log"
-  echo "http://$host:$port" >"$ADDRESS_FILE"
+  wait_healthy "$scheme://$host:$port" "$(cat "$PID_FILE")" "$VAR/server.log"
+  echo "$scheme://$host:$port" >"$ADDRESS_FILE"
   [ "$demo" = false ] || say "this is the demo workshop; your own is in a database apart"
-  say "open http://$host:$port"
+  say "open $scheme://$host:$port"
 }
 
 # Gently; after ten seconds at once.
@@ -160,12 +176,15 @@ own_database() {
   return $result
 }
 
+# A file as whoever called named it.
+at_caller() { case "$1" in /* | "") echo "$1" ;; *) echo "$CALLED_FROM/$1" ;; esac; }
+
 backup_run() { (cd / && java -cp "$APP/toroid.jar:$APP/lib/*" toroid.server.backup.BackupCommand "$@"); }
 
 backup_command() {
   local file="${1:-$BACKUPS/toroid-$(date -u +%Y-%m-%dT%H%M%S).zip}"
   build_all
-  case "$file" in /*) ;; *) file="$CALLED_FROM/$file" ;; esac
+  file=$(at_caller "$file")
   local told
   told=$(own_database backup_run backup "$file") || fail "no backup was made."
   say "$(tail -1 <<<"$told")"
@@ -182,7 +201,7 @@ restore_command() {
     shift
   done
   [ -n "$file" ] || fail "restore what? Usage: ./toroid restore FILE [--replace]. The daily backups are in $BACKUPS"
-  case "$file" in /*) ;; *) file="$CALLED_FROM/$file" ;; esac
+  file=$(at_caller "$file")
   ! server_pid >/dev/null || fail "Toroid is running. ./toroid stop first; nothing was changed."
   build_all
   local told

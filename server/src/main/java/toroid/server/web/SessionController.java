@@ -127,7 +127,7 @@ class SessionController {
     @GetMapping("/addresses")
     List<String> addresses(HttpServletRequest request) {
         return door.addresses().stream()
-                .map(address -> "http://" + address + ":" + request.getServerPort())
+                .map(address -> request.getScheme() + "://" + address + ":" + request.getServerPort())
                 .toList();
     }
 
