@@ -52,13 +52,15 @@ try_hands() {
   curl -fsS "http://127.0.0.1:$port/licences-of-styles.txt" | grep "OPEN FONT LICENSE" >/dev/null || fail "the licences of its letters are not there"
   (cd "$TRIED" && jar xf app/toroid.jar META-INF/sbom/application.cdx.json && grep -q '"licenses"' META-INF/sbom/application.cdx.json) ||
     fail "what the server is built of is not listed"
+  brought_in "$port"
   say "hands: a request is sent by half"
   half_sent "$port"
   say "hands: the server is killed"
   kill -9 "$(cat "$TRIED/server.pid")"
   expect "open http://127.0.0.1:$port" ./toroid start --port "$port"
   answers "$port" "it was killed"
-  grep -c "Started ToroidServer" "$TRIED/server.log" | grep -qx 2 || fail "the log of the first start is gone"
+  # the first start, two more as a backup was put in, and this one
+  grep -c "Started ToroidServer" "$TRIED/server.log" | grep -qx 4 || fail "the log of the first start is gone"
   expect "backed up to $TRIED/one.zip" ./toroid backup "$TRIED/one.zip"
   expect "stop first" ./toroid restore "$TRIED/one.zip"
   expect "stopped" ./toroid stop
@@ -133,6 +135,46 @@ at_the_door() {
   echo "$cookies" | grep -i '^set-cookie:' | grep -vi 'SameSite=Strict' && fail "a cookie goes to other sites"
   grep -q "a wrong password from" "$TRIED/server.log" || fail "a wrong password is not noted"
   ! grep -rq "shot in the dark\|long enough word" "$TRIED"/*.log || fail "a password is in a log"
+}
+
+# brought_in PORT: a backup taken along and brought in again by the app's own ways: in the place of all, and back.
+brought_in() {
+  say "hands: a backup is brought in"
+  local at="http://127.0.0.1:$1/api" token id before
+  id=$(cat /proc/sys/kernel/random/uuid)
+  curl -fsS -c "$TRIED/cookies" "$at/session" >/dev/null
+  token=$(awk '$6 == "XSRF-TOKEN" { print $7 }' "$TRIED/cookies")
+  # told METHOD ADDRESS TYPE [CURL'S OPTIONS]
+  told() {
+    local method=$1 address=$2 type=$3
+    shift 3
+    curl -fsS -b "$TRIED/cookies" -H "X-XSRF-TOKEN: $token" -H "Content-Type: application/$type" -X "$method" "$@" "$at/$address"
+  }
+  there() { [ "$(curl -sS -o /dev/null -w '%{http_code}' "$at/spools/$id")" = "$2" ] || fail "$1"; }
+  curl -fsS -o "$TRIED/taken.zip" "$at/backups/workshop"
+  told PUT "spools/$id" json -d '{"version": null, "data": {"name": "After it", "metal": "copper", "temper": "HALF_HARD", "wireDiameterMm": 1, "note": ""}}' >/dev/null
+  there "what was kept is not there" 200
+  put_in "$1" brought --data-binary "@$TRIED/taken.zip"
+  there "the workshop is not the one that was brought" 404
+  before=$(basename "$(find "$TRIED/backups" -name 'toroid-before-restore-*.zip')")
+  put_in "$1" "brought/$before"
+  there "what was there before cannot be put back" 200
+}
+
+# put_in PORT ADDRESS [CURL'S OPTIONS]: looked at, put in, and waited for; the server that begins anew is the same process.
+put_in() {
+  local port=$1 address=$2 made pid started
+  shift 2
+  made=$(told PUT "backups/$address" octet-stream "$@" | sed -E 's/.*"madeAt":"([^"]+)".*/\1/')
+  pid=$(cat "$TRIED/server.pid")
+  started=$(grep -c "Started ToroidServer" "$TRIED/server.log")
+  told POST backups/put-in json -d "{\"madeAt\": \"$made\"}" | grep '"before"' >/dev/null || fail "the backup of $made was not put in"
+  for _ in $(seq 1 600); do
+    [ "$(grep -c "Started ToroidServer" "$TRIED/server.log")" -le "$started" ] || break
+    sleep 0.3
+  done
+  until_answers "$port" "a backup was put in"
+  [ "$(cat "$TRIED/server.pid")" = "$pid" ] && kill -0 "$pid" || fail "the server is another process now"
 }
 
 # by_tls PORT: by https with a certificate of its own, that holds for this machine's names; its session goes by nothing else.

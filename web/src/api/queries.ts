@@ -15,6 +15,7 @@ import type {
   CutterData,
   FirstOne,
   Kept,
+  KeptBackup,
   Photo,
   MandrelData,
   MetalPriceData,
@@ -109,6 +110,15 @@ export function useNotebookEntry(runId: string) {
   return useQuery({
     queryKey: ["notebook", "run", runId],
     queryFn: ({ signal }) => call<NotebookEntry>("GET", `/api/notebook/${runId}`, undefined, signal),
+  });
+}
+
+/** The backups that lie beside the server, once they are looked at. */
+export function useKeptBackups(wanted: boolean) {
+  return useQuery({
+    queryKey: ["backups/kept"],
+    queryFn: ({ signal }) => call<KeptBackup[]>("GET", "/api/backups/kept", undefined, signal),
+    enabled: wanted,
   });
 }
 

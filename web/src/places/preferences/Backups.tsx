@@ -5,10 +5,8 @@ import type { BackupStanding } from "../../api/types";
 import { day } from "../../quantity/format";
 import { saveFile } from "../../shared/kernel/takeAway";
 import { failureWords } from "../../shared/words/refused";
-
-const KIB = 1024;
-const sizeWords = (bytes: number) =>
-  bytes < KIB * KIB ? `${Math.max(1, Math.round(bytes / KIB))} KiB` : `${(bytes / KIB / KIB).toFixed(1)} MiB`;
+import { bytesWords, timeOf } from "./backupWords";
+import { BringIn } from "./BringIn";
 
 /** When the workshop was last backed up, one now, one to take along. */
 export function Backups() {
@@ -33,7 +31,7 @@ export function Backups() {
       <Last standing={standing} />
       {folder && (
         <p className="small soft break-all">
-          in {folder}, one a day: kept for 7 days, 5 weeks and 12 months. ./toroid restore brings one in.
+          in {folder}, one a day: kept for 7 days, 5 weeks and 12 months.
         </p>
       )}
       {(told ?? failed) && (
@@ -58,6 +56,7 @@ export function Backups() {
           take the whole workshop along
         </button>
       </p>
+      {folder && <BringIn />}
     </>
   );
 }
@@ -66,13 +65,12 @@ function Last({ standing: { folder, last, count } }: { standing: BackupStanding 
   if (!last) {
     return <p>{folder ? "None yet; one is made each day." : "This workshop is not backed up by itself."}</p>;
   }
-  const time = new Date(last.madeAt).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" });
   return (
     <p>
       <strong className="figures">
-        {day(last.madeAt)}, {time}
+        {day(last.madeAt)}, {timeOf(last.madeAt)}
       </strong>
-      , {sizeWords(last.bytes)}
+      , {bytesWords(last.bytes)}
       {count > 1 && `, and ${count - 1} before it`}
     </p>
   );

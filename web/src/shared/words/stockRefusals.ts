@@ -28,6 +28,16 @@ export const STOCK_REFUSALS = {
   "offcut-in-use": () => "That offcut was used or counted since. Count both lots instead.",
   "backup-failed": (said) =>
     `The backup could not be written${said.value ? ` to ${said.value}` : ": this server keeps none by itself"}. Make room there, or set TOROID_BACKUPS to another folder and start again.`,
+  "backup-damaged": () =>
+    "This file is damaged, was cut short, or is none. Nothing was changed. Take another; they are kept for days, weeks and months.",
+  "no-backup-file": () =>
+    "This file is no backup of Toroid. Nothing was changed. Take one that ends in .zip.",
+  "backup-newer": () => "This backup was made by a newer Toroid. Bring this one up to date first.",
+  "backup-refused": () =>
+    "This backup holds what the database does not take. Nothing was changed. Take another one.",
+  "backup-changed-meanwhile": () => "Another file was brought in meanwhile. Bring yours in again.",
+  "no-backups-here": () =>
+    "This server keeps no backups, so nothing can be brought in here: what is there could not be put back. ./toroid restore does it.",
   "no-such-strip": () => "The shelf has no such length any more. Look at the list again.",
   "cut-in-use": () => "A run has used what was cut here. Take its step back first.",
   "strip-too-short": (said) =>

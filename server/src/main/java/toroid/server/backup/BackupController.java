@@ -1,17 +1,28 @@
 package toroid.server.backup;
 
 import io.swagger.v3.oas.annotations.Operation;
-import java.io.ByteArrayOutputStream;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
+import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.http.server.ServletServerHttpRequest;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.numeric.Refusal;
@@ -22,10 +33,12 @@ import toroid.server.store.ServerCode;
 @RequestMapping("/api/backups")
 class BackupController {
     private final Backups backups;
+    private final BroughtIn brought;
     private final Clock clock;
 
-    BackupController(Backups backups, Clock clock) {
+    BackupController(Backups backups, BroughtIn brought, Clock clock) {
         this.backups = backups;
+        this.brought = brought;
         this.clock = clock;
     }
 
@@ -47,9 +60,7 @@ class BackupController {
 
     @Operation(summary = "The whole workshop as it is now, as one file")
     @GetMapping(value = "/workshop", produces = "application/zip")
-    ResponseEntity<byte[]> workshop() throws IOException {
-        var file = new ByteArrayOutputStream();
-        backups.write(file);
+    ResponseEntity<Resource> workshop() throws IOException {
         LocalDate day = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("application/zip"))
@@ -59,6 +70,43 @@ class BackupController {
                                 .filename("toroid-" + day + ".zip")
                                 .build()
                                 .toString())
-                .body(file.toByteArray());
+                .body(backups.file());
+    }
+
+    @GetMapping("/kept")
+    List<BroughtIn.KeptBackup> kept() {
+        return brought.kept();
+    }
+
+    @Operation(summary = "Looks through a backup brought in and tells what it holds; nothing is changed by it")
+    @PutMapping(path = "/brought", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                            schema = @Schema(type = "string", format = "binary")))
+    BroughtIn.BroughtBackup look(HttpServletRequest request) throws IOException {
+        return brought.take(new Arriving(new ServletServerHttpRequest(request)));
+    }
+
+    @Operation(summary = "The same of one that lies on the shelf")
+    @PutMapping("/brought/{name}")
+    BroughtIn.BroughtBackup look(@PathVariable String name) {
+        return brought.take(name);
+    }
+
+    /** @param madeAt of the backup that was looked at, as it was told */
+    record BackupPutIn(@NotNull Instant madeAt) {}
+
+    /** @param before the backup of what was there */
+    record BackupIsIn(@NotNull String before) {}
+
+    @Operation(
+            summary =
+                    "Puts the backup that was looked at last in the place of the whole workshop, which is backed up before;"
+                            + " the server begins anew then")
+    @PostMapping("/put-in")
+    BackupIsIn putIn(@RequestBody @Valid BackupPutIn which) {
+        return new BackupIsIn(brought.putIn(which.madeAt()));
     }
 }

@@ -8,14 +8,20 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
 import java.util.HexFormat;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
+import toroid.server.store.ServerCode;
 
 /** A backup as it lies there, looked through before anything is done with it. */
 final class BackupFile implements AutoCloseable {
     private static final String DAMAGED =
             "The file %s is damaged: %s. Nothing was changed. Take another backup; they are kept for days, weeks and months.";
+
+    /** Unpacked; decades of work with photos are less. */
+    private static final long MOST_BYTES = 64L << 30;
 
     private final Path file;
     private final ZipFile zip;
@@ -40,7 +46,8 @@ final class BackupFile implements AutoCloseable {
         try {
             zip = new ZipFile(file.toFile());
         } catch (IOException none) {
-            throw new NoBackup(DAMAGED.formatted(file, "it is no backup, or it was cut short"), none);
+            throw new NoBackup(
+                    ServerCode.BACKUP_DAMAGED, DAMAGED.formatted(file, "it is no backup, or it was cut short"), none);
         }
         try {
             var opened = new BackupFile(file, zip, manifest(file, zip));
@@ -55,7 +62,8 @@ final class BackupFile implements AutoCloseable {
     private static Manifest manifest(Path file, ZipFile zip) throws IOException {
         ZipEntry entry = zip.getEntry(Manifest.NAME);
         if (entry == null) {
-            throw new NoBackup("The file " + file + " is no backup of Toroid. Nothing was changed.");
+            throw new NoBackup(
+                    ServerCode.NO_BACKUP_FILE, "The file " + file + " is no backup of Toroid. Nothing was changed.");
         }
         Manifest manifest;
         try (InputStream told = zip.getInputStream(entry)) {
@@ -63,29 +71,69 @@ final class BackupFile implements AutoCloseable {
                     .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                     .readValue(told.readAllBytes(), Manifest.class);
         } catch (JsonProcessingException unreadable) {
-            throw new NoBackup(DAMAGED.formatted(file, "what it says of itself cannot be read"), unreadable);
+            throw new NoBackup(
+                    ServerCode.BACKUP_DAMAGED,
+                    DAMAGED.formatted(file, "what it says of itself cannot be read"),
+                    unreadable);
         }
         if (!Manifest.FORMAT.equals(manifest.format()) || manifest.tables() == null) {
-            throw new NoBackup("The file " + file + " is no backup of Toroid. Nothing was changed.");
+            throw new NoBackup(
+                    ServerCode.NO_BACKUP_FILE, "The file " + file + " is no backup of Toroid. Nothing was changed.");
+        }
+        if (!tellsWhen(manifest.madeAt())
+                || !String.valueOf(manifest.schemaVersion()).matches("\\d{1,6}(\\.\\d{1,6})?")) {
+            throw new NoBackup(
+                    ServerCode.BACKUP_DAMAGED, DAMAGED.formatted(file, "it does not say when, or of which tables"));
         }
         if (manifest.formatVersion() > Manifest.VERSION) {
-            throw new NoBackup("The file " + file + " was made by a newer Toroid. Bring this one up to date first.");
+            throw new NoBackup(
+                    ServerCode.BACKUP_NEWER,
+                    "The file " + file + " was made by a newer Toroid. Bring this one up to date first.");
         }
         return manifest;
     }
 
+    private static boolean tellsWhen(String madeAt) {
+        try {
+            return madeAt != null && !Instant.parse(madeAt).equals(Instant.MIN);
+        } catch (DateTimeParseException untold) {
+            return false;
+        }
+    }
+
     private void check() throws IOException {
+        long left = MOST_BYTES;
         for (Manifest.TableMade table : manifest.tables()) {
             var digest = Backup.sha256();
             try (InputStream rows = new DigestInputStream(rows(table), digest)) {
-                rows.transferTo(java.io.OutputStream.nullOutputStream());
+                left -= read(rows, left);
             } catch (IOException cut) {
-                throw new NoBackup(DAMAGED.formatted(file, "the table " + table.name() + " cannot be read"), cut);
+                throw new NoBackup(
+                        ServerCode.BACKUP_DAMAGED,
+                        DAMAGED.formatted(file, "the table " + table.name() + " cannot be read"),
+                        cut);
             }
             if (!HexFormat.of().formatHex(digest.digest()).equals(table.sha256())) {
-                throw new NoBackup(DAMAGED.formatted(file, "the table " + table.name() + " is not as it was written"));
+                throw new NoBackup(
+                        ServerCode.BACKUP_DAMAGED,
+                        DAMAGED.formatted(file, "the table " + table.name() + " is not as it was written"));
             }
         }
+    }
+
+    /** How many bytes there were. @throws NoBackup when there are more than that: a small file may unpack to anything */
+    private long read(InputStream rows, long most) throws IOException {
+        var buffer = new byte[1 << 16];
+        long read = 0;
+        for (int more = rows.read(buffer); more >= 0; more = rows.read(buffer)) {
+            read += more;
+            if (read > most) {
+                throw new NoBackup(
+                        ServerCode.BACKUP_DAMAGED,
+                        DAMAGED.formatted(file, "it unpacks to more than any workshop holds"));
+            }
+        }
+        return read;
     }
 
     Manifest manifest() {
@@ -95,7 +143,8 @@ final class BackupFile implements AutoCloseable {
     InputStream rows(Manifest.TableMade table) throws IOException {
         ZipEntry entry = zip.getEntry(table.file());
         if (entry == null) {
-            throw new NoBackup(DAMAGED.formatted(file, "the table " + table.name() + " is missing"));
+            throw new NoBackup(
+                    ServerCode.BACKUP_DAMAGED, DAMAGED.formatted(file, "the table " + table.name() + " is missing"));
         }
         return zip.getInputStream(entry);
     }

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -20,6 +21,8 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.io.InputStreamResource;
+import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Service;
 
 /** Backs the workshop up by itself once a day, and when it is asked to. */
@@ -127,11 +130,15 @@ public class Backups {
         }
     }
 
-    /** The workshop as it is now, to be taken elsewhere. */
-    void write(OutputStream to) throws IOException {
-        try (Connection connection = source.getConnection()) {
+    /** The workshop as it is now, to be taken elsewhere: a file that is gone once it was read. It lies on the disk meanwhile, however large. */
+    Resource file() throws IOException {
+        Path made = Files.createTempFile("toroid", ".zip");
+        try (Connection connection = source.getConnection();
+                OutputStream to = Files.newOutputStream(made)) {
             Backup.write(connection, schema, to, clock.instant());
+            return new InputStreamResource(Files.newInputStream(made, StandardOpenOption.DELETE_ON_CLOSE));
         } catch (SQLException failure) {
+            Files.deleteIfExists(made);
             throw new NoBackup("The workshop could not be read.", failure);
         }
     }

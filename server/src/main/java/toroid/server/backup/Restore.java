@@ -18,6 +18,7 @@ import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.MigrationVersion;
 import org.postgresql.PGConnection;
 import org.postgresql.util.PSQLException;
+import toroid.server.store.ServerCode;
 
 /**
  * Brings a backup in: laid out beside what is there, in tables as they were when it was made, brought up to today's, and only then put in
@@ -62,7 +63,10 @@ final class Restore {
             }
             return manifest;
         } catch (FlywayException failure) {
-            throw new NoBackup("The backup could not be brought up to this version. Nothing was changed.", failure);
+            throw new NoBackup(
+                    ServerCode.BACKUP_REFUSED,
+                    "The backup could not be brought up to this version. Nothing was changed.",
+                    failure);
         } finally {
             try (Connection connection = source.getConnection()) {
                 drop(connection, beside);
@@ -70,10 +74,12 @@ final class Restore {
         }
     }
 
-    private static void demandKnown(Manifest manifest) {
+    /** @throws NoBackup when it is of tables this version does not know */
+    static void demandKnown(Manifest manifest) {
         MigrationVersion made = MigrationVersion.fromVersion(manifest.schemaVersion());
         if (made.compareTo(Latest.version()) > 0) {
             throw new NoBackup(
+                    ServerCode.BACKUP_NEWER,
                     "The backup was made by a newer Toroid, with tables of version " + manifest.schemaVersion()
                             + "; this one knows them up to " + Latest.version() + ". Bring Toroid up to date first.");
         }
@@ -104,7 +110,10 @@ final class Restore {
             connection.commit();
         } catch (PSQLException refused) {
             connection.rollback();
-            throw new NoBackup("The backup holds rows the database does not take. Nothing was changed.", refused);
+            throw new NoBackup(
+                    ServerCode.BACKUP_REFUSED,
+                    "The backup holds rows the database does not take. Nothing was changed.",
+                    refused);
         } finally {
             connection.setAutoCommit(true);
         }
@@ -122,8 +131,10 @@ final class Restore {
                     .getCopyAPI()
                     .copyIn(Tables.in(beside, table.name(), columns), rows);
             if (in != table.rows()) {
-                throw new NoBackup("The table " + table.name() + " has " + in + " rows where the backup says "
-                        + table.rows() + ". Nothing was changed.");
+                throw new NoBackup(
+                        ServerCode.BACKUP_REFUSED,
+                        "The table " + table.name() + " has " + in + " rows where the backup says " + table.rows()
+                                + ". Nothing was changed.");
             }
         }
     }

@@ -105,6 +105,12 @@ final class Tables {
         return versions.isEmpty() ? null : versions.get(0);
     }
 
+    /** How many rows that table has. */
+    static long rows(Connection connection, String schema, String table) throws SQLException {
+        String count = "select count(*)::text from " + quoted(schema) + "." + quoted(table) + " where ? <> ''";
+        return Long.parseLong(strings(connection, count, schema).get(0));
+    }
+
     /** Whether nothing of a maker's own is in it: no row but the workshop itself. */
     static boolean isEmpty(Connection connection, String schema) throws SQLException {
         for (String table : of(connection, schema)) {

@@ -7,6 +7,6 @@ public final class NotKept extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
     public NotKept(String what, UUID id) {
-        super("No " + what + " is kept under " + id + ".");
+        super("No " + what + " is kept under " + (id == null ? "that name" : id) + ".");
     }
 }

@@ -4,7 +4,11 @@ import toroid.core.numeric.Code;
 
 /** Why the server refuses something of its own: what is kept, sent or asked for; one for each sentence that can be said. */
 public enum ServerCode implements Code {
+    BACKUP_CHANGED_MEANWHILE,
+    BACKUP_DAMAGED,
     BACKUP_FAILED,
+    BACKUP_NEWER,
+    BACKUP_REFUSED,
     BAD_CHARACTER,
     BAD_COLOUR,
     BAD_DAY,
@@ -35,6 +39,8 @@ public enum ServerCode implements Code {
     NOT_KEPT,
     NOT_MEASURED_HERE,
     NO_ARM_SIZE,
+    NO_BACKUPS_HERE,
+    NO_BACKUP_FILE,
     NO_FORM_DEFINITION,
     NO_LENGTH,
     NO_OFFCUT_OF_THIS,

@@ -27,6 +27,7 @@ class BodyLimits extends OncePerRequestFilter {
 
     private static Map<String, Integer> limits() {
         var limits = new LinkedHashMap<String, Integer>();
+        limits.put("/api/backups/brought", 1 << 30);
         limits.put("/api/photos", 16 << 20);
         limits.put("/api/session", 2 << 10);
         limits.put("/api/line", 8 << 10);

@@ -127,6 +127,9 @@ class EdgeTest extends ApiTest {
                         "/api/weaves/{id}/solve");
     }
 
+    /** What a test holds in memory; what is larger is only told to be. */
+    private static final int HELD_BYTES = 32 << 20;
+
     /** Every address that takes a body, told or not told how long it is. */
     @Test
     void bodiesTooLargeForTheirAddressAreRefused() {
@@ -144,14 +147,19 @@ class EdgeTest extends ApiTest {
                                             .replaceAll(
                                                     "\\{[^}]+}",
                                                     UUID.randomUUID().toString());
-                                    String large = " ".repeat(BodyLimits.bytesFor(address)) + "{}";
+                                    int most = BodyLimits.bytesFor(address);
                                     String method = operation.getKey().toUpperCase(java.util.Locale.ROOT);
                                     for (boolean told : List.of(true, false)) {
+                                        if (!told && most > HELD_BYTES) {
+                                            continue;
+                                        }
+                                        String large = told ? "{}" : " ".repeat(most) + "{}";
                                         Answer answer = send(request(HttpMethod.valueOf(method), address)
                                                 .contentType(type)
+                                                .param("run", UUID.randomUUID().toString())
                                                 .content(large)
                                                 .with(csrf())
-                                                .with(request -> told ? request : new Untold(request, large)));
+                                                .with(request -> new Sent(request, large, told ? most + 1L : -1)));
                                         assertThat(answer.status())
                                                 .as(method + address + told)
                                                 .isEqualTo(413);
@@ -195,8 +203,11 @@ class EdgeTest extends ApiTest {
     }
 
     /** A request that comes in pieces: how long it is in all is not told. */
-    private static final class Untold extends MockHttpServletRequest {
-        Untold(MockHttpServletRequest told, String body) {
+    /** Says it is so long, whatever it is; less than none where it does not say. */
+    private static final class Sent extends MockHttpServletRequest {
+        private final long length;
+
+        Sent(MockHttpServletRequest told, String body, long length) {
             super(told.getServletContext(), told.getMethod(), told.getRequestURI());
             setPathInfo(told.getPathInfo());
             setContentType(told.getContentType());
@@ -204,11 +215,12 @@ class EdgeTest extends ApiTest {
             told.getHeaderNames().asIterator().forEachRemaining(name -> addHeader(name, told.getHeader(name)));
             told.getAttributeNames().asIterator().forEachRemaining(name -> setAttribute(name, told.getAttribute(name)));
             told.getParameterMap().forEach(this::setParameter);
+            this.length = length;
         }
 
         @Override
         public long getContentLengthLong() {
-            return -1;
+            return length;
         }
     }
 }

@@ -1,0 +1,144 @@
+import { useRef, useState } from "react";
+import { useKeptBackups } from "../../api/queries";
+import type { BroughtBackup } from "../../api/types";
+import { day, many } from "../../quantity/format";
+import { bytesWords, timeOf } from "./backupWords";
+import { useBringingIn } from "./useBringingIn";
+
+/** A backup brought in, from a file or from those kept here: looked through first, then put in the place of all there is. */
+export function BringIn() {
+  const { doing, look, putIn, leave } = useBringingIn();
+  switch (doing.is) {
+    case "looking":
+    case "putting":
+      return (
+        <p role="status">
+          {doing.is === "looking" ? "looking through it" : "putting it in; the server begins anew"}
+        </p>
+      );
+    case "looked":
+      return <Looked backup={doing.backup} onPutIn={() => void putIn(doing.backup.madeAt)} onLeave={leave} />;
+    default:
+      return (
+        <div className="bring-in">
+          {doing.is === "failed" && (
+            <p className="care small" role="alert">
+              {doing.words}
+            </p>
+          )}
+          <FromFile onFile={(file) => void look("/api/backups/brought", file)} />
+          <Kept onLook={(name) => void look(`/api/backups/brought/${name}`)} />
+        </div>
+      );
+  }
+}
+
+function FromFile({ onFile }: { onFile: (file: File) => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <p className="sentence -ml-1">
+      <button className="quiet" onClick={() => input.current!.click()}>
+        bring a backup in
+      </button>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        aria-label="A backup"
+        accept=".zip,application/zip"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) {
+            onFile(file);
+          }
+          event.target.value = "";
+        }}
+      />
+    </p>
+  );
+}
+
+function Kept({ onLook }: { onLook: (name: string) => void }) {
+  const [open, setOpen] = useState(false);
+  const kept = useKeptBackups(open).data ?? [];
+  return (
+    <details onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="small">those kept here</summary>
+      <ul className="kept-backups">
+        {kept.map((one) => (
+          <li key={one.name}>
+            <span className="figures">
+              {day(one.madeAt)}, {timeOf(one.madeAt)}
+            </span>
+            <span className="soft small">
+              {bytesWords(one.bytes)}
+              {one.name.includes("-before-") &&
+                `, before ${BEFORE[one.name.includes("-restore-") ? "restore" : "other"]}`}
+            </span>
+            <button className="quiet small" onClick={() => onLook(one.name)}>
+              look
+            </button>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+const BEFORE = { restore: "another was put in", other: "Toroid was brought up to date" };
+
+const WHAT: Record<string, string> = {
+  job: "jobs",
+  run: "runs",
+  reading: "measurements",
+  lot: "lots on the shelf",
+  photo: "photos",
+  "own-weave": "weaves of your own",
+};
+
+interface LookedProps {
+  backup: BroughtBackup;
+  onPutIn: () => void;
+  onLeave: () => void;
+}
+
+function Looked({ backup, onPutIn, onLeave }: LookedProps) {
+  return (
+    <>
+      <h3>
+        The workshop of {day(backup.madeAt)}, {timeOf(backup.madeAt)}
+      </h3>
+      <table className="brought">
+        <caption className="small soft">{many(backup.rows, "row")}, what was taken away included</caption>
+        <thead>
+          <tr>
+            <th scope="col"></th>
+            <th scope="col">in it</th>
+            <th scope="col">here now</th>
+          </tr>
+        </thead>
+        <tbody>
+          {backup.counts.map(({ table, brought, here }) => (
+            <tr key={table}>
+              <th scope="row">{WHAT[table] ?? table}</th>
+              <td className="figures">{brought}</td>
+              <td className="figures">{here}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="care">
+        It takes the place of all that is here. What is here is backed up before, and can be put back the same
+        way.
+      </p>
+      <p className="flex gap-6 items-center">
+        <button className="action" onClick={onPutIn}>
+          Put it in
+        </button>
+        <button className="quiet" onClick={onLeave}>
+          leave it
+        </button>
+      </p>
+    </>
+  );
+}
