@@ -30,8 +30,8 @@ export function Backups() {
     <>
       <Last standing={standing} />
       {folder && (
-        <p className="small soft break-all">
-          in {folder}, one a day: kept for 7 days, 5 weeks and 12 months.
+        <p className="small soft">
+          in <span className="break-all">{folder}</span>, one a day: kept for 7 days, 5 weeks and 12 months.
         </p>
       )}
       {(told ?? failed) && (
@@ -45,19 +45,20 @@ export function Backups() {
             back up now
           </button>
         )}
-        <button
-          className="quiet"
-          onClick={() =>
-            void saveFile(`toroid-${new Date().toISOString().slice(0, 10)}`, "zip", () =>
-              fetchFile("/api/backups/workshop"),
-            )
-          }
-        >
-          take the whole workshop along
-        </button>
+        <TakeAlong words="take the whole workshop along" format="zip" path="/api/backups/workshop" />
+        <TakeAlong words="as open JSON" format="json" path="/api/backups/workshop.json" />
       </p>
       {folder && <BringIn />}
     </>
+  );
+}
+
+function TakeAlong({ words, format, path }: { words: string; format: string; path: string }) {
+  const name = `toroid-${new Date().toISOString().slice(0, 10)}`;
+  return (
+    <button className="quiet" onClick={() => void saveFile(name, format, () => fetchFile(path))}>
+      {words}
+    </button>
   );
 }
 

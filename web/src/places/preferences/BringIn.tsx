@@ -104,7 +104,7 @@ interface LookedProps {
 
 function Looked({ backup, onPutIn, onLeave }: LookedProps) {
   return (
-    <>
+    <div className="bring-in">
       <h3>
         The workshop of {day(backup.madeAt)}, {timeOf(backup.madeAt)}
       </h3>
@@ -139,6 +139,6 @@ function Looked({ backup, onPutIn, onLeave }: LookedProps) {
           leave it
         </button>
       </p>
-    </>
+    </div>
   );
 }

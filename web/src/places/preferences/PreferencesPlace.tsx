@@ -52,7 +52,7 @@ function Sheet({ kept }: { kept: Kept<Choices> }) {
           <Question name="You make for" note="Pieces offer them by name, with their sizes.">
             <People people={data.people} change={change} />
           </Question>
-          <Question name="Last backup" note="Kept for 7 days, 5 weeks and 12 months.">
+          <Question name="Last backup">
             <Backups />
           </Question>
           {session?.passwordNeeded && (

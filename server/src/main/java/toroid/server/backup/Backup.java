@@ -26,10 +26,7 @@ final class Backup {
      */
     static Manifest write(Connection connection, String schema, OutputStream to, Instant now)
             throws SQLException, IOException {
-        connection.setAutoCommit(false);
-        connection.setReadOnly(true);
-        connection.setTransactionIsolation(Connection.TRANSACTION_REPEATABLE_READ);
-        try {
+        return asOfOneMoment(connection, () -> {
             String version = Tables.version(connection, schema);
             if (version == null) {
                 throw new NoBackup("There is no workshop in this database yet. Start Toroid once first.");
@@ -45,6 +42,21 @@ final class Backup {
             zip.closeEntry();
             zip.finish();
             return manifest;
+        });
+    }
+
+    /** Reads. */
+    interface Reading<T> {
+        T read() throws SQLException, IOException;
+    }
+
+    /** All that is read sees the workshop as it stood at one moment. */
+    static <T> T asOfOneMoment(Connection connection, Reading<T> reading) throws SQLException, IOException {
+        connection.setAutoCommit(false);
+        connection.setReadOnly(true);
+        connection.setTransactionIsolation(Connection.TRANSACTION_REPEATABLE_READ);
+        try {
+            return reading.read();
         } finally {
             connection.rollback();
             connection.setReadOnly(false);

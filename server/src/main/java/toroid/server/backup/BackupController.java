@@ -73,6 +73,12 @@ class BackupController {
                 .body(backups.file());
     }
 
+    @Operation(summary = "The whole workshop as open JSON, for other programs: docs/workshop.schema.json")
+    @GetMapping(value = "/workshop.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<Resource> openJson() throws IOException {
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(backups.openJson());
+    }
+
     @GetMapping("/kept")
     List<BroughtIn.KeptBackup> kept() {
         return brought.kept();

@@ -2,6 +2,7 @@ package toroid.server.backup;
 
 import jakarta.annotation.PreDestroy;
 import jakarta.validation.constraints.NotNull;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
@@ -132,10 +133,24 @@ public class Backups {
 
     /** The workshop as it is now, to be taken elsewhere: a file that is gone once it was read. It lies on the disk meanwhile, however large. */
     Resource file() throws IOException {
-        Path made = Files.createTempFile("toroid", ".zip");
+        return file((connection, to) -> Backup.write(connection, schema, to, clock.instant()));
+    }
+
+    /** The same as {@link OpenJson}. */
+    Resource openJson() throws IOException {
+        return file((connection, to) -> OpenJson.write(connection, schema, to, clock.instant()));
+    }
+
+    private interface Written {
+        void write(Connection connection, OutputStream to) throws SQLException, IOException;
+    }
+
+    private Resource file(Written written) throws IOException {
+        Path made = Files.createTempFile("toroid", ".part");
         try (Connection connection = source.getConnection();
-                OutputStream to = Files.newOutputStream(made)) {
-            Backup.write(connection, schema, to, clock.instant());
+                OutputStream to = new BufferedOutputStream(Files.newOutputStream(made))) {
+            written.write(connection, to);
+            to.flush();
             return new InputStreamResource(Files.newInputStream(made, StandardOpenOption.DELETE_ON_CLOSE));
         } catch (SQLException failure) {
             Files.deleteIfExists(made);

@@ -50,6 +50,16 @@ final class Tables {
 
     /** Its rows as CSV with a head, by its key. */
     static String out(Connection connection, String schema, String table) throws SQLException {
+        return "copy (select * from " + ordered(connection, schema, table) + ") to stdout (format csv, header)";
+    }
+
+    /** Each of its rows as one JSON object, by its key. */
+    static String json(Connection connection, String schema, String table) throws SQLException {
+        return "select row_to_json(rows)::text from (select * from " + ordered(connection, schema, table) + ") rows";
+    }
+
+    /** What follows "from": the table, by its key. */
+    private static String ordered(Connection connection, String schema, String table) throws SQLException {
         List<String> key = strings(
                 connection,
                 "select a.attname from pg_index i join pg_class t on t.oid = i.indrelid"
@@ -59,8 +69,7 @@ final class Tables {
                         + "' order by a.attnum",
                 schema);
         String columns = String.join(", ", key.stream().map(Tables::quoted).toList());
-        return "copy (select * from " + quoted(schema) + "." + quoted(table)
-                + (columns.isEmpty() ? "" : " order by " + columns) + ") to stdout (format csv, header)";
+        return quoted(schema) + "." + quoted(table) + (columns.isEmpty() ? "" : " order by " + columns);
     }
 
     /** Rows in, by the head of their CSV. */

@@ -15,9 +15,14 @@ public class WritersGate {
     /** Fair: whoever wants it for himself is not kept waiting by those who come after. */
     private final ReentrantReadWriteLock lock = new ReentrantReadWriteLock(true);
 
-    /** Whether one may go in now; then {@link #leave} is called by the same thread. */
+    /** Whether one may go in now; then {@link #leave} is called by the same thread. Nobody overtakes one who waits to be alone. */
     public boolean enter() {
-        return !lock.isWriteLocked() && lock.readLock().tryLock();
+        try {
+            return lock.readLock().tryLock(0, TimeUnit.SECONDS);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
     }
 
     /** Goes out again. */

@@ -3,6 +3,7 @@ package toroid.server.photo;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.MediaType;
@@ -24,6 +25,9 @@ import toroid.server.store.Kept;
 @RestController
 @RequestMapping("/api/photos")
 class PhotoController {
+    /** What is kept is kept while it is asked for: nobody comes back for the answer. */
+    private static final Duration PATIENCE = Duration.ofMinutes(1);
+
     private final Photos photos;
     private final Efforts efforts;
 
@@ -47,7 +51,7 @@ class PhotoController {
             @RequestParam UUID run,
             @RequestParam(required = false) @Size(max = 200) String operation,
             @RequestBody byte[] picture) {
-        return efforts.answer(() -> photos.take(id, run, operation, Developed.of(picture)));
+        return efforts.answer(() -> photos.take(id, run, operation, Developed.of(picture)), PATIENCE);
     }
 
     @GetMapping(path = "/{id}/picture", produces = MediaType.IMAGE_JPEG_VALUE)

@@ -2,6 +2,7 @@ package toroid.server.backup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.awaitility.Awaitility.await;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -222,6 +223,17 @@ class BroughtInTest extends ApiTest {
             return 7;
         }));
         assertThat(inside.getCount()).as("one is in").isEqualTo(1);
+        // as soon as he waits, nobody overtakes him
+        var next = Executors.newSingleThreadExecutor();
+        await().until(() -> !next.submit(() -> {
+                    boolean in = gate.enter();
+                    if (in) {
+                        gate.leave();
+                    }
+                    return in;
+                })
+                .get());
+        next.shutdownNow();
         gate.leave();
         inside.await();
         assertThat(gate.enter()).isFalse();

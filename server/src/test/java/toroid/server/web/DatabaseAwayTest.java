@@ -38,8 +38,9 @@ class DatabaseAwayTest extends ApiTest {
                     var statement = connection.createStatement()) {
                 while (on.get()) {
                     statement.execute("select pg_sleep(0.02)");
-                    statement.execute("select pg_terminate_backend(pid) from pg_stat_activity"
-                            + " where datname = current_database() and pid <> pg_backend_pid()");
+                    statement.execute(
+                            "select pg_terminate_backend(pid) from pg_stat_activity"
+                                    + " where datname = current_database() and usename = current_user and pid <> pg_backend_pid()");
                 }
             }
             return null;
