@@ -59,8 +59,8 @@ try_hands() {
   kill -9 "$(cat "$TRIED/server.pid")"
   expect "open http://127.0.0.1:$port" ./toroid start --port "$port"
   answers "$port" "it was killed"
-  # the first start, two more as a backup was put in, and this one
-  grep -c "Started ToroidServer" "$TRIED/server.log" | grep -qx 4 || fail "the log of the first start is gone"
+  # the first start, three more as a backup was put in, and this one
+  grep -c "Started ToroidServer" "$TRIED/server.log" | grep -qx 5 || fail "the log of the first start is gone"
   expect "backed up to $TRIED/one.zip" ./toroid backup "$TRIED/one.zip"
   expect "stop first" ./toroid restore "$TRIED/one.zip"
   expect "stopped" ./toroid stop
@@ -159,6 +159,8 @@ brought_in() {
   before=$(basename "$(find "$TRIED/backups" -name 'toroid-before-restore-*.zip')")
   put_in "$1" "brought/$before"
   there "what was there before cannot be put back" 200
+  # left as it was found
+  put_in "$1" brought --data-binary "@$TRIED/taken.zip"
 }
 
 # put_in PORT ADDRESS [CURL'S OPTIONS]: looked at, put in, and waited for; the server that begins anew is the same process.
