@@ -74,7 +74,7 @@ doctor_backups() {
 
 doctor_secrets() {
   local file mode
-  for file in "$VAR/password" "$(cluster_home pg)/password" "$(cluster_home pg)/app-password"; do
+  for file in "$VAR/password" "$(cluster_home pg)/password" "$(cluster_home pg)/app-password" "$VAR/tls-password" "$TLS_STORE"; do
     [ -e "$file" ] || continue
     mode=$(stat -c %a "$file")
     case "$mode" in 600 | 400) well "$file is its owner's alone" ;; *) ill "$file can be read by others. chmod 600 $file" ;; esac

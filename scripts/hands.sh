@@ -83,6 +83,7 @@ try_hands() {
 # The server is nobody who could do harm: not on the machine, not in its database, whose pages carry checksums.
 no_more_than_needed() {
   ! is_root || [ "$(stat -c %U "/proc/$(cat "$TRIED/server.pid")")" = toroid ] || fail "the server runs as root"
+  ! is_root || makers_folder_stays
   local home
   home=$(VAR=$TRIED cluster_home pg)
   VAR=$TRIED cluster_start pg >/dev/null
@@ -92,6 +93,21 @@ no_more_than_needed() {
     fail "the server's role can change more than its own"
   [ "$(cluster_sql "show data_checksums")" = on ] || fail "the database keeps no checksums"
   [ "$(stat -c %a "$home/app-password")" = 600 ] || fail "others can read the password of the server's role"
+}
+
+# A folder of the maker's that backups are laid in is not taken over, nor what a link in it points to.
+makers_folder_stays() {
+  local folder="$TRIED/own folder"
+  mkdir "$folder"
+  touch "$folder/letters" "$TRIED/precious" "$folder/toroid-2026-01-01T000000.zip"
+  ln -s "$TRIED/precious" "$folder/toroid-2026-01-02T000000.zip"
+  (APP="$TRIED/app" TOROID_BACKUPS="$folder"; expect "cannot write backups into" server_user)
+  chmod 777 "$folder"
+  (APP="$TRIED/app" TOROID_BACKUPS="$folder"; server_user)
+  [ "$(stat -c '%U %a' "$folder")" = "root 777" ] && [ "$(stat -c %U "$folder/letters" "$TRIED/precious" | sort -u)" = root ] ||
+    fail "a folder of the maker's was taken over"
+  [ "$(stat -c %U "$folder/toroid-2026-01-01T000000.zip")" = toroid ] || fail "a backup in the maker's folder cannot be read by the server"
+  rm -r "$folder" "$TRIED/precious"
 }
 
 # looked_after PORT: whatever dies is started again, and stop ends that too.

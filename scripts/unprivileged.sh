@@ -23,5 +23,19 @@ server_user() {
   for file in $(tls_files); do
     (cd / && "${AS_SERVER[@]}" test -r "$file") || fail "the user $SERVER_USER cannot read $file. chown $SERVER_USER $file, and let it walk there."
   done
-  [ -z "${TOROID_BACKUPS:-}" ] || { mkdir -p "$TOROID_BACKUPS" && chmod 700 "$TOROID_BACKUPS" && chown -R "$SERVER_USER" "$TOROID_BACKUPS"; }
+  [ -z "${TOROID_BACKUPS:-}" ] || server_backups "$TOROID_BACKUPS"
+}
+
+# The folder backups lie in is that user's where it is ours or made now; one of the maker's stays as it is but for the backups in it. No link
+# is followed: whoever may write there must not be given what it points to.
+server_backups() {
+  local folder=$1
+  if [ ! -d "$folder" ]; then
+    mkdir -p "$folder" && chmod 700 "$folder" && chown "$SERVER_USER" "$folder"
+  elif [ "$folder" = "$VAR/backups" ]; then
+    chown -h "$SERVER_USER" "$folder"
+  fi
+  find "$folder" -maxdepth 1 -type f -name 'toroid-*.zip' -exec chown -h "$SERVER_USER" {} +
+  (cd / && "${AS_SERVER[@]}" test -w "$folder" -a -x "$folder") ||
+    fail "the user $SERVER_USER cannot write backups into $folder. chown $SERVER_USER $folder, and let it walk there; or name another folder in TOROID_BACKUPS."
 }
