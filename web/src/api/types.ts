@@ -120,10 +120,10 @@ export type Glance<K extends JobKind = JobKind> = Omit<
 };
 type Seen<T> = { [K in JobKind]: T & { kind: K; glance: Glance<K> | null } }[JobKind];
 export type InHand = Seen<Omit<Received<Schemas["InHand"]>, "kind" | "glance">>;
-/** So many runs of the notebook, and the one the next page begins after. */
 export type BroughtBackup = Received<Schemas["BroughtBackup"]>;
 export type KeptBackup = Received<Schemas["KeptBackup"]>;
 export type Photo = Received<Schemas["PhotoData"]>;
+/** So many runs of the notebook, and the one the next page begins after. */
 export type NotebookPage = { entries: NotebookEntry[]; next: string | null };
 export type NotebookEntry = Seen<Omit<Received<Schemas["Entry"]>, "kind" | "glance">>;
 export type Made = Received<Schemas["Made"]>;

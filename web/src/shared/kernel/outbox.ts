@@ -6,7 +6,7 @@ import { openEditor } from "./useEditor";
 
 const PREFIX = "toroid:unsaved:";
 /** What is sent by itself, whatever page is open. */
-const BY_ITSELF = /^(readings|photos)\//;
+const BY_ITSELF = /^(readings|photo-files)\//;
 const LOOKS_MS = 1000;
 
 /** What is kept sooner than that is not spoken of. */

@@ -10,7 +10,21 @@ const PICTURE = new Blob(["points"], { type: "image/png" });
 const PUT = "PUT /api/photos/";
 
 const waits = async () => (await keys(here())).length;
-const marked = () => Object.keys(localStorage).filter((key) => key.startsWith("toroid:unsaved:photos/"));
+const marked = () => Object.keys(localStorage).filter((key) => key.startsWith("toroid:unsaved:photo-files/"));
+
+/** A server that is not there until it is back. */
+function awayAtFirst() {
+  let away = true;
+  const asked = serve({
+    [PUT]: () => {
+      if (away) {
+        throw new TypeError("no network");
+      }
+      return {};
+    },
+  });
+  return { asked, back: () => (away = false) };
+}
 
 beforeEach(async () => {
   localStorage.clear();
@@ -30,19 +44,11 @@ describe("photos on their way", () => {
   });
 
   it("wait here while the server is away, and are sent once under the id they were taken with", async () => {
-    let away = true;
-    const asked = serve({
-      [PUT]: () => {
-        if (away) {
-          throw new TypeError("no network");
-        }
-        return {};
-      },
-    });
+    const { asked, back } = awayAtFirst();
     expect(await takePhoto("7", null, PICTURE)).toBe(false);
     expect(await waits()).toBe(1);
     expect(marked()).toHaveLength(1);
-    away = false;
+    back();
     await Promise.all([sendPhotos(), sendPhotos()]);
     expect(await waits()).toBe(0);
     expect(marked()).toEqual([]);
@@ -60,17 +66,9 @@ describe("photos on their way", () => {
   });
 
   it("given up in the outbox are not sent", async () => {
-    let away = true;
-    const asked = serve({
-      [PUT]: () => {
-        if (away) {
-          throw new TypeError("no network");
-        }
-        return {};
-      },
-    });
+    const { asked, back } = awayAtFirst();
     await takePhoto("7", null, PICTURE);
-    away = false;
+    back();
     localStorage.removeItem(marked()[0]!);
     await sendPhotos();
     expect(asked).toHaveLength(1);

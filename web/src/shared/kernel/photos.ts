@@ -1,7 +1,7 @@
 /**
  * Photos on their way. One lies on the device (IndexedDB) from before it is sent until the server has it or refuses it, under an id it
- * keeps at every try; a mark beside it tells the outbox. Where and with what it was taken never leaves the device: what is sent is drawn
- * anew, smaller.
+ * keeps at every try; a mark beside it tells the outbox. What is sent is drawn anew, smaller, so that where and with what it was taken
+ * does not leave the device; a kind this browser cannot read goes as it is, and the server leaves that out.
  */
 import { createStore, del, entries, set } from "idb-keyval";
 import { call } from "../../api/client";
@@ -11,7 +11,7 @@ import { refusalWords } from "../words/refused";
 import { isRefused } from "./refusedForGood";
 import { say } from "./says";
 
-const MARK = "toroid:unsaved:photos/";
+const MARK = "toroid:unsaved:photo-files/";
 const AGAIN_MS = 5000;
 
 /** No side of what is sent is longer; the server keeps less. */

@@ -58,7 +58,8 @@ const SAID: Record<Unkept["state"], string> = {
 
 const WHAT: Record<string, string> = {
   readings: "a measurement",
-  photos: "a photo",
+  "photo-files": "a photo",
+  photos: "what is to be seen on a photo",
   runs: "where you are in a run",
   preferences: "how you work",
   lots: "a lot",
@@ -76,8 +77,10 @@ function placeOf(at: string): string | null {
     case "preferences":
       return "/preferences";
     case "readings":
-    case "photos":
+    case "photo-files":
       return null;
+    case "photos":
+      return "/notebook";
     default:
       return "/stock";
   }

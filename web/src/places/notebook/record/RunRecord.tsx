@@ -37,7 +37,10 @@ export function RunRecord() {
         </Link>
       </p>
       {unreadable ? (
-        <Unreadable name={name} reason={refusalWords(unreadable)} startedAt={startedAt} />
+        <>
+          <Unreadable name={name} reason={refusalWords(unreadable)} startedAt={startedAt} />
+          <TakeOut entry={entry.data} />
+        </>
       ) : (
         <Record key={id} entry={entry.data} units={units} />
       )}
@@ -78,6 +81,15 @@ function Record({ entry, units }: { entry: NotebookEntry; units: Units }) {
         </div>
       )}
     </>
+  );
+}
+
+function TakeOut({ entry }: { entry: NotebookEntry }) {
+  const navigate = useNavigate();
+  return (
+    <button className="quiet no-print" onClick={() => void runAway(entry, navigate)}>
+      take out of the notebook
+    </button>
   );
 }
 
@@ -153,9 +165,7 @@ function Ways({ entry, beside, onBeside }: WaysProps) {
           </select>
         </label>
       )}
-      <button className="quiet" onClick={() => void runAway(entry, navigate)}>
-        take out of the notebook
-      </button>
+      <TakeOut entry={entry} />
     </p>
   );
 }

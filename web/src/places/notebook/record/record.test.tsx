@@ -63,7 +63,7 @@ describe("the record of a run", () => {
       version: 0,
       updatedAt: "",
       deleted: false,
-      data: { runId: ENTRY.runId, operation: "cut", note: "", width: 900, height: 1600, takenAt: "" },
+      data: { runId: ENTRY.runId, operation: "cut", note: "", width: 900, height: 1600 },
     };
     const asked = opened({
       "GET /api/photos?run=": [photo],

@@ -42,13 +42,7 @@ final class BackupFile implements AutoCloseable {
         if (!Files.isReadable(file)) {
             throw new NoBackup("There is no file " + file + " that can be read. Check its name and place.");
         }
-        ZipFile zip;
-        try {
-            zip = new ZipFile(file.toFile());
-        } catch (IOException none) {
-            throw new NoBackup(
-                    ServerCode.BACKUP_DAMAGED, DAMAGED.formatted(file, "it is no backup, or it was cut short"), none);
-        }
+        ZipFile zip = zip(file);
         try {
             var opened = new BackupFile(file, zip, manifest(file, zip));
             opened.check();
@@ -56,6 +50,22 @@ final class BackupFile implements AutoCloseable {
         } catch (NoBackup | IOException refused) {
             zip.close();
             throw refused;
+        }
+    }
+
+    /** When it was made, as it says; its rows are not looked at. @throws NoBackup when it is none */
+    static Instant madeAt(Path file) throws IOException {
+        try (ZipFile zip = zip(file)) {
+            return Instant.parse(manifest(file, zip).madeAt());
+        }
+    }
+
+    private static ZipFile zip(Path file) {
+        try {
+            return new ZipFile(file.toFile());
+        } catch (IOException none) {
+            throw new NoBackup(
+                    ServerCode.BACKUP_DAMAGED, DAMAGED.formatted(file, "it is no backup, or it was cut short"), none);
         }
     }
 

@@ -40,6 +40,20 @@ final class BackupShelf {
         this.schema = schema;
     }
 
+    /** Null where none are kept. */
+    Path folder() {
+        return folder;
+    }
+
+    /** Of the workshop that is backed up. */
+    DataSource source() {
+        return source;
+    }
+
+    String schema() {
+        return schema;
+    }
+
     /** @param rows in all of its tables */
     record Made(Path file, long bytes, Instant at, long rows) {}
 

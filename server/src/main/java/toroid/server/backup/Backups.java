@@ -16,10 +16,8 @@ import java.util.List;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
-import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.io.InputStreamResource;
@@ -32,8 +30,7 @@ public class Backups {
     private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
     private static final int LOOKED_MINUTES = 20;
 
-    private final DataSource source;
-    private final String schema;
+    private final BackupShelf shelf;
     private final Path folder;
     private final Clock clock;
     private final ScheduledExecutorService watch = Executors.newSingleThreadScheduledExecutor(task -> {
@@ -43,15 +40,10 @@ public class Backups {
     });
     private volatile String failed;
 
-    Backups(
-            DataSource source,
-            Clock clock,
-            @Value("${toroid.backups:}") String folder,
-            @Value("${spring.flyway.default-schema:public}") String schema) {
-        this.source = source;
+    Backups(BackupShelf shelf, Clock clock) {
+        this.shelf = shelf;
+        this.folder = shelf.folder();
         this.clock = clock;
-        this.folder = folder.isBlank() ? null : Path.of(folder).toAbsolutePath();
-        this.schema = schema;
     }
 
     /**
@@ -82,13 +74,9 @@ public class Backups {
         watch.shutdownNow();
     }
 
-    private BackupShelf shelf() {
-        return new BackupShelf(folder, source, schema);
-    }
-
     private void daily() {
         try {
-            if (!shelf().hasOne(BackupShelf.day(clock.instant()))) {
+            if (!shelf.hasOne(BackupShelf.day(clock.instant()))) {
                 now();
             }
         } catch (IOException | RuntimeException failure) {
@@ -107,7 +95,7 @@ public class Backups {
             throw new NoBackup("This server keeps no backups by itself.");
         }
         try {
-            shelf().daily(clock.instant());
+            shelf.daily(clock.instant());
             failed = null;
         } catch (IOException | SQLException failure) {
             failed(failure);
@@ -118,7 +106,7 @@ public class Backups {
 
     public BackupStanding standing() {
         try {
-            List<Path> all = folder == null ? List.of() : shelf().all();
+            List<Path> all = folder == null ? List.of() : shelf.all();
             LastBackup last = all.isEmpty()
                     ? null
                     : new LastBackup(
@@ -133,12 +121,12 @@ public class Backups {
 
     /** The workshop as it is now, to be taken elsewhere: a file that is gone once it was read. It lies on the disk meanwhile, however large. */
     Resource file() throws IOException {
-        return file((connection, to) -> Backup.write(connection, schema, to, clock.instant()));
+        return file((connection, to) -> Backup.write(connection, shelf.schema(), to, clock.instant()));
     }
 
     /** The same as {@link OpenJson}. */
     Resource openJson() throws IOException {
-        return file((connection, to) -> OpenJson.write(connection, schema, to, clock.instant()));
+        return file((connection, to) -> OpenJson.write(connection, shelf.schema(), to, clock.instant()));
     }
 
     private interface Written {
@@ -147,7 +135,7 @@ public class Backups {
 
     private Resource file(Written written) throws IOException {
         Path made = Files.createTempFile("toroid", ".part");
-        try (Connection connection = source.getConnection();
+        try (Connection connection = shelf.source().getConnection();
                 OutputStream to = new BufferedOutputStream(Files.newOutputStream(made))) {
             written.write(connection, to);
             to.flush();

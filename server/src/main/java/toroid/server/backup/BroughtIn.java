@@ -13,7 +13,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import toroid.core.numeric.Refusal;
@@ -29,26 +28,18 @@ class BroughtIn {
     /** Kinds of things people count, by their tables. */
     private static final List<String> TOLD = List.of("job", "run", "reading", "lot", "photo", "own_weave");
 
-    private final javax.sql.DataSource source;
-    private final String schema;
+    private final BackupShelf shelf;
     private final Path folder;
     private final Clock clock;
     private final WritersGate gate;
     private final ApplicationEventPublisher events;
 
-    BroughtIn(
-            javax.sql.DataSource source,
-            Clock clock,
-            WritersGate gate,
-            ApplicationEventPublisher events,
-            @Value("${toroid.backups:}") String folder,
-            @Value("${spring.flyway.default-schema:public}") String schema) {
-        this.source = source;
+    BroughtIn(BackupShelf shelf, Clock clock, WritersGate gate, ApplicationEventPublisher events) {
+        this.shelf = shelf;
+        this.folder = shelf.folder();
         this.clock = clock;
         this.gate = gate;
         this.events = events;
-        this.folder = folder.isBlank() ? null : Path.of(folder).toAbsolutePath();
-        this.schema = schema;
     }
 
     /** @param here how many there are now, what was taken away included */
@@ -75,23 +66,23 @@ class BroughtIn {
             @NotNull Instant madeAt,
             @NotNull long bytes) {}
 
-    private BackupShelf shelf() {
+    private Path waiting() {
+        demandShelf();
+        return folder.resolve(".brought.zip");
+    }
+
+    private void demandShelf() {
         if (folder == null) {
             throw Refusal.of(ServerCode.NO_BACKUPS_HERE, "backups", null);
         }
-        return new BackupShelf(folder, source, schema);
-    }
-
-    private Path waiting() {
-        shelf();
-        return folder.resolve(".brought.zip");
     }
 
     /** All that lie there, the newest first. */
     List<KeptBackup> kept() {
+        demandShelf();
         try {
             var all = new ArrayList<KeptBackup>();
-            for (Path file : shelf().all()) {
+            for (Path file : shelf.all()) {
                 all.add(new KeptBackup(file.getFileName().toString(), BackupShelf.lastMade(file), Files.size(file)));
             }
             return all;
@@ -143,7 +134,7 @@ class BroughtIn {
 
     private BroughtBackup told(Path file) throws IOException, SQLException {
         try (BackupFile backup = BackupFile.open(file);
-                Connection connection = source.getConnection()) {
+                Connection connection = shelf.source().getConnection()) {
             Manifest manifest = backup.manifest();
             Restore.demandKnown(manifest);
             var counts = new ArrayList<CountedTable>();
@@ -152,7 +143,8 @@ class BroughtIn {
                         .filter(one -> one.name().equals(table))
                         .mapToLong(Manifest.TableMade::rows)
                         .sum();
-                counts.add(new CountedTable(table.replace('_', '-'), brought, Tables.rows(connection, schema, table)));
+                counts.add(new CountedTable(
+                        table.replace('_', '-'), brought, Tables.rows(connection, shelf.schema(), table)));
             }
             return new BroughtBackup(
                     Instant.parse(manifest.madeAt()), manifest.schemaVersion(), manifest.rows(), counts);
@@ -172,11 +164,11 @@ class BroughtIn {
         Path waiting = waiting();
         return gate.alone(() -> {
             try {
-                if (!Files.exists(waiting) || !told(waiting).madeAt().equals(madeAt)) {
+                if (!Files.exists(waiting) || !BackupFile.madeAt(waiting).equals(madeAt)) {
                     throw Refusal.of(ServerCode.BACKUP_CHANGED_MEANWHILE, "madeAt", madeAt);
                 }
-                BackupShelf.Made before = shelf().before("restore", clock.instant());
-                new Restore(source, schema).from(waiting, true);
+                BackupShelf.Made before = shelf.before("restore", clock.instant());
+                new Restore(shelf.source(), shelf.schema()).from(waiting, true);
                 Files.deleteIfExists(waiting);
                 events.publishEvent(new WorkshopReplaced(this));
                 return before.file().getFileName().toString();

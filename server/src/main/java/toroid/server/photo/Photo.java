@@ -30,6 +30,6 @@ class Photo extends Stored {
     }
 
     PhotoData data() {
-        return new PhotoData(runId, operation, note, width, height, createdAt());
+        return new PhotoData(runId, operation, note, width, height);
     }
 }

@@ -1,7 +1,6 @@
 package toroid.server.photo;
 
 import jakarta.validation.constraints.NotNull;
-import java.time.Instant;
 import java.util.UUID;
 
 /**
@@ -11,12 +10,10 @@ import java.util.UUID;
  * @param note what is to be seen
  * @param width of the large picture, pixels
  * @param height of the large picture, pixels
- * @param takenAt when it was brought in
  */
 record PhotoData(
         @NotNull UUID runId,
         String operation,
         @NotNull String note,
         @NotNull int width,
-        @NotNull int height,
-        @NotNull Instant takenAt) {}
+        @NotNull int height) {}

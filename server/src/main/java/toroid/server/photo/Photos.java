@@ -17,6 +17,7 @@ import toroid.server.store.NotKept;
 import toroid.server.store.ServerCode;
 import toroid.server.store.Words;
 import toroid.server.work.RunRows;
+import toroid.server.work.Runs;
 
 /** Keeps the photos of runs. What is taken away, or whose run is, can be brought back for {@link #KEPT_AWAY}; after that it is gone. */
 @Service
@@ -28,12 +29,14 @@ public class Photos extends Keeper<Photo, PhotoNote> {
 
     private final PhotoRepository repository;
     private final PhotoPictureRepository pictures;
-    private final RunRows runs;
+    private final RunRows rows;
+    private final Runs runs;
 
-    Photos(PhotoRepository repository, PhotoPictureRepository pictures, RunRows runs, Clock clock) {
+    Photos(PhotoRepository repository, PhotoPictureRepository pictures, RunRows rows, Runs runs, Clock clock) {
         super("photo", repository, clock);
         this.repository = repository;
         this.pictures = pictures;
+        this.rows = rows;
         this.runs = runs;
     }
 
@@ -42,7 +45,7 @@ public class Photos extends Keeper<Photo, PhotoNote> {
     List<Kept<PhotoData>> ofRun(UUID run) {
         return repository
                 .findByRunIdAndDeletedAtIsNullOrderByCreatedAtAscIdAsc(
-                        runs.get(run).id())
+                        rows.get(run).id())
                 .stream()
                 .map(Photos::told)
                 .toList();
@@ -52,14 +55,17 @@ public class Photos extends Keeper<Photo, PhotoNote> {
      * A new one. Sent again under the same id it is one.
      *
      * @throws NotKept when there is no such run
-     * @throws Refusal when the run has {@value #MOST} already
+     * @throws Refusal when the run has {@value #MOST} already, or its plan no such operation
      */
     Kept<PhotoData> take(UUID id, UUID run, String operation, Developed picture) {
         Photo before = repository.findById(id).orElse(null);
         if (before != null) {
             return told(before);
         }
-        if (repository.countByRunIdAndDeletedAtIsNull(runs.get(run).id()) >= MOST) {
+        if (operation != null) {
+            runs.get(run).data().plan().operation(operation);
+        }
+        if (repository.countByRunIdAndDeletedAtIsNull(rows.get(run).id()) >= MOST) {
             throw Refusal.of(ServerCode.TOO_MANY_PHOTOS, "photo", null).with("most", MOST);
         }
         Photo photo = repository.saveAndFlush(Photo.taken(id, run, operation, picture, now()));
@@ -74,7 +80,7 @@ public class Photos extends Keeper<Photo, PhotoNote> {
         if (photo.isDeleted()) {
             throw new NotKept("photo", id);
         }
-        runs.get(photo.data().runId());
+        rows.get(photo.data().runId());
         PhotoPicture picture = pictures.findById(id).orElseThrow(() -> new NotKept("photo", id));
         return small ? picture.small() : picture.whole();
     }
@@ -93,7 +99,7 @@ public class Photos extends Keeper<Photo, PhotoNote> {
     }
 
     int clear(Instant before) {
-        List<Photo> gone = repository.takenAway(before, runs.removedBefore(before));
+        List<Photo> gone = repository.takenAway(before, rows.removedBefore(before));
         pictures.deleteAllByIdInBatch(gone.stream().map(Photo::id).toList());
         repository.deleteAllInBatch(gone);
         return gone.size();

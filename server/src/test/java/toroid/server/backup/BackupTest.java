@@ -2,6 +2,8 @@ package toroid.server.backup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static toroid.server.TestDatabase.source;
+import static toroid.server.TestDatabase.sql;
 
 import java.io.IOException;
 import java.io.OutputStream;
@@ -27,7 +29,6 @@ import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.postgresql.ds.PGSimpleDataSource;
 import toroid.server.ApiTest;
 
 /** A workshop in one file, out and in again, as it was. */
@@ -38,28 +39,13 @@ class BackupTest extends ApiTest {
     @TempDir
     Path folder;
 
-    private static PGSimpleDataSource database() {
-        var source = new PGSimpleDataSource();
-        source.setUrl(System.getProperty("TOROID_DATABASE_URL"));
-        source.setUser(System.getenv().getOrDefault("TOROID_DATABASE_USER", "toroid"));
-        source.setPassword(System.getenv().getOrDefault("TOROID_DATABASE_PASSWORD", ""));
-        return source;
-    }
-
-    private static void sql(String text) throws SQLException {
-        try (Connection connection = database().getConnection();
-                var statement = connection.createStatement()) {
-            statement.execute(text);
-        }
-    }
-
     @AfterEach
     void nothingIsLeft() throws SQLException {
         sql("drop schema if exists " + ELSEWHERE + " cascade");
     }
 
     private Path backup(String schema, String name) throws IOException, SQLException {
-        return new BackupShelf(folder, database(), schema)
+        return new BackupShelf(folder, source(), schema)
                 .to(folder.resolve(name), NOW)
                 .file();
     }
@@ -71,7 +57,7 @@ class BackupTest extends ApiTest {
     }
 
     private Manifest restore(Path file) throws IOException, SQLException {
-        return new Restore(database(), ELSEWHERE).from(file, false);
+        return new Restore(source(), ELSEWHERE).from(file, false);
     }
 
     /** Out, in and out again: the same rows to the last sign, of every table, words in every script among them. */
@@ -156,7 +142,7 @@ class BackupTest extends ApiTest {
             sql("delete from " + ELSEWHERE + "." + table);
         }
         assertThatThrownBy(() -> restore(file)).isInstanceOf(NoBackup.class).hasMessageContaining("--replace");
-        new Restore(database(), ELSEWHERE).from(file, true);
+        new Restore(source(), ELSEWHERE).from(file, true);
         assertThat(manifest(backup(ELSEWHERE, "now.zip")).tables())
                 .isEqualTo(manifest(file).tables());
     }
@@ -180,7 +166,7 @@ class BackupTest extends ApiTest {
                     "damaged");
         }
         refused(folder.resolve("nowhere.zip"), "no file");
-        try (Connection connection = database().getConnection()) {
+        try (Connection connection = source().getConnection()) {
             assertThat(Tables.version(connection, ELSEWHERE)).isNull();
             assertThat(Tables.of(connection, ELSEWHERE + "_coming_in")).isEmpty();
         }
@@ -225,7 +211,7 @@ class BackupTest extends ApiTest {
         var made = IntStream.rangeClosed(8, latest)
                 .mapToObj(version -> {
                     Flyway.configure()
-                            .dataSource(database())
+                            .dataSource(source())
                             .schemas(old)
                             .defaultSchema(old)
                             .locations(Latest.LOCATION)
@@ -262,7 +248,7 @@ class BackupTest extends ApiTest {
     @Test
     void anUpgradeIsBackedUpAndANewerWorkshopLeftAlone() throws Exception {
         Flyway.configure()
-                .dataSource(database())
+                .dataSource(source())
                 .schemas(ELSEWHERE)
                 .defaultSchema(ELSEWHERE)
                 .locations(Latest.LOCATION)
@@ -270,7 +256,7 @@ class BackupTest extends ApiTest {
                 .load()
                 .migrate();
         Flyway today = Flyway.configure()
-                .dataSource(database())
+                .dataSource(source())
                 .schemas(ELSEWHERE)
                 .defaultSchema(ELSEWHERE)
                 .locations(Latest.LOCATION)

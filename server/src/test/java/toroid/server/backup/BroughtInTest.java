@@ -3,13 +3,14 @@ package toroid.server.backup;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.awaitility.Awaitility.await;
+import static toroid.server.TestDatabase.source;
+import static toroid.server.TestDatabase.sql;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Duration;
@@ -25,7 +26,6 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.postgresql.ds.PGSimpleDataSource;
 import toroid.core.numeric.Code;
 import toroid.core.numeric.Refusal;
 import toroid.server.ApiTest;
@@ -45,35 +45,20 @@ class BroughtInTest extends ApiTest {
     private BroughtIn brought;
     private Path first;
 
-    private static PGSimpleDataSource database() {
-        var source = new PGSimpleDataSource();
-        source.setUrl(System.getProperty("TOROID_DATABASE_URL"));
-        source.setUser(System.getenv().getOrDefault("TOROID_DATABASE_USER", "toroid"));
-        source.setPassword(System.getenv().getOrDefault("TOROID_DATABASE_PASSWORD", ""));
-        return source;
-    }
-
-    private static void sql(String text) throws SQLException {
-        try (Connection connection = database().getConnection();
-                var statement = connection.createStatement()) {
-            statement.execute(text);
-        }
-    }
-
     /** A workshop elsewhere, as it stood; a file of it; and one spool less in it since. */
     @BeforeEach
     void aWorkshop() throws Exception {
         spool("copper", "HALF_HARD", 1.0, 10_000);
-        Path here = new BackupShelf(folder, database(), "public")
+        Path here = new BackupShelf(folder, source(), "public")
                 .to(folder.resolve("here.zip"), NOW)
                 .file();
-        new Restore(database(), ELSEWHERE).from(here, false);
-        first = new BackupShelf(folder, database(), ELSEWHERE)
+        new Restore(source(), ELSEWHERE).from(here, false);
+        first = new BackupShelf(folder, source(), ELSEWHERE)
                 .to(folder.resolve("first.zip"), NOW)
                 .file();
         sql("update " + ELSEWHERE + ".lot set deleted_at = now()");
         var clock = Clock.fixed(NOW.plus(Duration.ofHours(1)), ZoneOffset.UTC);
-        brought = new BroughtIn(database(), clock, gate, told::add, folder.toString(), ELSEWHERE);
+        brought = new BroughtIn(new BackupShelf(folder, source(), ELSEWHERE), clock, gate, told::add);
     }
 
     @AfterEach
@@ -82,7 +67,7 @@ class BroughtInTest extends ApiTest {
     }
 
     private List<Manifest.TableMade> tables() throws IOException, SQLException {
-        Path now = new BackupShelf(folder, database(), ELSEWHERE)
+        Path now = new BackupShelf(folder, source(), ELSEWHERE)
                 .to(folder.resolve("now.zip"), NOW)
                 .file();
         return tables(now);
@@ -155,7 +140,7 @@ class BroughtInTest extends ApiTest {
         refused(ServerCode.BACKUP_DAMAGED, () -> take(zip(Manifest.NAME, manifest("1", "x", "2026-11-29T10:00:00Z"))));
         assertThatThrownBy(() -> brought.take("toroid-none.zip")).isInstanceOf(NotKept.class);
         assertThatThrownBy(() -> brought.take("../first.zip")).isInstanceOf(NotKept.class);
-        var nowhere = new BroughtIn(database(), Clock.systemUTC(), gate, told::add, "", ELSEWHERE);
+        var nowhere = new BroughtIn(new BackupShelf(null, source(), ELSEWHERE), Clock.systemUTC(), gate, told::add);
         refused(ServerCode.NO_BACKUPS_HERE, () -> nowhere.putIn(NOW));
         assertThat(Files.list(folder).map(file -> file.getFileName().toString()).filter(name -> name.startsWith(".")))
                 .isEmpty();
@@ -184,7 +169,7 @@ class BroughtInTest extends ApiTest {
                 + ".run (id, version, workshop_id, created_at, updated_at, job_id, kind, name, plan,"
                 + " plan_version, progress, drawn, note) select gen_random_uuid(), 0, id, now(), now(), gen_random_uuid(),"
                 + " 'ring', 'astray', '{}', 1, '{}', '{}', '' from " + ELSEWHERE + ".workshop");
-        Path spoilt = new BackupShelf(folder, database(), ELSEWHERE)
+        Path spoilt = new BackupShelf(folder, source(), ELSEWHERE)
                 .to(folder.resolve("spoilt.zip"), NOW)
                 .file();
         sql("delete from " + ELSEWHERE + ".run where name = 'astray'");

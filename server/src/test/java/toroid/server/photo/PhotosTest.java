@@ -5,6 +5,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -33,7 +34,7 @@ class PhotosTest extends ApiTest {
     }
 
     private Answer take(UUID id, UUID of, byte[] file) {
-        MockHttpServletRequestBuilder request = put("/api/photos/" + id + "/picture?run=" + of + "&operation=cut")
+        MockHttpServletRequestBuilder request = put("/api/photos/" + id + "/picture?run=" + of + "&operation=step-1")
                 .contentType(MediaType.APPLICATION_OCTET_STREAM)
                 .content(file)
                 .with(csrf());
@@ -58,7 +59,7 @@ class PhotosTest extends ApiTest {
         Answer kept = take(id, run, file(120));
         assertThat(kept.status()).isEqualTo(200);
         assertThat(kept.at("/data/width").asInt()).isEqualTo(90);
-        assertThat(kept.at("/data/operation").asText()).isEqualTo("cut");
+        assertThat(kept.at("/data/operation").asText()).isEqualTo("step-1");
         assertThat(read("/api/photos?run=" + run).at("/0/id").asText()).isEqualTo(id.toString());
         assertThat(fetched("/api/photos/" + id + "/picture")).startsWith(0xFF, 0xD8);
         assertThat(fetched("/api/photos/" + id + "/picture?small=true")).startsWith(0xFF, 0xD8);
@@ -147,6 +148,15 @@ class PhotosTest extends ApiTest {
         UUID id = UUID.randomUUID();
         assertThat(take(id, run, new byte[] {1, 2, 3}).at("/code").asText()).isEqualTo("no-picture");
         assertThat(take(id, UUID.randomUUID(), file(120)).status()).isEqualTo(404);
+        for (String none : List.of("step-999", "\0", "x".repeat(201))) {
+            Answer refused = send(put("/api/photos/" + id + "/picture")
+                    .param("run", run.toString())
+                    .param("operation", none)
+                    .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                    .content(file(120))
+                    .with(csrf()));
+            assertThat(refused.status()).as("%s", refused).isEqualTo(400);
+        }
         Answer large = send(put("/api/photos/" + id + "/picture?run=" + run)
                 .contentType(MediaType.APPLICATION_OCTET_STREAM)
                 .content(new byte[(16 << 20) + 1])

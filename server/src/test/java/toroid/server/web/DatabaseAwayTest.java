@@ -5,7 +5,6 @@ import static org.awaitility.Awaitility.await;
 
 import com.zaxxer.hikari.HikariDataSource;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.util.UUID;
@@ -15,18 +14,12 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.transaction.CannotCreateTransactionException;
 import toroid.server.ApiTest;
+import toroid.server.TestDatabase;
 
 /** The database gone for a moment is no fault of the server and of nobody's question: it is said so, and all goes on once it is back. */
 class DatabaseAwayTest extends ApiTest {
     @Autowired
     private HikariDataSource pool;
-
-    private static Connection other() throws SQLException {
-        return DriverManager.getConnection(
-                System.getProperty("TOROID_DATABASE_URL"),
-                System.getenv().getOrDefault("TOROID_DATABASE_USER", "toroid"),
-                System.getenv().getOrDefault("TOROID_DATABASE_PASSWORD", ""));
-    }
 
     /** All connections are cut again and again while lots are kept and read: nothing is a fault, and what was acknowledged is there. */
     @Test
@@ -34,7 +27,7 @@ class DatabaseAwayTest extends ApiTest {
         var on = new AtomicBoolean(true);
         var hand = Executors.newSingleThreadExecutor();
         var cutting = hand.submit(() -> {
-            try (Connection connection = other();
+            try (Connection connection = TestDatabase.source().getConnection();
                     var statement = connection.createStatement()) {
                 while (on.get()) {
                     statement.execute("select pg_sleep(0.02)");

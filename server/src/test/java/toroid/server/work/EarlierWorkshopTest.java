@@ -7,7 +7,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -22,6 +21,7 @@ import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import toroid.server.ApiTest;
+import toroid.server.TestDatabase;
 
 /** A whole workshop as an earlier version kept it: opened, looked at, and what was in hand driven to its end through the API. */
 @DirtiesContext
@@ -30,12 +30,9 @@ class EarlierWorkshopTest extends ApiTest {
 
     @DynamicPropertySource
     static void anEarlierWorkshop(DynamicPropertyRegistry registry) throws IOException, SQLException {
-        String url = System.getProperty("TOROID_DATABASE_URL"); // each fork has a database of its own
-        String user = System.getenv().getOrDefault("TOROID_DATABASE_USER", "toroid");
-        String password = System.getenv().getOrDefault("TOROID_DATABASE_PASSWORD", "");
         try (InputStream file =
                         new GZIPInputStream(EarlierWorkshopTest.class.getResourceAsStream("/dumps/v8-demo.sql.gz"));
-                var connection = DriverManager.getConnection(url, user, password);
+                var connection = TestDatabase.source().getConnection();
                 var statement = connection.createStatement()) {
             String dump = new String(file.readAllBytes(), StandardCharsets.UTF_8).replace("public.", SCHEMA + ".");
             statement.execute("drop schema if exists " + SCHEMA + " cascade; create schema " + SCHEMA);
