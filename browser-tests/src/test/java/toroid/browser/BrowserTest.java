@@ -9,12 +9,15 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -47,6 +50,8 @@ abstract class BrowserTest {
     protected BrowserContext context;
     protected Page page;
     private final List<String> errors = new ArrayList<>();
+    private final Set<Request> underWay = new HashSet<>();
+    private int asked;
 
     /** How long a condition is waited for before it counts as failed, ms: many times what a busy machine needs. */
     private static final double PATIENCE_MS = 40_000;
@@ -82,6 +87,7 @@ abstract class BrowserTest {
                 .setViewportSize(width, height)
                 .setColorScheme(scheme)
                 .setReducedMotion(ReducedMotion.REDUCE));
+        underWay.clear();
         page = tab();
     }
 
@@ -100,7 +106,14 @@ abstract class BrowserTest {
             if (!request.url().matches("http://(127\\.0\\.0\\.1|bench\\.test):.*|data:.*|blob:.*")) {
                 errors.add("asked for " + request.url());
             }
+            // what follows another screen is never done
+            if (!request.resourceType().equals("eventsource")) {
+                asked++;
+                underWay.add(request);
+            }
         });
+        opened.onRequestFinished(underWay::remove);
+        opened.onRequestFailed(underWay::remove);
         return opened;
     }
 
@@ -114,9 +127,21 @@ abstract class BrowserTest {
     protected void visit(String url) {
         page.navigate(url);
         page.locator("main").first().waitFor();
-        page.waitForLoadState(
-                com.microsoft.playwright.options.LoadState.NETWORKIDLE,
-                new Page.WaitForLoadStateOptions().setTimeout(600_000));
+        settled();
+    }
+
+    /**
+     * Waits until all that this page asked for has come and what it drew of that asks for nothing more: as many requests begun
+     * before as after two frames and a pause of the browser's own.
+     */
+    protected void settled() {
+        int begun;
+        do {
+            begun = asked;
+            page.waitForCondition(underWay::isEmpty, new Page.WaitForConditionOptions().setTimeout(600_000));
+            page.evaluate("() => new Promise(done =>"
+                    + " requestAnimationFrame(() => requestAnimationFrame(() => requestIdleCallback(() => done()))))");
+        } while (begun != asked || !underWay.isEmpty());
     }
 
     /** No accessibility violations that axe can find, WCAG A and AA. */

@@ -54,7 +54,7 @@ class Screenshots extends BrowserTest {
             page.getByText(name).click();
         }
         page.locator(".how-good").nth(2).waitFor();
-        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        settled();
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("cutting.png")));
         visit(DEMO + "/weaves");
         page.getByTestId("weave-figures").waitFor();

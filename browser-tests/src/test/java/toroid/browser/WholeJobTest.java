@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.microsoft.playwright.options.LoadState;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -45,13 +44,13 @@ class WholeJobTest extends BrowserTest {
         page.keyboard().press("g");
         page.keyboard().press(key);
         page.waitForURL(address);
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        settled();
     }
 
     private void press(String name) {
         tabTo(name);
         page.keyboard().press("Enter");
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        settled();
     }
 
     @Test
