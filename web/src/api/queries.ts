@@ -7,6 +7,7 @@ import type {
   BodyView,
   CatalogueForm,
   FormInMaking,
+  PieceInMaking,
   FormJobData,
   FormLearnt,
   FormPicture,
@@ -208,6 +209,9 @@ export function useShown<T>(runId: string, enabled = true) {
 }
 
 export const useFormInMaking = (runId: string) => useShown<FormInMaking>(runId);
+
+/** The piece as it was when its run began. */
+export const usePieceInMaking = (runId: string) => useShown<PieceInMaking>(runId).data?.piece;
 
 export function useReadings(runId: string) {
   return useQuery({

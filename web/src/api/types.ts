@@ -33,8 +33,15 @@ export type Coil = Received<Schemas["Coil"]>;
 export type RingSizes = Received<Schemas["RingSizes"]>;
 export type RingStep = Received<Schemas["RingStep"]>;
 export type RingsHandled = Received<Schemas["RingsHandled"]>;
-export type PartsHandled = Omit<Received<Schemas["PartsHandled"]>, "toMm"> & { toMm: number | null };
-export type FormingStep = Received<Schemas["FormingStep"]>;
+export type PartsHandled = Omit<Received<Schemas["PartsHandled"]>, "toMm" | "rounds"> & {
+  toMm: number | null;
+  /** What is formed round a neighbour at some of the joins. */
+  rounds: { joins: number[]; steps: FormingStep[] }[];
+};
+export type FormingStep = Omit<Received<Schemas["FormingStep"]>, "of"> & {
+  /** The part of a piece it is done to; none in plans from before those were made step by step. */
+  of?: Received<Schemas["PartOf"]> | null;
+};
 /** What an operation says beyond where it stands in its plan, told apart by its family of verbs. */
 export type Detail =
   | ({ family: "rings" } & RingStep)
@@ -223,6 +230,11 @@ export type FormShape = {
 export interface FormInMaking {
   form: FormAnswer;
   shapes: FormShape[];
+}
+/** A piece as a run makes it, with the forms its parts are bent as, by the place of the first of each. */
+export interface PieceInMaking {
+  piece: PieceAnswer;
+  forms: Record<string, FormInMaking>;
 }
 export type FormJobData = Omit<Received<Schemas["FormJobData"]>, "parameters" | "lots"> & {
   parameters: Parameters;

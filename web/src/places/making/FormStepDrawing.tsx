@@ -1,26 +1,14 @@
 import { useMemo } from "react";
-import { useFormInMaking } from "../../api/queries";
-import type { FormFacts, FormStep } from "../../api/types";
+import type { FormStep } from "../../api/types";
 import { Straight } from "../../shared/shell/WireStrip";
 import { WirePicture } from "../../shared/shell/WirePicture";
+import type { Formed } from "./formed";
 
 /** The wire as this step leaves it, and straight below with its marks, so that the next grip is seen. */
-export function FormStepDrawing({
-  runId,
-  facts,
-  step,
-  index,
-  steps,
-}: {
-  runId: string;
-  facts: FormFacts;
-  step: FormStep;
-  index: number;
-  /** How many there are. */
-  steps: number;
-}) {
-  const { form, shapes } = useFormInMaking(runId).data ?? {};
-  const shape = shapes?.[index + 1];
+export function FormStepDrawing({ formed, step }: { formed: Formed; step: FormStep }) {
+  const { form, shapes } = formed.shown ?? {};
+  const { name, metal, number } = formed;
+  const shape = shapes?.[number + 1];
   const wires = useMemo(() => {
     if (!form || !shape) {
       return [];
@@ -38,13 +26,13 @@ export function FormStepDrawing({
       {wires.length > 0 && (
         <WirePicture
           wires={wires}
-          solids={index === steps - 1 ? form.solids : []}
-          metal={facts.metal}
+          solids={number === form.steps.length - 1 ? form.solids : []}
+          metal={metal}
           look={wires.length > 2 ? "corner" : "face"}
-          label={`${facts.form} after step ${index + 1}`}
+          label={`${name} after step ${number + 1}`}
         />
       )}
-      <Straight wire={wire} metal={facts.metal} step={index} />
+      <Straight wire={wire} metal={metal} step={number} />
     </div>
   );
 }

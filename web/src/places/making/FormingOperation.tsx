@@ -1,56 +1,72 @@
-import { usePreferences } from "../../api/queries";
-import type { FirstOne, FormFacts, FormStep } from "../../api/types";
+import { usePieceInMaking, usePreferences } from "../../api/queries";
+import type { FirstOne, FormingStep, FormStep } from "../../api/types";
 import { plain, size, sizeText, type Units } from "../../quantity/format";
 import { formStepNumber, formStepPart, formStepWords } from "../../shared/words/formWords";
 import { formStepOf } from "../../shared/words/operationWords";
 import { countsOnly, measuredWords } from "../../shared/words/quantityWords";
 import { OnJaws } from "../../shared/shell/OnJaws";
 import { capital } from "../../shared/words/lists";
+import { useFormed, type Formed } from "./formed";
 import { FormStepDrawing } from "./FormStepDrawing";
 import { MarkList } from "./MarkList";
+import { mirrored } from "./pair";
 import { useByTheFirst } from "./useByTheFirst";
 import type { FamilyView, OperationProps } from "./operation";
 
+type PartOf = NonNullable<FormingStep["of"]>;
+
 function Picture({ run, operation, place }: OperationProps) {
-  const { data } = run;
-  return data.kind === "form" && operation.detail.family === "forming" ? (
-    <FormStepDrawing
-      runId={run.id}
-      facts={data.facts}
-      step={formStepOf(operation.detail)}
-      index={place.index}
-      steps={data.plan.operations.length}
-    />
+  const formed = useFormed(run, operation, place.index);
+  return formed && operation.detail.family === "forming" ? (
+    <FormStepDrawing formed={formed} step={formStepOf(operation.detail)} />
   ) : null;
 }
 
 function Words({ run, operation, place }: OperationProps) {
   const byTheFirst = useByTheFirst(run, operation, place);
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  if (run.data.kind !== "form" || operation.detail.family !== "forming") {
+  const formed = useFormed(run, operation, place.index);
+  if (!formed || operation.detail.family !== "forming") {
     return null;
   }
-  const { facts } = run.data;
+  const { of } = operation.detail;
   const step = formStepOf(operation.detail);
-  const part = formStepPart(step, facts.wires.length);
+  const part = formStepPart(step, formed.wires.length);
   const cut = byTheFirst.find((one) => one.quantity === "CUT_LENGTH");
   return (
     <>
       {step.kind === "MARK" ? (
-        <MarkList step={step} runId={run.id} />
+        <MarkList step={step} shown={formed.shown} />
       ) : (
-        <BigNumber step={step} facts={facts} {...(cut && { cutMm: cut.target })} />
+        <BigNumber step={step} wires={formed.wires} {...(cut && { cutMm: cut.target })} />
       )}
       {byTheFirst.map((one) => (
         <ByTheFirst key={one.quantity} target={one} units={units} />
       ))}
+      {of && <Mirrored run={run} place={place} part={of.part} />}
       <p className="what">
+        {of && <span className="strong">{partsWords(of, place)}. </span>}
         {part && <span className="strong">{capital(part)}. </span>}
         {formStepWords(step, units)}
         {step.toolMm !== null && <OnJaws diameterMm={step.toolMm} />}
       </p>
     </>
   );
+}
+
+/** "4 × bead link". */
+const partsWords = ({ what }: PartOf, { times }: OperationProps["place"]) =>
+  times > 1 ? `${times} × ${what}` : capital(what);
+
+/** Which of a part that is wound by a hand are mirror images. */
+function Mirrored({ run, place, part }: Pick<OperationProps, "run" | "place"> & { part: number }) {
+  const piece = usePieceInMaking(run.id);
+  const words = mirrored({ run, place }, piece?.parts[part]?.handed ?? false);
+  return words ? (
+    <p className="what" role="note">
+      {words}
+    </p>
+  ) : null;
 }
 
 /** "The first one came out at 6.83 mm loop, inside: make the rest like it (planned 6.66)." The length to cut is the big number. */
@@ -76,14 +92,14 @@ function ByTheFirst({ target, units }: { target: FirstOne["targets"][number]; un
 
 interface BigNumberProps {
   step: FormStep;
-  facts: FormFacts;
+  wires: Formed["wires"];
   /** Where the first one says another length to cut than was planned. */
   cutMm?: number;
 }
 
-function BigNumber({ step, facts, cutMm }: BigNumberProps) {
+function BigNumber({ step, wires, cutMm }: BigNumberProps) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const planned = facts.wires.find((wire) => wire.name === step.wire)?.lengthToCutMm ?? 0;
+  const planned = wires.find((wire) => wire.name === step.wire)?.lengthToCutMm ?? 0;
   const number = formStepNumber(step, cutMm ?? planned, units);
   if (!number) {
     return null;

@@ -1,34 +1,28 @@
 import { useMemo } from "react";
-import { usePreferences, useShown } from "../../api/queries";
-import type { Kept, PartsHandled, PieceAnswer, RunData } from "../../api/types";
+import { usePieceInMaking, usePreferences } from "../../api/queries";
+import type { Kept, PartsHandled, RunData } from "../../api/types";
 import { many, sizeText } from "../../quantity/format";
 import { joinedAfter, joiningSteps } from "../../shared/kernel/pieceOrder";
 import { PiecePicture } from "../../shared/shell/PiecePicture";
 import { joinHead, joinWay, isAtTheEar } from "../../shared/words/pieceWords";
 import { operationTitle } from "../../shared/words/operationWords";
 import type { FamilyView, OperationProps } from "./operation";
+import { FormedThere } from "./FormedThere";
 import { LooseRings } from "./LooseRings";
+import { isSecond, joinAt, mirrored, whichOfBoth } from "./pair";
 
 const HUNG = ["down"] as const;
 const LAID = ["along"] as const;
 
 /** The piece as it was when its run began, and the steps that join something. */
 function useJoined(run: Kept<RunData>) {
-  const piece = useShown<PieceAnswer>(run.id).data;
+  const piece = usePieceInMaking(run.id);
   const steps = useMemo(() => (piece ? joiningSteps(piece) : []), [piece]);
   return { piece, steps };
 }
 
 const handled = ({ operation }: OperationProps) =>
   operation.detail.family === "joining" ? operation.detail : null;
-
-/** Whether it is the second of a pair that is in hand, the first one's mirror image. */
-const isSecond = ({ run, place }: OperationProps) =>
-  run.data.kind === "piece" && run.data.facts.pair && place.copies === 1 && place.first === 1;
-
-/** Whether both of a pair are in hand together. */
-const areBoth = ({ run, place }: OperationProps) =>
-  run.data.kind === "piece" && run.data.facts.pair && place.copies === 2;
 
 function Picture(props: OperationProps) {
   const kind = handled(props)?.kind;
@@ -38,7 +32,7 @@ function Picture(props: OperationProps) {
   return kind === "MAKE" ? (
     <Piece run={props.run} made={handled(props)!.part} second={isSecond(props)} />
   ) : (
-    <Piece run={props.run} joins={props.place.count + 1} second={isSecond(props)} />
+    <Piece run={props.run} joins={joinAt(props.place) + 1} second={isSecond(props)} />
   );
 }
 
@@ -83,7 +77,7 @@ export function Piece({
 
 function Title(props: OperationProps) {
   const { piece, steps } = useJoined(props.run);
-  const step = steps[props.place.count];
+  const step = steps[joinAt(props.place)];
   return handled(props)?.kind === "PUT_TOGETHER" && piece && step ? (
     <>{joinHead(piece, step)}</>
   ) : (
@@ -114,7 +108,7 @@ const WORDS = {
   OPEN_FIRST:
     "Turn the ends past each other sideways, never apart. Wide enough for the wires that go through, no wider.",
   DOME: "Bend it over a rod thinner than this: it springs back, so try one and go thinner until it stays. Middle first, then both ends alike; hold every other against the first.",
-  MAKE: "Leave open what is closed round a neighbour later. Shapes has every bend of it.",
+  MAKE: "Leave open what is closed round a neighbour later.",
 };
 
 function Words(props: OperationProps) {
@@ -125,14 +119,20 @@ function Words(props: OperationProps) {
     return null;
   }
   if (detail.kind === "PUT_TOGETHER") {
-    const step = steps[props.place.count];
+    const join = joinAt(props.place);
+    const step = steps[join];
+    const which = whichOfBoth(props);
     return (
       <>
         <p className="huge" data-testid="big-number">
-          {Math.min(props.place.count + 1, props.operation.times)}
-          <small>of {props.operation.times}</small>
+          {Math.min(join + 1, props.operation.times)}
+          <small>
+            of {props.operation.times}
+            {which && `, ${which}`}
+          </small>
         </p>
         <p className="what">{piece && step ? joinWay(piece, step) : ""}</p>
+        <FormedThere {...props} detail={detail} />
       </>
     );
   }
@@ -141,6 +141,7 @@ function Words(props: OperationProps) {
     ...(detail.wireMm > 0 ? [`${sizeText(detail.wireMm, units)} wire`] : []),
   ].join(", ");
   const made = piece?.parts[detail.part];
+  const mirror = mirrored(props, made?.handed ?? false);
   return (
     <>
       <p className="huge" data-testid="big-number">
@@ -149,11 +150,9 @@ function Words(props: OperationProps) {
       </p>
       <p className="what">{sizes}</p>
       {made && <p className="soft">{piece?.written[made.written]?.line}</p>}
-      {made?.handed && (isSecond(props) || areBoth(props)) && (
+      {mirror && (
         <p className="what" role="note">
-          {isSecond(props)
-            ? "The mirror image of the first: wind it the other way round."
-            : "Half of them mirror images: wind those the other way round."}
+          {mirror}
         </p>
       )}
       <p className="what">{WORDS[detail.kind]}</p>

@@ -1,12 +1,11 @@
-import { useFormInMaking, usePreferences } from "../../api/queries";
-import type { FormStep } from "../../api/types";
+import { usePreferences } from "../../api/queries";
+import type { FormInMaking, FormStep } from "../../api/types";
 import { size } from "../../quantity/format";
 
 /** Where the marks go, from the first cut end, large; the middle one stands out. */
-export function MarkList({ step, runId }: { step: FormStep; runId: string }) {
-  const form = useFormInMaking(runId).data?.form;
+export function MarkList({ step, shown }: { step: FormStep; shown: FormInMaking | undefined }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const wire = form?.wires.find((one) => one.name === step.wire);
+  const wire = shown?.form.wires.find((one) => one.name === step.wire);
   if (!wire) {
     return null;
   }

@@ -1,11 +1,14 @@
-import { cleanup, screen } from "@testing-library/react";
+import { cleanup, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
-import type { Kept, Operation, PartsHandled, RunData } from "../../api/types";
+import type { FormingStep, FormStep, Kept, Operation, PartsHandled, RunData } from "../../api/types";
 import { press, PREFERENCES, serve, show } from "../../test/app";
+import { FORM } from "../../test/form";
 import { PIECE, PIECE_JOB } from "../../test/piece";
 import { RunPage } from "./RunPage";
 
-function operation(id: string, detail: PartsHandled, after: string[] = []): Operation {
+type Handled = Omit<PartsHandled, "rounds"> & Partial<Pick<PartsHandled, "rounds">>;
+
+function operation(id: string, detail: Handled, after: string[] = []): Operation {
   return {
     id,
     part: detail.what,
@@ -18,7 +21,7 @@ function operation(id: string, detail: PartsHandled, after: string[] = []): Oper
     measurable: [],
     cautions: [],
     waits: null,
-    detail: { family: "joining", ...detail },
+    detail: { family: "joining", rounds: [], ...detail },
   };
 }
 
@@ -84,7 +87,7 @@ beforeEach(() => {
   localStorage.clear();
   serve({
     ...PREFERENCES,
-    "GET /api/runs/": PIECE,
+    "GET /api/runs/": { piece: PIECE, forms: { "1": { form: FORM, shapes: [] } } },
     "GET /api/readings/of-run/": [],
     "GET /api/notebook/": null,
     "PUT /api/runs/": (body: unknown) => ({ id: "x", version: 1, data: (body as { data: unknown }).data }),
@@ -140,6 +143,80 @@ it("goes joint by joint as it was frozen with the run", async () => {
   expect(await screen.findByText(/Open ring 3, hang in bead link 2, close/)).toBeTruthy();
 });
 
+const STEP: FormStep = {
+  ...FORM.steps[0]!,
+  kind: "CUT",
+  part: "straight",
+  wire: FORM.wires[0]!.name,
+  ownTool: null,
+  ownToolMm: null,
+  ownInsideMm: null,
+};
+
+const ofLinks = (step: Partial<FormStep>): FormingStep => ({
+  step: { ...STEP, ...step } as unknown as FormingStep["step"],
+  own: null,
+  of: { what: "bead link", part: 1, number: 0, parts: 2 },
+});
+
+it("makes the parts of a piece step by step, so many of each together", async () => {
+  const begun = run({ "open-1": 1 }, { "open-1": 3 });
+  const cut: Operation = {
+    ...operation("make-1-1", { ...OPERATIONS[1]!.detail, family: undefined } as unknown as Handled),
+    stage: "CUT",
+    verb: "CUT",
+    times: 2,
+    detail: { family: "forming", ...ofLinks({}) },
+  };
+  Object.assign(begun.data.plan, { operations: [OPERATIONS[0], cut, OPERATIONS[2]] });
+  show(<RunPage run={begun} />);
+  expect(await screen.findByText("2 × bead link.")).toBeTruthy();
+  expect(screen.getByText(/cut, step 2 of 3, 2 × bead link/)).toBeTruthy();
+  const length = FORM.wires[0]!.lengthToCutMm.toFixed(1);
+  await waitFor(() => expect(screen.getByTestId("big-number").textContent).toContain(length));
+});
+
+it("says what is formed once the neighbour is led in, at the join it belongs to", async () => {
+  const begun = run({ "open-1": 1, "make-1": 1 }, { "put-together": 1 });
+  const rounds = [
+    {
+      joins: [2],
+      steps: [
+        ofLinks({ kind: "WRAP", part: "first loop", turns: 2.5 }),
+        ofLinks({ kind: "TRIM", part: "ends" }),
+      ],
+    },
+  ];
+  const join = operation("put-together", { ...(OPERATIONS[2]!.detail as Handled), rounds }, [
+    "open-1",
+    "make-1",
+  ]);
+  Object.assign(begun.data.plan, { operations: [OPERATIONS[0], OPERATIONS[1], join] });
+  show(<RunPage run={begun} />);
+  expect(await screen.findByText(/Open ring 2/)).toBeTruthy();
+  expect(screen.queryByRole("list", { name: "Then, with it in" })).toBeNull();
+  press(" ", document.body);
+  const steps = await screen.findByRole("list", { name: "Then, with it in" });
+  expect([...steps.children].map((one) => one.textContent)).toEqual([
+    expect.stringMatching(/^Wrap.*first loop, 2\.5 turns$/),
+    expect.stringMatching(/^Trim.*ends$/),
+  ]);
+});
+
+it("makes each join to the one of a pair and then to the other, where both are in hand", async () => {
+  const begun = run({ "open-1": 2, "make-1": 2 }, { "put-together": 1 });
+  (begun as { data: { kind: "piece"; facts: { pair: boolean } } }).data.facts.pair = true;
+  Object.assign(begun.data.plan, { copies: 2, perGroup: 2 });
+  show(<RunPage run={begun} />);
+  await waitFor(() =>
+    expect(screen.getByTestId("big-number").textContent).toBe("1of 3, the second of the pair"),
+  );
+  press(" ", document.body);
+  await waitFor(() =>
+    expect(screen.getByTestId("big-number").textContent).toBe("2of 3, the first of the pair"),
+  );
+});
+
 it("ends with the length that was planned", async () => {
   show(<RunPage run={run({ "open-1": 1, "make-1": 1, "put-together": 1 }, { "put-together": 3 })} />);
   expect(await screen.findByText("Done")).toBeTruthy();
@@ -149,7 +226,7 @@ it("ends with the length that was planned", async () => {
 it("says what is taken from the shelf, from which lot and where that lies", async () => {
   serve({
     ...PREFERENCES,
-    "GET /api/runs/": PIECE,
+    "GET /api/runs/": { piece: PIECE, forms: { "1": { form: FORM, shapes: [] } } },
     "GET /api/readings/of-run/": [],
     "GET /api/notebook/": null,
     "GET /api/lots": [{ id: "g", version: 0, data: { kind: "beads", name: "garnets", place: "drawer 2" } }],

@@ -7,6 +7,7 @@ import { say } from "../../shared/kernel/says";
 import { useTicking } from "../../shared/kernel/useTicking";
 import { plain } from "../../quantity/format";
 import type { Kept, Operation, RunData } from "../../api/types";
+import { begunAt } from "./formed";
 import type { Place } from "./rhythm";
 
 /** Laps of one run. Begun at a place of its rhythm; not whole where that was gone back to or taken up in the middle. */
@@ -43,9 +44,8 @@ export const elapsed = (watch: Watch, now: number) =>
 export const timed = (operation: Operation) =>
   operation.measurable.find((one) => one.quantity === "MINUTES") ?? null;
 
-/** Where that lap has to have begun: a form's copy at its first step, all else at the step itself. */
-export const lapFrom = (run: RunData, place: Place) =>
-  run.kind === "form" ? place.at - place.index : place.at;
+/** Where that lap has to have begun: a form's copy, a part's, at its first step, all else at the step itself. */
+export const lapFrom = (run: RunData, place: Place) => place.at - place.index + begunAt(run, place.index);
 
 export function useWatch(run: Kept<RunData>, place: Place) {
   const watch = watches.use().find((one) => one.run === run.id) ?? null;
@@ -82,7 +82,8 @@ export function useWatch(run: Kept<RunData>, place: Place) {
       if (noted && ms >= LEAST_MS) {
         void note(run.id, operation.id, ms / MINUTE_MS / Math.max(1, place.copies));
       }
-      const goesOn = run.data.kind === "form" && (place.at + 1) % run.data.plan.operations.length !== 0;
+      const next = (place.at + 1) % run.data.plan.operations.length;
+      const goesOn = next !== 0 && begunAt(run.data, next) !== next;
       if (place.at + 1 >= place.places) {
         set(null);
       } else if (!goesOn) {

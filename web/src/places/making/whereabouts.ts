@@ -20,6 +20,10 @@ export function whereabouts(run: RunData, place: Place = placeOf(run.plan, run))
   if (detail.family === "rings") {
     return `${step}${detail.coil > 0 && detail.coils > 1 ? `, coil ${detail.coil} of ${detail.coils}` : ""}`;
   }
+  if (detail.family === "forming" && detail.of) {
+    const { what } = detail.of;
+    return `${step}, ${place.times > 1 ? `${place.times} × ` : ""}${what}`;
+  }
   return `${step}, ${copiesWords(place, run.plan)}`;
 }
 

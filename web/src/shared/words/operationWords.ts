@@ -61,7 +61,7 @@ function detailTitle(detail: Detail): string {
 /** What is counted, one press for each. */
 export function countedWords({ detail, verb }: Pick<Operation, "detail" | "verb">): string {
   if (detail.family === "forming") {
-    return "copies";
+    return detail.of ? "done" : "copies";
   }
   if (detail.family === "joining") {
     return { MAKE: "made", DOME: "domed", PUT_TOGETHER: "joins" }[detail.kind as string] ?? "rings";
@@ -79,7 +79,7 @@ export function oneOf({ detail, verb }: Pick<Operation, "detail" | "verb">, unit
   };
   switch (detail.family) {
     case "forming":
-      return "copy";
+      return detail.of?.what ?? "copy";
     case "rings":
       return verb === "CUT" || detail.coil === 0 ? "ring" : "coil";
     case "weaving":

@@ -1,5 +1,5 @@
-import { useFormInMaking, useShown } from "../../../api/queries";
-import type { Kept, NotebookEntry, PieceAnswer, RunData } from "../../../api/types";
+import { useFormInMaking, usePieceInMaking } from "../../../api/queries";
+import type { Kept, NotebookEntry, RunData } from "../../../api/types";
 import { size, type Units } from "../../../quantity/format";
 import { PiecePicture } from "../../../shared/shell/PiecePicture";
 import { WirePicture } from "../../../shared/shell/WirePicture";
@@ -107,7 +107,7 @@ function Piece({
   ear: boolean;
   pair: boolean;
 }) {
-  const piece = useShown<PieceAnswer>(run.id).data;
+  const piece = usePieceInMaking(run.id);
   return piece?.drawing ? (
     <div className={`record-picture ${ear ? "" : "is-long"}`}>
       <PiecePicture

@@ -11,14 +11,19 @@ import toroid.core.piece.part.PartWork;
 
 /**
  * The order a piece is put together in: every part made, rings that need not open closed, then joint by joint from the first end. An end is
- * formed round its neighbour only when the neighbour is made and closed where it hangs, a ring is opened only when what it takes is there. An
- * order is always found: of two rings that both open the later one takes the earlier, of two ends formed round each other the later
+ * formed round its neighbour only when the neighbour is made and closed where it hangs, and in the order its own steps come to it; a ring is
+ * opened only when what it takes is there. An order is always found: of two rings that both open the later one takes the earlier, of two ends formed round each other the later
  * part's is formed last.
  */
 final class Assembly {
     private Assembly() {}
 
-    static List<AssemblyStep> of(List<PartWork> parts, List<Joint> joints) {
+    /** How many of its steps a part goes through before what hangs at that port has to be in it. */
+    interface Before {
+        int steps(int part, Port port);
+    }
+
+    static List<AssemblyStep> of(List<PartWork> parts, List<Joint> joints, Before before) {
         Set<Integer> open = new HashSet<>();
         for (Joint joint : joints) {
             boolean opened = joint.way() == Joint.Way.OPENED || joint.way() == Joint.Way.SOLDERED_ROUND;
@@ -39,7 +44,7 @@ final class Assembly {
         List<AssemblyStep> waiting = acts(parts, joints);
         while (!waiting.isEmpty()) {
             AssemblyStep next = waiting.stream()
-                    .filter(step -> canBegin(step, joints, there, waiting))
+                    .filter(step -> canBegin(step, joints, there, waiting) && isNext(step, joints, waiting, before))
                     .findFirst()
                     .orElseThrow();
             waiting.remove(next);
@@ -74,13 +79,26 @@ final class Assembly {
             Port port = joint.byB() ? joint.portA() : joint.portB();
             boolean open = waiting.stream()
                     .filter(one -> one.act() == Act.FORM_ROUND && one.part() == other)
-                    .anyMatch(
-                            one -> joints.get(one.joints().get(0)).makersPort().equals(port));
+                    .anyMatch(one -> port(one, joints).equals(port));
             if (!there.contains(other) || open) {
                 return false;
             }
         }
         return true;
+    }
+
+    /** Of one part the ends that are closed round something are so in the order its steps come to them. */
+    private static boolean isNext(AssemblyStep step, List<Joint> joints, List<AssemblyStep> waiting, Before before) {
+        return step.act() != Act.FORM_ROUND
+                || waiting.stream()
+                        .filter(other -> other.act() == Act.FORM_ROUND && other.part() == step.part())
+                        .noneMatch(other -> before.steps(step.part(), port(other, joints))
+                                < before.steps(step.part(), port(step, joints)));
+    }
+
+    /** The maker's port that is closed by it. */
+    private static Port port(AssemblyStep step, List<Joint> joints) {
+        return joints.get(step.joints().get(0)).makersPort();
     }
 
     /** A ring, or a loop, once open takes all it holds. */

@@ -33,6 +33,33 @@ public final class PieceDraws {
         return each(taken(part, count));
     }
 
+    /**
+     * The same, apart.
+     *
+     * @param cuts of each wire, in the order the part has them
+     * @param bought beads and whatever else is bought
+     * @param heats solder of each heat
+     */
+    public record Apart(List<List<Draw>> cuts, List<Draw> bought, List<List<Draw>> heats) {
+        /** Of one heat; nothing where there is no such heat. */
+        public List<Draw> heat(int number) {
+            return number < heats.size() ? heats.get(number) : List.of();
+        }
+    }
+
+    /** What so many of the same parts take, by what it is taken for. */
+    public Apart apart(PartWork part, int count) {
+        PartWork.Takes takes = part.takes();
+        return new Apart(
+                takes.cuts().stream()
+                        .map(cut -> each(supply.wire(cut, count * copies).stream()))
+                        .toList(),
+                each(takes.bought().stream().flatMap(ware -> supply.bought(ware, count * copies).stream())),
+                supply.heats(takes.soldered(), count * copies).stream()
+                        .map(heat -> each(heat.stream()))
+                        .toList());
+    }
+
     private Stream<Draw> taken(PartWork part, int count) {
         PartWork.Takes takes = part.takes();
         return Stream.of(

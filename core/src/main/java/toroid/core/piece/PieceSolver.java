@@ -46,7 +46,7 @@ public final class PieceSolver {
                 parts,
                 hung,
                 joints,
-                Assembly.of(parts, joints),
+                Assembly.of(parts, joints, (part, port) -> MadeInPlace.before(parts.get(part), port, works)),
                 Fitting.faults(parts, joints),
                 facing(parts, hung, joints, inTheEar(parts, works) ? QUARTER : 0));
     }

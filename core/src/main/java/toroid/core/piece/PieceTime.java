@@ -22,13 +22,15 @@ public final class PieceTime {
             PieceWork work, PieceLists lists, boolean pair, PartMaker maker, Predicate<PieceLists.Rings> ready) {
         var works = new ArrayList<HandWork>();
         double copies = pair ? 2 : 1;
-        for (var part : work.parts()) {
-            works.add(part.spec().handWork(maker).times(copies));
-            if (part.domedMm() > 0) {
-                works.add(HandWork.seconds(HandWork.HAMMER, copies * HandWork.HAMMER_SECONDS));
+        MadeInPlace made = MadeInPlace.of(work, maker);
+        for (MadeInPlace.Same same : made.parts()) {
+            double times = copies * same.places().size();
+            works.add(made.alone(same).times(times));
+            if (work.parts().get(same.first()).domedMm() > 0) {
+                works.add(HandWork.seconds(HandWork.HAMMER, times * HandWork.HAMMER_SECONDS));
             }
         }
-        works.add(joining(work).times(copies));
+        works.add(joining(work, made).times(copies));
         lists.rings().forEach(rings -> works.addAll(of(rings, !ready.test(rings))));
         if (lists.rings().stream().anyMatch(PieceLists.Rings::soldered)) {
             works.add(HandWork.seconds(HandWork.SOLDER, HandWork.TORCH_SECONDS));
@@ -36,11 +38,14 @@ public final class PieceTime {
         return works;
     }
 
-    /** Joint by joint, all of one copy. */
-    public static HandWork joining(PieceWork work) {
+    /** Joint by joint, all of one copy, with what is formed round a neighbour there. */
+    public static HandWork joining(PieceWork work, MadeInPlace made) {
         return HandWork.seconds(
                 HandWork.JOIN,
-                work.joining().stream().mapToDouble(step -> seconds(step.act())).sum());
+                made.roundSeconds()
+                        + work.joining().stream()
+                                .mapToDouble(step -> seconds(step.act()))
+                                .sum());
     }
 
     private static double seconds(AssemblyStep.Act act) {
@@ -49,7 +54,8 @@ public final class PieceTime {
             case HOOK -> 3;
             case OPEN_AND_CLOSE -> 12;
             case SOLDER_ROUND -> 20;
-            case FORM_ROUND -> 20;
+            // led in; what is formed then is counted by its steps
+            case FORM_ROUND -> 6;
         };
     }
 

@@ -113,9 +113,7 @@ public final class FormPlan {
                     true,
                     i == 0 ? Set.of() : Set.of("step-" + i),
                     draws,
-                    measurable(
-                            step,
-                            new Measuring(info.id(), cut != null || cuts.isEmpty() ? cut : cuts.get(0), finished)),
+                    measurable(step, info.id(), cuts, finished),
                     cautions(step, info.family()),
                     waits(step),
                     work.get(i)));
@@ -125,7 +123,7 @@ public final class FormPlan {
         return new Plan(operations, copies, perGroup, ahead);
     }
 
-    private static Wait waits(FormStep step) {
+    static Wait waits(FormStep step) {
         return switch (step.kind()) {
             case GLUE -> Wait.GLUE;
             case SOLDER -> Wait.PICKLE;
@@ -140,8 +138,8 @@ public final class FormPlan {
                 HandTime.seconds(work.stream().map(FormingStep::step).toList()));
     }
 
-    /** The first step at which beads go on. */
-    private static int threaded(List<FormingStep> work) {
+    /** The first step at which beads go on; the last where none says so. */
+    static int threaded(List<FormingStep> work) {
         return IntStream.range(0, work.size())
                 .filter(i -> work.get(i).step().kind() == FormStep.Kind.THREAD)
                 .findFirst()
@@ -154,7 +152,7 @@ public final class FormPlan {
                 : List.of();
     }
 
-    private static Cut cutOf(List<Cut> cuts, String wire) {
+    static Cut cutOf(List<Cut> cuts, String wire) {
         return cuts.stream().filter(cut -> cut.name().equals(wire)).findFirst().orElse(null);
     }
 
@@ -174,7 +172,17 @@ public final class FormPlan {
         }
     }
 
-    /** What can be measured at a step. */
+    /**
+     * What can be measured at a step.
+     *
+     * @param cuts the form's wires; of a step that concerns none of them the first one's teaches
+     * @param finished null where the finished length follows from the bends
+     */
+    static List<Measurable> measurable(FormStep step, String formId, List<Cut> cuts, Finished finished) {
+        Cut cut = cutOf(cuts, step.wire());
+        return measurable(step, new Measuring(formId, cut != null || cuts.isEmpty() ? cut : cuts.get(0), finished));
+    }
+
     private static List<Measurable> measurable(FormStep step, Measuring at) {
         return switch (step.kind()) {
             case CUT ->

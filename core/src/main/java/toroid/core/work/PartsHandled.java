@@ -1,5 +1,7 @@
 package toroid.core.work;
 
+import java.util.List;
+
 /**
  * Parts taken in hand while a piece is made.
  *
@@ -9,11 +11,35 @@ package toroid.core.work;
  * @param insideMm of a ring; 0 for what is none
  * @param parts how many
  * @param toMm thickness rings are hammered to, the bead that goes on each, or the inside diameter of the curve a part is domed to; null for none
+ * @param rounds what is formed round a neighbour as the piece is put together
  */
-public record PartsHandled(Kind kind, String what, int part, double wireMm, double insideMm, int parts, Double toMm)
+public record PartsHandled(
+        Kind kind, String what, int part, double wireMm, double insideMm, int parts, Double toMm, List<Round> rounds)
         implements Detail {
+    public PartsHandled {
+        rounds = rounds == null ? List.of() : List.copyOf(rounds);
+    }
+
     PartsHandled(Kind kind, String what, int part, double wireMm, double insideMm, int parts) {
-        this(kind, what, part, wireMm, insideMm, parts, null);
+        this(kind, what, part, wireMm, insideMm, parts, null, List.of());
+    }
+
+    /** Done to so many of that part. */
+    static PartsHandled ofPart(Kind kind, String what, int part, double wireMm, int parts, Double toMm) {
+        return new PartsHandled(kind, what, part, wireMm, 0, parts, toMm, List.of());
+    }
+
+    /**
+     * Steps that are done at some of the joins, each time to another part.
+     *
+     * @param joins which, from 0
+     * @param steps in order; each says which part it is of
+     */
+    public record Round(List<Integer> joins, List<FormingStep> steps) {
+        public Round {
+            joins = List.copyOf(joins);
+            steps = List.copyOf(steps);
+        }
     }
 
     /** In the order hands do them; those that say first before the making, in any. */

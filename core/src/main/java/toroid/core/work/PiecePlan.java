@@ -5,9 +5,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import toroid.core.form.HandWork;
+import toroid.core.form.Toolbox;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 import toroid.core.piece.AssemblyStep;
+import toroid.core.piece.MadeInPlace;
 import toroid.core.piece.PieceDraws;
 import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceTime;
@@ -18,7 +20,8 @@ import toroid.core.piece.part.PartWork;
 import toroid.core.stock.Draw;
 
 /**
- * A whole piece: rings closed and opened beforehand size by size, its other parts made, then joint by joint put together. A pair is two copies made in
+ * A whole piece: rings closed and opened beforehand size by size, its other parts made step by step, then joint by joint
+ * put together, what is closed round a neighbour formed there. A pair is two copies made in
  * tandem.
  */
 public final class PiecePlan {
@@ -27,13 +30,14 @@ public final class PiecePlan {
     private PiecePlan() {}
 
     /**
-     * A few counted operations, however many parts there are.
+     * Counted operations: as many as its different parts have steps, however many parts there are.
      *
      * @param maker that it was solved with
+     * @param tools the maker's own
      * @param supply what it takes from the shelf; of its rings those that lie there ready, the others are wound
      * @throws Refusal when a joint of it cannot be made, or something does not go in
      */
-    public static Plan of(PieceWork work, PartMaker maker, boolean pair, Supply supply) {
+    public static Plan of(PieceWork work, PartMaker maker, boolean pair, Supply supply, Toolbox tools) {
         if (!work.canBeMade()) {
             throw Refusal.of(RefusalCode.PIECE_CANNOT_BE_JOINED, "piece", null);
         }
@@ -44,26 +48,27 @@ public final class PiecePlan {
         for (PieceLists.Rings rings : PieceLists.of(work, false, 0).rings()) {
             ringsOfASize(operations, ++size, rings, taken);
         }
-        for (List<Integer> same : taken.parts().values()) {
-            int first = same.get(0);
-            PartWork part = work.parts().get(first);
-            double wire = part.takes().cuts().stream()
-                    .mapToDouble(PartWork.Cut::diameterMm)
-                    .findFirst()
-                    .orElse(0);
-            var detail = new PartsHandled(PartsHandled.Kind.MAKE, part.name(), first, wire, 0, same.size());
-            operations.add(operation("make-" + first, part.name(), Stage.FORM, Set.of(), detail)
-                    .taking(taken.made(part, same.size()))
-                    .timed(part.spec().handWork(maker).times(same.size())));
-            if (part.domedMm() > 0) {
-                var domed = new PartsHandled(
-                        PartsHandled.Kind.DOME, part.name(), first, wire, 0, same.size(), part.domedMm());
-                operations.add(operation("dome-" + first, part.name(), Stage.FORM, Set.of("make-" + first), domed)
-                        .timed(HandWork.seconds(HandWork.HAMMER, HandWork.HAMMER_SECONDS * same.size())));
-            }
+        MadeInPlace made = MadeInPlace.of(work, maker);
+        var forming = new PartForming(work, made, tools);
+        for (MadeInPlace.Same same : made.parts()) {
+            operations.addAll(forming.alone(same, taken));
+            dome(operations, work.parts().get(same.first()), same);
         }
-        join(operations, work, taken);
+        join(operations, work, made, forming, taken);
         return new Plan(operations, copies, copies);
+    }
+
+    /** Once it is made, before anything hangs in it. */
+    private static void dome(List<Operation> operations, PartWork part, MadeInPlace.Same same) {
+        if (part.domedMm() > 0) {
+            String made = operations.get(operations.size() - 1).id();
+            var kind = PartsHandled.Kind.DOME;
+            int count = same.places().size();
+            var domed = PartsHandled.ofPart(
+                    kind, part.name(), same.first(), PartForming.wireMm(part), count, part.domedMm());
+            operations.add(operation("dome-" + same.first(), part.name(), Stage.FORM, Set.of(made), domed)
+                    .timed(HandWork.seconds(HandWork.HAMMER, HandWork.HAMMER_SECONDS * count)));
+        }
     }
 
     /** Those that lie ready are taken as the first thing is done with them: all together where they are hammered or beaded, else as they are closed and as they are opened. */
@@ -96,17 +101,22 @@ public final class PiecePlan {
         }
     }
 
-    private static void join(List<Operation> operations, PieceWork work, PieceDraws taken) {
+    private static void join(
+            List<Operation> operations, PieceWork work, MadeInPlace made, PartForming forming, PieceDraws taken) {
         int joins = work.joining().size();
         if (joins > 0) {
             Set<String> before = new HashSet<>();
             operations.forEach(one -> before.add(one.id()));
-            var detail = new PartsHandled(PartsHandled.Kind.PUT_TOGETHER, "", -1, 0, 0, joins);
+            var kind = PartsHandled.Kind.PUT_TOGETHER;
+            var detail = new PartsHandled(kind, "", -1, 0, 0, joins, null, forming.rounds());
             Operation join = operation(JOIN, "", Stage.JOIN, before, detail)
-                    .taking(taken.joined())
-                    .timed(PieceTime.joining(work));
+                    .taking(Draw.joined(List.of(taken.joined(), forming.takenInPlace())))
+                    .timed(PieceTime.joining(work, made));
             boolean torch = work.steps().stream().anyMatch(step -> step.act() == AssemblyStep.Act.SOLDER_ROUND);
-            operations.add(torch ? join.waiting(Wait.PICKLE).with(Caution.TORCH) : join);
+            operations.add(
+                    torch || forming.soldersInPlace()
+                            ? join.waiting(Wait.PICKLE).with(Caution.TORCH)
+                            : join);
         }
     }
 
@@ -145,10 +155,10 @@ public final class PiecePlan {
 
     private static PartsHandled ringsHandled(PartsHandled.Kind kind, PieceLists.Rings rings, int count, Double toMm) {
         double wire = rings.ring().wireDiameterMm();
-        return new PartsHandled(kind, "ring", -1, wire, rings.ring().innerDiameterMm(), count, toMm);
+        return new PartsHandled(kind, "ring", -1, wire, rings.ring().innerDiameterMm(), count, toMm, List.of());
     }
 
-    private static Operation operation(String id, String part, Stage stage, Set<String> after, PartsHandled detail) {
+    static Operation operation(String id, String part, Stage stage, Set<String> after, PartsHandled detail) {
         return Operation.counted(id, part, stage, detail.kind().name(), detail.parts(), after, detail);
     }
 }

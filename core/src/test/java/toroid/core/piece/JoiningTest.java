@@ -143,7 +143,7 @@ class JoiningTest {
     @Test
     void whatHangsBesidesIsJoinedAndOrderedAsWell() {
         manyTrees((parts, joints) -> {
-            play(parts, joints, Assembly.of(parts, joints));
+            inAnyOrderOfSteps(parts, joints);
             holds(joints.size() == parts.size() - 1, parts);
             holds(used(parts, joints) == fewest(parts, possible(joints)), parts);
         });
@@ -240,8 +240,25 @@ class JoiningTest {
     void theOrderCanBeFollowedByHands() {
         everyRow(MOST, (parts, round) -> {
             List<Joint> joints = joined(parts, round);
-            play(parts, joints, Assembly.of(parts, joints));
+            inAnyOrderOfSteps(parts, joints);
         });
+    }
+
+    /** Whichever of a part's ends its steps come to first: it is closed round its neighbour first. */
+    private static void inAnyOrderOfSteps(List<PartWork> parts, List<Joint> joints) {
+        for (boolean fromLast : new boolean[] {false, true}) {
+            Assembly.Before before = (part, port) -> port.equals(parts.get(part).last()) == fromLast ? 1 : 2;
+            List<AssemblyStep> steps = Assembly.of(parts, joints, before);
+            play(parts, joints, steps);
+            int[] reached = new int[parts.size()];
+            for (AssemblyStep step : steps) {
+                if (step.act() == Act.FORM_ROUND) {
+                    Port port = joints.get(step.joints().get(0)).makersPort();
+                    holds(reached[step.part()] <= before.steps(step.part(), port), parts);
+                    reached[step.part()] = before.steps(step.part(), port);
+                }
+            }
+        }
     }
 
     private static void play(List<PartWork> parts, List<Joint> joints, List<AssemblyStep> steps) {

@@ -9,7 +9,9 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import toroid.core.form.FormSolver;
+import toroid.core.form.FormStep;
 import toroid.core.form.Schools;
+import toroid.core.form.Toolbox;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
@@ -34,7 +36,7 @@ class PiecePlanTest {
         var copper = new PartMaker.Stuff(Metals.byId("copper"), Temper.HALF_HARD, Schools.USUAL);
         var maker = new PartMaker(copper, FormSolver::solve, PartMaker.NO_WEAVES);
         PieceWork work = PieceSolver.solve(PieceLine.read(line), maker);
-        return PiecePlan.of(work, maker, pair, supply);
+        return PiecePlan.of(work, maker, pair, supply, Toolbox.EMPTY);
     }
 
     private static List<String> told(Plan plan) {
@@ -57,12 +59,81 @@ class PiecePlanTest {
     /** Parts of one name and different sizes are made apart, each told by its own place. */
     @Test
     void eachSizeIsMadeByItself() {
-        List<PartsHandled> made = plan("3 * (bead-link bead=4..8 - ring 1/4)", false).operations().stream()
-                .map(Operation::detail)
-                .map(PartsHandled.class::cast)
-                .filter(detail -> detail.kind() == PartsHandled.Kind.MAKE)
+        List<FormingStep> cut = forming(plan("3 * (bead-link bead=4..8 - ring 1/4)", false)).stream()
+                .filter(one -> one.step().kind() == FormStep.Kind.CUT)
                 .toList();
-        assertThat(made).extracting(PartsHandled::part).containsExactly(0, 2, 4);
+        assertThat(cut).extracting(one -> one.of().part()).containsExactly(0, 2, 4);
+    }
+
+    private static List<FormingStep> forming(Plan plan) {
+        return plan.operations().stream()
+                .map(Operation::detail)
+                .filter(FormingStep.class::isInstance)
+                .map(FormingStep.class::cast)
+                .toList();
+    }
+
+    /** Four links are cut, then marked, then bent, each step over all four, with what can be measured at it, as for links by themselves. */
+    @Test
+    void aPartIsMadeStepByStepTheSameOnesTogether() {
+        Plan plan = plan("s-hook - ring 1/4 - 4 * (bead-link first=plain second=plain - ring 1/4)", false, FULL);
+        List<Operation> links = plan.operations().stream()
+                .filter(one -> one.id().startsWith("make-2-"))
+                .toList();
+        assertThat(links).extracting(Operation::times).containsOnly(4);
+        assertThat(links).extracting(Operation::verb).startsWith("CUT", "MARK").endsWith("TRIM");
+        for (int i = 1; i < links.size(); i++) {
+            assertThat(links.get(i).after()).containsExactly(links.get(i - 1).id());
+        }
+        assertThat(links.get(0).measurable()).extracting(Measurable::quantity).containsExactly("CUT_LENGTH");
+        assertThat(links.get(0).measurable().get(0).context())
+                .containsEntry("formId", "bead-link")
+                .containsKeys("inPieceMm", "tailMm", "wireMm");
+        assertThat(links.get(0).draws()).hasSize(1);
+        assertThat(links.get(0).cautions()).containsExactly(Caution.GLASSES_ENDS_FLY);
+        assertThat(links.get(links.size() - 1).measurable())
+                .extracting(Measurable::quantity)
+                .contains(Measurable.MINUTES);
+        assertThat(plan.operation(PiecePlan.JOIN).after()).contains("make-2-" + links.size());
+    }
+
+    /** Wrapped links hung in each other: the later is wrapped round the earlier, its steps from there on at the joint; the last end is wrapped with it. */
+    @Test
+    void whatIsClosedRoundANeighbourIsFormedThere() {
+        Plan plan = plan("bead-link - bead-link - bead-link", false, FULL);
+        List<Operation> alone = plan.operations().stream()
+                .filter(one -> !one.id().equals(PiecePlan.JOIN))
+                .toList();
+        // one link whole, two as far as their first loop
+        assertThat(alone).filteredOn(one -> one.id().startsWith("make-0-")).hasSize(14);
+        assertThat(alone)
+                .filteredOn(one -> one.id().startsWith("make-1-"))
+                .hasSize(6)
+                .extracting(Operation::times)
+                .containsOnly(2);
+        List<PartsHandled.Round> rounds =
+                ((PartsHandled) plan.operation(PiecePlan.JOIN).detail()).rounds();
+        assertThat(rounds).hasSize(1);
+        assertThat(rounds.get(0).joins()).containsExactly(0, 1);
+        assertThat(rounds.get(0).steps()).extracting(one -> one.step().kind()).startsWith(FormStep.Kind.WRAP);
+        assertThat(rounds.get(0).steps()).hasSize(8);
+        // their beads go on there too
+        assertThat(draws(plan, PiecePlan.JOIN)).containsEntry("BEAD", 2.0);
+        assertThat(plan.draws()).containsEntry("BEAD", 3.0);
+    }
+
+    /** The jaw in stock that is near enough is named at its step. */
+    @Test
+    void theMakersOwnToolIsNamed() {
+        var copper = new PartMaker.Stuff(Metals.byId("copper"), Temper.HALF_HARD, Schools.USUAL);
+        var maker = new PartMaker(copper, FormSolver::solve, PartMaker.NO_WEAVES);
+        PieceWork work = PieceSolver.solve(PieceLine.read("s-hook - ring 1/4"), maker);
+        var near = new Toolbox.Near("bail pliers", 5, 5.1);
+        var own = new FormingStep.OwnTool("bail pliers", 5, 5.1);
+        Plan plan = PiecePlan.of(work, maker, false, Supply.NONE, (step, of) -> near);
+        assertThat(forming(plan))
+                .allSatisfy(one -> assertThat(one.own()).isEqualTo(one.step().toolMm() == null ? null : own))
+                .anyMatch(one -> one.own() != null);
     }
 
     /** Hammered closed, a bead threaded on, then closed or opened; glasses on. */
@@ -215,7 +286,13 @@ class PiecePlanTest {
     @Test
     void madePartsTakeTheirSolder() {
         Plan teardrop = plan("ring 1/5 - teardrop-link - ring 1/5", false, FULL);
-        assertThat(draws(teardrop, "make-1")).containsEntry("HARD", Supply.CHIP_G);
+        Operation solder = teardrop.operations().stream()
+                .filter(one -> one.verb().equals("SOLDER"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(draws(teardrop, solder.id())).containsEntry("HARD", Supply.CHIP_G);
+        assertThat(solder.cautions()).containsExactly(Caution.TORCH);
+        assertThat(solder.waits()).isEqualTo(Wait.PICKLE);
     }
 
     /** All that a piece's lists say it takes is taken, once, over all starters; of a pair half with each copy. */
@@ -234,7 +311,7 @@ class PiecePlanTest {
             }
             looked++;
             Map<String, Double> taken =
-                    PiecePlan.of(work, maker, piece.pair(), FULL).draws();
+                    PiecePlan.of(work, maker, piece.pair(), FULL, Toolbox.EMPTY).draws();
             assertThat(tallied(work, piece.pair()))
                     .as("what its price is reckoned of, of %s", starter.line())
                     .isCloseTo(

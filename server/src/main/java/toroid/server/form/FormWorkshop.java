@@ -8,6 +8,7 @@ import toroid.core.form.FormSolver;
 import toroid.core.form.FormWork;
 import toroid.core.form.Forms;
 import toroid.core.form.FromWire;
+import toroid.core.form.Toolbox;
 import toroid.server.store.Recent;
 import toroid.server.tool.Mandrels;
 import toroid.server.wire.SpoolData;
@@ -82,8 +83,28 @@ public class FormWorkshop {
                 answer(formId, question), FormingView.isTooMuch(work) ? List.of() : FormingView.of(work));
     }
 
+    /** The same of a form that is part of a piece, worked out already; drawn more roughly, as there are several. */
+    public FormInMaking inMaking(FormWork work) {
+        return new FormInMaking(FormView.of(work, 1, tools()), FormingView.rough(work));
+    }
+
+    /** Which of the tools in stock gives a bend as it is wanted. */
+    public Toolbox toolbox() {
+        OwnTools own = tools();
+        return (step, of) -> {
+            OwnTools.Own nearest = own.nearest(step, of);
+            return nearest == null
+                    ? null
+                    : new Toolbox.Near(nearest.name(), nearest.diameterMm(), nearest.leavesInsideMm());
+        };
+    }
+
+    private OwnTools tools() {
+        return new OwnTools(mandrels.all());
+    }
+
     /** Laid out, with the nearest tools in stock. */
     public FormAnswer answer(String formId, FormQuestion question) {
-        return FormView.of(work(formId, question), question.wanted(), new OwnTools(mandrels.all()));
+        return FormView.of(work(formId, question), question.wanted(), tools());
     }
 }

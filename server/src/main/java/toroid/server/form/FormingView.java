@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Forming;
@@ -53,6 +54,19 @@ public final class FormingView {
             shapes.add(shape(work, done, fineness));
         }
         return shapes;
+    }
+
+    /** How far a chord may stray where many forms are drawn, as a share of the wire's diameter. */
+    private static final double ROUGH = 0.012;
+
+    /** The same let go, roughly, as drawn beside the bench; none where even that is too much. */
+    static List<Shape> rough(FormWork work) {
+        if (points(work, ROUGH) > MOST_POINTS) {
+            return List.of();
+        }
+        return IntStream.rangeClosed(0, work.steps().size())
+                .mapToObj(done -> new Shape(done, null, points(Forming.shapes(work, done, false), ROUGH), List.of()))
+                .toList();
     }
 
     private static double points(FormWork work, double fineness) {

@@ -2,11 +2,13 @@ package toroid.server.piece;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import toroid.core.form.Paces;
 import toroid.core.form.Schools;
+import toroid.core.form.Toolbox;
 import toroid.core.numeric.Refusal;
 import toroid.core.piece.AtRest;
 import toroid.core.piece.Begun;
@@ -18,6 +20,7 @@ import toroid.core.piece.Draped;
 import toroid.core.piece.Hanging;
 import toroid.core.piece.Hiding;
 import toroid.core.piece.Laid;
+import toroid.core.piece.MadeInPlace;
 import toroid.core.piece.Mending;
 import toroid.core.piece.Piece;
 import toroid.core.piece.PieceLine;
@@ -34,6 +37,7 @@ import toroid.core.piece.Worn;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.Sizes;
 import toroid.core.wire.Wire;
+import toroid.server.form.FormInMaking;
 import toroid.server.form.FormWorkshop;
 import toroid.server.preference.Choices;
 import toroid.server.preference.Preferences;
@@ -147,6 +151,19 @@ public class PieceWorkshop {
                 question.wantsDrawing() ? PieceDrawing.of(work, worked.hung(), drapedLaid, maker) : null);
     }
 
+    /** All that is shown of it while it is made. */
+    public PieceInMaking inMaking(PieceQuestion question) {
+        Worked worked = work(question);
+        var shown = new TreeMap<Integer, FormInMaking>();
+        for (MadeInPlace.Same same :
+                MadeInPlace.of(worked.work(), worked.maker()).parts()) {
+            if (same.bent() != null) {
+                shown.put(same.first(), forms.inMaking(same.bent().work()));
+            }
+        }
+        return new PieceInMaking(answer(question), shown);
+    }
+
     /** Which of its parts hang askew, which lie against each other, which hide another. */
     private static PieceAnswer.HangsView hangs(Worked worked, boolean ear) {
         List<Double> tilts = worked.apart().hanging().tiltDegrees();
@@ -205,6 +222,11 @@ public class PieceWorkshop {
      * @param hangsMm how far down it hangs
      */
     public record Planned(Piece piece, PartMaker maker, PieceWork work, double hangsMm) {}
+
+    /** The maker's own tools, for a plan. */
+    public Toolbox toolbox() {
+        return forms.toolbox();
+    }
 
     public Planned planned(PieceQuestion question) {
         Worked worked = work(question);

@@ -212,9 +212,14 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
                         job.formId(), facts.form(), facts.metal(), facts.wireDiameterMm(), facts.wires(), job.copies());
     }
 
+    /** Since the fifth version a step may say which part of a piece it is of; of a form made for itself it is of none. */
     @Override
     public List<UnaryOperator<ObjectNode>> planUpgrades() {
-        return List.of(this::operationsForSteps, Renamed.inThePlannedJob("pieces", "copies"), Renamed.inDraws());
+        return List.of(
+                this::operationsForSteps,
+                Renamed.inThePlannedJob("pieces", "copies"),
+                Renamed.inDraws(),
+                UnaryOperator.identity());
     }
 
     @Override

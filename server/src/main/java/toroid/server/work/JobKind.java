@@ -1,5 +1,6 @@
 package toroid.server.work;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Map;
@@ -87,6 +88,11 @@ public interface JobKind<C, F> {
     /** What is shown of a run beside its plan, as it stands when the run begins. */
     default Object shown(F facts) {
         throw new UnsupportedOperationException("nothing is shown beside a " + id() + " plan");
+    }
+
+    /** What was kept of that, perhaps by an earlier version, in today's terms. */
+    default JsonNode shownToday(JsonNode kept) {
+        return kept;
     }
 
     /** What older content becomes: the first of them lifts version 1 to 2. */

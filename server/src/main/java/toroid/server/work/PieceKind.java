@@ -1,5 +1,7 @@
 package toroid.server.work;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -69,7 +71,7 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
                 work.massG(),
                 work.parts().size(),
                 pair);
-        return new Planned<>(facts, PiecePlan.of(work, planned.maker(), pair, stock.supply(1)));
+        return new Planned<>(facts, PiecePlan.of(work, planned.maker(), pair, stock.supply(1), workshop.toolbox()));
     }
 
     /** Its forms' wire; its rings are wound as coils, jobs of their own ({@link #cuts}). */
@@ -120,10 +122,13 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
                 .wound(rings.turns());
     }
 
-    /** The second version may say how thin rings are hammered; those of the first are not. */
+    /**
+     * The second version may say how thin rings are hammered; those of the first are not. The fourth has a form's steps one by one; what
+     * was begun before is made part by part to its end.
+     */
     @Override
     public List<UnaryOperator<ObjectNode>> planUpgrades() {
-        return List.of(UnaryOperator.identity(), Renamed.inDraws());
+        return List.of(UnaryOperator.identity(), Renamed.inDraws(), UnaryOperator.identity());
     }
 
     /** Of all that can be on it. */
@@ -139,8 +144,21 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
 
     @Override
     public Object shown(PieceFacts facts) {
-        return workshop.answer(facts.job().question(true));
+        return workshop.inMaking(facts.job().question(true));
     }
+
+    /** Before its parts were made step by step the piece alone was kept. */
+    @Override
+    public JsonNode shownToday(JsonNode kept) {
+        return kept.has(PIECE)
+                ? kept
+                : JsonNodeFactory.instance
+                        .objectNode()
+                        .<ObjectNode>set(PIECE, kept)
+                        .set("forms", JsonNodeFactory.instance.objectNode());
+    }
+
+    private static final String PIECE = "piece";
 
     @Override
     public Object sketch(PieceJobData job, PieceFacts facts) {

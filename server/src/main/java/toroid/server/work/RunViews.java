@@ -31,7 +31,7 @@ class RunViews {
         }
         return repository
                 .findById(id)
-                .<Object>map(view -> json.read(view.shown(), JsonNode.class))
+                .<Object>map(view -> kind.shownToday(json.read(view.shown(), JsonNode.class)))
                 .orElseGet(() -> {
                     Object shown = kind.shown(json.plan(run, kind).facts());
                     repository.keep(id, json.write(shown));

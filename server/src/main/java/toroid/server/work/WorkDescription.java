@@ -26,7 +26,9 @@ class WorkDescription {
             Map.entry("Draw", Set.of()),
             Map.entry("Measurable", Set.of("planned", "low", "high")),
             Map.entry("RingStep", Set.of()),
-            Map.entry("FormingStep", Set.of("own")),
+            Map.entry("FormingStep", Set.of("own", "of")),
+            Map.entry("PartOf", Set.of()),
+            Map.entry("Round", Set.of()),
             Map.entry(
                     "FormStep",
                     Set.of("gripMm", "fromMiddleMm", "insideMm", "toolMm", "degrees", "heldDegrees", "turns", "flat")),

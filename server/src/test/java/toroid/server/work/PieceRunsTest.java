@@ -5,15 +5,20 @@ import static org.assertj.core.api.Assertions.within;
 import static org.awaitility.Awaitility.await;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import toroid.server.ApiTest;
 
 /** A whole piece is a job with runs like all else: kept, planned, made joint by joint, its order frozen. */
 class PieceRunsTest extends ApiTest {
+    @Autowired
+    private JobKinds kinds;
+
     /** What others left on the shelf would serve as well. */
     @BeforeEach
     void nothingElseLiesThere() {
@@ -48,7 +53,9 @@ class PieceRunsTest extends ApiTest {
         assertThat(operations)
                 .extracting(
                         one -> one.get("verb").asText() + " " + one.get("times").asInt())
-                .containsExactly("OPEN_FIRST 4", "MAKE 1", "MAKE 3", "PUT_TOGETHER 4");
+                .startsWith("OPEN_FIRST 4", "CUT 1")
+                .contains("CUT 3", "LOOP 3")
+                .endsWith("TRIM 3", "PUT_TOGETHER 4");
         assertThat(run.at("/data/facts/parts").asInt()).isEqualTo(8);
     }
 
@@ -58,12 +65,61 @@ class PieceRunsTest extends ApiTest {
         UUID job = kept(bracelet("s-hook - 12 * ring 1/4"));
         JsonNode run = tell("/api/jobs/piece/" + job + "/runs", Map.of()).body();
         String shown = "/api/runs/" + run.get("id").asText() + "/shown";
-        double before = read(shown).body().get("finishedLengthMm").asDouble();
+        double before = read(shown).body().at("/piece/finishedLengthMm").asDouble();
         assertThat(keep("/api/jobs/piece", job, 0, bracelet("s-hook - 20 * ring 1/5"))
                         .status())
                 .isEqualTo(200);
-        assertThat(read(shown).body().get("finishedLengthMm").asDouble()).isCloseTo(before, within(1e-9));
-        assertThat(read(shown).body().at("/drawing/shapeOf")).hasSize(13);
+        assertThat(read(shown).body().at("/piece/finishedLengthMm").asDouble()).isCloseTo(before, within(1e-9));
+        assertThat(read(shown).body().at("/piece/drawing/shapeOf")).hasSize(13);
+    }
+
+    /** Each part with its steps drawn: as many shapes as its form has steps, and the straight wire before. */
+    @Test
+    void everyPartIsShownStepByStep() {
+        UUID job = kept(bracelet("s-hook - ring 1/4 - bead-link - bead-link"));
+        JsonNode run = tell("/api/jobs/piece/" + job + "/runs", Map.of()).body();
+        JsonNode forms =
+                read("/api/runs/" + run.get("id").asText() + "/shown").body().get("forms");
+        for (JsonNode operation : run.at("/data/plan/operations")) {
+            JsonNode of = operation.at("/detail/of");
+            if (of.isObject()) {
+                JsonNode form = forms.get(of.get("part").asText());
+                assertThat(form.at("/shapes")).hasSize(form.at("/form/steps").size() + 1);
+                assertThat(form.at("/form/steps/" + of.get("number").asInt() + "/kind")
+                                .asText())
+                        .isEqualTo(operation.get("verb").asText());
+            }
+        }
+        assertThat(forms).hasSize(3);
+    }
+
+    /** Of a run begun before its parts were made step by step the piece alone was kept. */
+    @Test
+    void whatWasKeptEarlierIsShownAsToday() {
+        var earlier = JsonNodeFactory.instance.objectNode().put("finishedLengthMm", 170.0);
+        JsonNode today = kinds.byId("piece").shownToday(earlier);
+        assertThat(today.at("/piece/finishedLengthMm").asDouble()).isEqualTo(170);
+        assertThat(today.get("forms")).isEmpty();
+        assertThat(kinds.byId("piece").shownToday(today)).isEqualTo(today);
+    }
+
+    /** Readings of a part's steps teach what those of its form teach. */
+    @Test
+    void measuringAPartTeachesItsForm() {
+        UUID job = kept(bracelet("s-hook - ring 1/4 - 2 * (bead-link - ring 1/4)"));
+        JsonNode run = tell("/api/jobs/piece/" + job + "/runs", Map.of()).body();
+        var reading = new java.util.HashMap<String, Object>(Map.of(
+                "runId", run.get("id").asText(),
+                "operation", "make-2-1",
+                "quantity", "CUT_LENGTH",
+                "value", 90.5,
+                "takenAt", "2026-03-01T10:00:00Z",
+                "note", ""));
+        Answer kept = keep("/api/readings", UUID.randomUUID(), null, reading);
+        assertThat(kept.status()).isEqualTo(200);
+        assertThat(kept.at("/data/context/formId").asText()).isEqualTo("bead-link");
+        assertThat(kept.at("/data/planned").asDouble()).isGreaterThan(60);
+        assertThat(kept.at("/data/context/tailMm").asDouble()).isPositive();
     }
 
     @Test

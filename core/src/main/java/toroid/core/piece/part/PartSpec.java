@@ -61,6 +61,11 @@ public sealed interface PartSpec
         return new HandWork(HandWork.JOIN, 0);
     }
 
+    /** The form it is bent as, step by step; null for what is strung, woven or bought. */
+    default Bent bent(PartMaker with) {
+        return null;
+    }
+
     /** A cuff's inside, its gap and its wire, mm. */
     record CuffSize(double insideMm, double gapMm, double wireMm) {}
 

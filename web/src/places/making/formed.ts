@@ -1,0 +1,53 @@
+import { useShown } from "../../api/queries";
+import type { FormInMaking, FormWire, Kept, Operation, PieceInMaking, RunData } from "../../api/types";
+
+/** The form that is bent: made for itself, or as a part of a piece. */
+export interface Formed {
+  name: string;
+  metal: string;
+  /** Which of the form's steps, from 0; of a piece its parts have steps of their own. */
+  number: number;
+  wires: Pick<FormWire, "name" | "lengthToCutMm">[];
+  /** As it was frozen with the run; undefined until it has come. */
+  shown: FormInMaking | undefined;
+}
+
+/** Null for what is no forming of wire. */
+export function useFormed({ id, data }: Kept<RunData>, operation: Operation, index: number): Formed | null {
+  const shown = useShown<FormInMaking | PieceInMaking>(
+    id,
+    data.kind === "form" || data.kind === "piece",
+  ).data;
+  const { detail } = operation;
+  if (detail.family !== "forming") {
+    return null;
+  }
+  if (data.kind === "form") {
+    const { form, metal, wires } = data.facts;
+    return { name: form, metal, number: index, wires, shown: shown as FormInMaking | undefined };
+  }
+  if (data.kind !== "piece" || !detail.of) {
+    return null;
+  }
+  const its = (shown as PieceInMaking | undefined)?.forms[detail.of.part];
+  return {
+    name: detail.of.what,
+    metal: data.facts.job.metal,
+    number: detail.of.number,
+    wires: its?.form.wires ?? [],
+    shown: its,
+  };
+}
+
+/** The first operation of what this one is a step of: of a form the first of all, of a piece the part's own. */
+export function begunAt({ kind, plan }: Pick<RunData, "kind" | "plan">, index: number): number {
+  if (kind === "form") {
+    return 0;
+  }
+  const part = partOf(plan.operations[index]);
+  const first = plan.operations.findIndex((one) => partOf(one) === part);
+  return part === null ? index : first;
+}
+
+const partOf = (operation: Operation | undefined): number | null =>
+  operation?.detail.family === "forming" ? (operation.detail.of?.part ?? null) : null;
