@@ -6,6 +6,7 @@ import type {
   AtAGlance,
   BodyView,
   CatalogueForm,
+  Finding,
   FormInMaking,
   PieceInMaking,
   FormJobData,
@@ -218,6 +219,15 @@ export function useReadings(runId: string) {
     queryKey: ["readings", runId],
     queryFn: () => call<Kept<ReadingData>[]>("GET", `/api/readings/of-run/${runId}`),
   });
+}
+
+/** How the copies of a run, once put together, measure against plan and twin. */
+export function useInspection(runId: string) {
+  return useQuery({
+    queryKey: ["readings", runId, "inspection"],
+    queryFn: ({ signal }) =>
+      call<{ findings: Finding[] }>("GET", `/api/readings/of-run/${runId}/inspection`, undefined, signal),
+  }).data?.findings;
 }
 
 /** What the first one of a run came out at. */

@@ -42,12 +42,20 @@ export type FormingStep = Omit<Received<Schemas["FormingStep"]>, "of"> & {
   /** The part of a piece it is done to; none in plans from before those were made step by step. */
   of?: Received<Schemas["PartOf"]> | null;
 };
+export type Check = Received<Schemas["Check"]>;
+export type Inspected = { checks: Check[] };
+/** One check that is measured, by copy, and how far the two of a pair are apart. */
+export type Finding = Omit<Received<Schemas["Finding"]>, "check" | "found"> & {
+  check: Check;
+  found: Received<Schemas["Found"]>[];
+};
 /** What an operation says beyond where it stands in its plan, told apart by its family of verbs. */
 export type Detail =
   | ({ family: "rings" } & RingStep)
   | ({ family: "forming" } & FormingStep)
   | ({ family: "weaving" } & RingsHandled)
-  | ({ family: "joining" } & PartsHandled);
+  | ({ family: "joining" } & PartsHandled)
+  | ({ family: "checking" } & Inspected);
 export type Family = Detail["family"];
 export type Measurable = Omit<Received<Schemas["Measurable"]>, "quantity" | "context"> & {
   quantity: Quantity;

@@ -13,6 +13,9 @@ import type { Progress } from "./useRunProgress";
 
 const useUnits = () => usePreferences().data?.data.units ?? "MILLIMETRES";
 
+/** Whether what fails there is a whole copy: of a form made for itself. */
+const isCopy = ({ detail }: Operation) => detail.family === "forming" && !detail.of;
+
 interface Props {
   run: Kept<RunData>;
   operation: Operation;
@@ -27,10 +30,13 @@ export function Failed({ run, operation, place, progress, onEnd }: Props) {
   const choices = mayFail(run.data.plan, operation);
   const [which, setWhich] = useState<Operation | null>(choices.length === 1 ? choices[0]! : null);
   const [times, setTimes] = useState(1);
-  const copies = operation.detail.family === "forming";
+  const copies = isCopy(operation);
   const most = copies ? place.copies : which ? which.times * place.copies : 1;
   const fail = (again: boolean) => (why: keyof typeof SPOILT, said: string) => {
-    progress.fail({ operation: which!.id, times: Math.min(times, most), why, said }, again);
+    progress.fail(
+      { operation: which!.id, times: Math.min(times, most), why, said, copy: place.first },
+      again,
+    );
     onEnd();
   };
   const fewer = copies && run.data.plan.copies > times;
@@ -42,7 +48,7 @@ export function Failed({ run, operation, place, progress, onEnd }: Props) {
         <h1>
           {which === null
             ? "What failed?"
-            : `${operation.detail.family === "forming" ? "A copy" : `One ${oneOf(which, units)}`} failed. Why?`}
+            : `${copies ? "A copy" : `One ${oneOf(which, units)}`} failed. Why?`}
         </h1>
         {which === null ? (
           <p className="letters">

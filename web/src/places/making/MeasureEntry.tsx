@@ -7,11 +7,14 @@ import { isLength, measuredWords } from "../../shared/words/quantityWords";
 import { takeReading } from "../../shared/kernel/readings";
 import { ONLY_THE_SERVER_READS_THIS, typedLength } from "../../shared/kernel/typedLength";
 import { useMeasured } from "../../shared/kernel/useMeasured";
+import { copyInHand, lostAt } from "./astray";
 import { Noted } from "./Noted";
+import type { Place } from "./rhythm";
 
 interface Props {
   run: Kept<RunData>;
   operation: Operation;
+  place: Place;
 }
 
 /** What is typed there: time alone only of a form, whose copies are timed whole; else it is the watch's. */
@@ -19,7 +22,7 @@ export const measured = ({ detail, measurable }: Operation) =>
   detail.family === "forming" || measurable.some((one) => one.quantity !== "MINUTES") ? measurable : [];
 
 /** Type a number, Enter, next: a caliper that types like a keyboard works as it is. */
-export function MeasureEntry({ run, operation }: Props) {
+export function MeasureEntry({ run, operation, place }: Props) {
   const [measurable, choose] = useChosen(operation);
   const choices = usePreferences().data?.data;
   const here = (useReadings(run.id).data ?? [])
@@ -31,7 +34,9 @@ export function MeasureEntry({ run, operation }: Props) {
       ? await typedLength(typed, choices)
       : (bareLengthMm(typed, "MILLIMETRES") ?? (await typedLength(typed, choices)));
     const { quantity } = measurable;
-    const taken = await takeReading({ runId: run.id, operation: operation.id, quantity, value });
+    const copy = copyInHand(place);
+    const lost = lostAt(run.data.plan, run.data.spoilt ?? [], operation.id);
+    const taken = await takeReading({ runId: run.id, operation: operation.id, quantity, value, copy, lost });
     if (!taken.waits) {
       rememberMeasurement(`measurement ${typed}`, taken.id);
     }

@@ -6,8 +6,8 @@ import { operationTitle, waitWords } from "../../shared/words/operationWords";
 import { FAMILIES } from "./families";
 import type { Place } from "./rhythm";
 
-/** Joints are told one by one; rings of a weave go on in their own rhythm, and are told once. */
-const ONE_BY_ONE = "PUT_TOGETHER";
+/** Joints and checks are told one by one; rings of a weave go on in their own rhythm, and are told once. */
+const ONE_BY_ONE = ["PUT_TOGETHER", "INSPECT"];
 
 interface Entry {
   operation: Operation;
@@ -20,7 +20,7 @@ function rest(run: RunData, place: Place): Entry[] {
     const begun = i === 0 ? place.count : 0;
     const times = operation.times * Math.max(1, place.copies);
     const here = { ...place, at: place.at + i, index: place.index + i, operation, times, count: begun };
-    return operation.verb === ONE_BY_ONE
+    return ONE_BY_ONE.includes(operation.verb)
       ? Array.from({ length: times - begun }, (_, k) => ({ operation, place: { ...here, count: begun + k } }))
       : [{ operation, place: here }];
   });

@@ -9,6 +9,7 @@ import { cautionWords } from "../../shared/words/words";
 import { operationTitle, waitWords } from "../../shared/words/operationWords";
 import { CarryOn } from "./CarryOn";
 import { Failed, Skip } from "./Astray";
+import { measurableNow } from "./checks";
 import { FAMILIES } from "./families";
 import { FooterMiddle } from "./FooterMiddle";
 import { FromShelf } from "./FromShelf";
@@ -151,7 +152,8 @@ function SetAside({ aside, watch, onEnd, ...props }: AsideProps) {
 function useWatched(kept: Kept<RunData>) {
   const progress = useRunProgress(kept);
   const { place, plan } = progress;
-  const run = useMemo(() => ({ ...kept, data: { ...kept.data, plan } }), [kept, plan]);
+  const { spoilt } = progress.data;
+  const run = useMemo(() => ({ ...kept, data: { ...kept.data, plan, spoilt } }), [kept, plan, spoilt]);
   const watch = useWatch(run, place);
   return {
     run,
@@ -201,6 +203,7 @@ function InHand({ run, operation, place }: OperationProps) {
   const { Picture, Words, Title } = FAMILIES[operation.detail.family];
   const byTheFirst = useByTheFirst(run, operation, place);
   const props = { run, operation, place };
+  const now = { ...operation, measurable: measurableNow(operation, place) };
   return (
     <main>
       <Picture {...props} />
@@ -219,10 +222,15 @@ function InHand({ run, operation, place }: OperationProps) {
           </Link>
         )}
         {operation.waits && <p className="soft">{waitWords(operation.waits)}</p>}
-        {measured(operation).length > 0 && (
+        {measured(now).length > 0 && (
           <>
             {isTheFirst(run, place) && <p className="what">The rest are made by this one: measure it.</p>}
-            <MeasureEntry key={operation.id} run={run} operation={aimedAt(operation, byTheFirst)} />
+            <MeasureEntry
+              key={`${operation.id} ${now.measurable[0]!.quantity}`}
+              run={run}
+              operation={aimedAt(now, byTheFirst)}
+              place={place}
+            />
           </>
         )}
       </div>

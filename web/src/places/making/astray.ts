@@ -1,6 +1,6 @@
 /** What fails at the bench and what is passed by: what is noted of it, and where hands go on. */
 import type { Operation, RunProgress, Skipped, Spoilt, WorkPlan } from "../../api/types";
-import { counted, doneAt, placeOf } from "./rhythm";
+import { counted, doneAt, placeOf, type Place } from "./rhythm";
 
 type Astray = Pick<RunProgress, "done" | "counts" | "more" | "spoilt" | "skipped">;
 
@@ -21,8 +21,29 @@ export function chain(plan: WorkPlan, id: string): Operation[] {
   return [...found.values()];
 }
 
+/** How often of its own times something was lost at an operation, or at what followed from it. */
+export function lostAt(plan: WorkPlan, spoilt: readonly Spoilt[], id: string): number {
+  return spoilt
+    .filter((one) => chain(plan, one.operation).some((at) => at.id === id))
+    .reduce((sum, one) => sum + one.times, 0);
+}
+
+/** Joints and checks are done to the one copy and then to the other. */
+const ONE_BY_ONE = ["PUT_TOGETHER", "INSPECT"];
+
+/** Which of the copies is in hand: each takes the operation's own times. */
+export function copyInHand({ first, copies, count, operation }: Place): number {
+  const inTurn = operation && ONE_BY_ONE.includes(operation.verb);
+  const within = inTurn ? count % Math.max(1, copies) : Math.floor(count / eachTimes(operation!));
+  return first + Math.min(Math.max(0, copies - 1), within);
+}
+
 /** What may come to nothing at an operation: what it is done to; where things made before are joined, any of those. */
 export function mayFail(plan: WorkPlan, operation: Operation): Operation[] {
+  const joint = plan.operations.find((one) => one.verb === "PUT_TOGETHER");
+  if (operation.verb === "INSPECT" && joint) {
+    return mayFail(plan, joint);
+  }
   const before = plan.operations.filter((one) => operation.after.includes(one.id) && one.times > 0);
   const joins = operation.verb === "PUT_TOGETHER" || operation.verb === "PUT_IN";
   if (!joins || before.length === 0) {
@@ -67,12 +88,6 @@ export function skipping(plan: WorkPlan, progress: Astray, why: Skipped["why"], 
     skipped: [...progress.skipped, entry],
   };
 }
-
-/** How often of its own times something was lost at an operation, or at what followed from it. */
-const lostAt = (plan: WorkPlan, spoilt: readonly Spoilt[], id: string) =>
-  spoilt
-    .filter((one) => chain(plan, one.operation).some((at) => at.id === id))
-    .reduce((sum, one) => sum + one.times, 0);
 
 /** What was passed by, as far as it still is: hands may have gone back for it. */
 export function stillSkipped(plan: WorkPlan, { done, spoilt, skipped }: Omit<Astray, "counts">): Skipped[] {

@@ -1,5 +1,6 @@
 /** What each family of verbs shows of an operation: one entry for each. */
 import type { Family } from "../../api/types";
+import { CHECKING } from "./CheckingOperation";
 import { FORMING } from "./FormingOperation";
 import type { FamilyView } from "./operation";
 import { JOINING } from "./JoiningOperation";
@@ -11,4 +12,5 @@ export const FAMILIES: Record<Family, FamilyView> = {
   forming: FORMING,
   weaving: WEAVING,
   joining: JOINING,
+  checking: CHECKING,
 };

@@ -4,6 +4,7 @@ import { press, serve, show } from "../../test/app";
 import { FORM } from "../../test/form";
 import { AT_THE_BENCH, CUT, forming, HOOK, hooks, TRIM } from "../../test/runs";
 import { MeasureEntry } from "./MeasureEntry";
+import type { Place } from "./rhythm";
 import { RunPage } from "./RunPage";
 
 beforeEach(() => localStorage.clear());
@@ -70,11 +71,17 @@ describe("a batch", () => {
   });
 });
 
+/** The third of three copies in hand, the first two done. */
+const HERE: Place = { at: 0, places: 9, index: 0, operation: CUT, first: 0, copies: 3, count: 2, times: 3 };
+
 describe("a measurement", () => {
   it("is told by reference: the run, the step, what was measured, what it came to", async () => {
     const asked = serve({ ...AT_THE_BENCH, "PUT /api/readings/": (body: unknown) => body });
     const run = hooks(3, 3);
-    show(<MeasureEntry run={run} operation={CUT} />);
+    Object.assign(run.data, {
+      spoilt: [{ operation: "step-2", times: 1, why: "BROKE", said: "", copy: 0 }],
+    });
+    show(<MeasureEntry run={run} operation={CUT} place={HERE} />);
     const field = screen.getByLabelText("Measured, really cut");
     fireEvent.change(field, { target: { value: "67,5" } });
     fireEvent.submit(field.closest("form")!);
@@ -87,14 +94,25 @@ describe("a measurement", () => {
       quantity: "CUT_LENGTH",
       value: 67.5,
       note: "",
+      copy: 2,
+      lost: 1,
     });
-    expect(Object.keys(data).sort()).toEqual(["note", "operation", "quantity", "runId", "takenAt", "value"]);
+    expect(Object.keys(data).sort()).toEqual([
+      "copy",
+      "lost",
+      "note",
+      "operation",
+      "quantity",
+      "runId",
+      "takenAt",
+      "value",
+    ]);
   });
 
   it("offers what the step's plan measures, and remembers which was taken", () => {
     serve(AT_THE_BENCH);
     const run = hooks(3, 3, 0, [CUT, HOOK, TRIM]);
-    show(<MeasureEntry run={run} operation={TRIM} />);
+    show(<MeasureEntry run={run} operation={TRIM} place={HERE} />);
     expect(screen.getAllByRole("radio").map((one) => one.parentElement?.textContent)).toEqual([
       "offcut",
       "did not reach, short by",
@@ -102,7 +120,7 @@ describe("a measurement", () => {
     ]);
     fireEvent.click(screen.getByLabelText("minutes for one"));
     cleanup();
-    show(<MeasureEntry run={run} operation={TRIM} />);
+    show(<MeasureEntry run={run} operation={TRIM} place={HERE} />);
     expect(screen.getByLabelText<HTMLInputElement>("minutes for one").checked).toBe(true);
   });
 
@@ -112,7 +130,7 @@ describe("a measurement", () => {
       "POST /api/quantity/length": { millimetres: 6.35, understoodAs: "1/4 in" },
       "PUT /api/readings/": (body: unknown) => body,
     });
-    show(<MeasureEntry run={hooks(3, 3)} operation={HOOK} />);
+    show(<MeasureEntry run={hooks(3, 3)} operation={HOOK} place={HERE} />);
     const field = screen.getByLabelText(/Measured/);
     fireEvent.change(field, { target: { value: "1/4in" } });
     fireEvent.submit(field.closest("form")!);
@@ -132,7 +150,7 @@ describe("a measurement", () => {
       ],
       "GET /api/readings/of-form/": { loops: null, cuts: null },
     });
-    show(<MeasureEntry run={hooks(3, 3, 0, [CUT, HOOK, TRIM])} operation={TRIM} />);
+    show(<MeasureEntry run={hooks(3, 3, 0, [CUT, HOOK, TRIM])} operation={TRIM} place={HERE} />);
     expect((await screen.findByTestId("noted")).textContent).toBe(
       "1 measurement, the last 3.20; planned 4.90.",
     );

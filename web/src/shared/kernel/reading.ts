@@ -9,6 +9,9 @@ export interface Reading {
   operation?: string;
   lotId?: string;
   sessionId?: string;
+  /** Of a run, which of its copies, from 0; and how often the like had come to nothing by then. */
+  copy?: number;
+  lost?: number;
   planned?: number;
   context?: Partial<ReadingData["context"]>;
 }

@@ -55,6 +55,8 @@ function detailTitle(detail: Detail): string {
       return RINGS[detail.kind];
     case "joining":
       return PARTS[detail.kind](detail.what);
+    case "checking":
+      return "Look it over";
   }
 }
 
@@ -65,6 +67,9 @@ export function countedWords({ detail, verb }: Pick<Operation, "detail" | "verb"
   }
   if (detail.family === "joining") {
     return { MAKE: "made", DOME: "domed", PUT_TOGETHER: "joins" }[detail.kind as string] ?? "rings";
+  }
+  if (detail.family === "checking") {
+    return "looked at";
   }
   return verb === "CUT" || detail.family === "weaving" ? "rings" : "times";
 }
@@ -84,6 +89,8 @@ export function oneOf({ detail, verb }: Pick<Operation, "detail" | "verb">, unit
       return verb === "CUT" || detail.coil === 0 ? "ring" : "coil";
     case "weaving":
       return closed[detail.kind] ?? "ring";
+    case "checking":
+      return "part";
     case "joining": {
       const what = detail.what || closed[detail.kind] || "ring";
       const across = detail.insideMm > 0 ? ` ${sizeText(detail.insideMm, units)} inside` : "";

@@ -14,6 +14,8 @@ const WORDS: Record<Quantity, string> = {
   FINISHED: "finished, long",
   SHORT: "did not reach, short by",
   FLAT_WIDE: "flat, wide",
+  LENGTH: "long, pulled taut",
+  WEIGHT: "grams",
 };
 
 export const measuredWords = (quantity: Quantity): string => WORDS[quantity];
@@ -22,7 +24,8 @@ export const measuredWords = (quantity: Quantity): string => WORDS[quantity];
 export const isLength = ({ unit }: Pick<Measurable, "unit">): boolean => unit === "mm";
 
 /** Counts and minutes are no lengths. */
-export const countsOnly = (quantity: Quantity): boolean => quantity === "WRAPS" || quantity === "MINUTES";
+export const countsOnly = (quantity: Quantity): boolean =>
+  quantity === "WRAPS" || quantity === "MINUTES" || quantity === "WEIGHT";
 
 const WORKS: Record<string, string> = {
   WIND: "winding coils",

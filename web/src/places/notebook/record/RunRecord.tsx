@@ -11,6 +11,7 @@ import { careWords } from "../../../shared/words/careWords";
 import { placeOfJob } from "../../../shared/words/jobs";
 import { Unreadable } from "../BatchHead";
 import { Otherwise } from "../Otherwise";
+import { LookedOver } from "./LookedOver";
 import { MadeTable } from "./MadeTable";
 import { Materials } from "./Materials";
 import { RecordPicture } from "./RecordPicture";
@@ -61,6 +62,7 @@ function Record({ entry, units }: { entry: NotebookEntry; units: Units }) {
         {run && <RecordPicture run={run} entry={entry} units={units} />}
         <div>
           <MadeTable entry={entry} other={beside && other ? other : null} units={units} />
+          {entry.kind === "piece" && <LookedOver run={entry.runId} units={units} />}
           {entry.glance && <Otherwise glance={entry.glance} />}
           {entry.note && (
             <section>

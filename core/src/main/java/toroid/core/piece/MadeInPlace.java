@@ -44,7 +44,8 @@ public final class MadeInPlace {
 
     /** How many of its own steps a part goes through before what hangs at that port has to be in it. */
     static int before(PartWork part, Port port, PartMaker maker) {
-        return WhileMade.before(part.spec().bent(maker).steps(), port);
+        Bent bent = part.spec().bent(maker);
+        return bent == null ? 0 : WhileMade.before(bent.steps(), port);
     }
 
     /**
@@ -87,7 +88,10 @@ public final class MadeInPlace {
     /** How many of a part's steps are done before the piece is put together; 0 for what has none. */
     private int alone(int part) {
         Bent of = bent.get(part);
-        int all = of == null ? 0 : of.numbers().size();
+        if (of == null) {
+            return 0;
+        }
+        int all = of.numbers().size();
         return closings(part).mapToInt(port -> befores(part, port)).min().orElse(all);
     }
 
@@ -105,10 +109,10 @@ public final class MadeInPlace {
     /**
      * What of a part is done as a joint of it is made: from where it would shut its neighbour out to where it would the next.
      *
-     * @return which of the form's steps, from 0, in order; none where nothing is formed
+     * @return which of the form's steps, from 0, in order; none where nothing is bent: a strand is crimped, a cord wound as it is joined
      */
     public List<Integer> round(AssemblyStep step) {
-        if (step.act() != AssemblyStep.Act.FORM_ROUND) {
+        if (step.act() != AssemblyStep.Act.FORM_ROUND || !bent.containsKey(step.part())) {
             return List.of();
         }
         int part = step.part();

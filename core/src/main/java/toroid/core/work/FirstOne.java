@@ -1,6 +1,7 @@
 package toroid.core.work;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -20,8 +21,32 @@ public final class FirstOne {
 
     private FirstOne() {}
 
-    /** One thing measured of it, in the quantity's unit. */
-    public record Taken(String operation, String quantity, double value) {}
+    /**
+     * One thing measured, in the quantity's unit.
+     *
+     * @param copy of which copy, from 0; null where that was not noted
+     * @param lost how often what is done there had come to nothing by then; null where that was not noted
+     */
+    public record Taken(String operation, String quantity, double value, Integer copy, Integer lost) {
+        /** Of no copy in particular. */
+        public Taken(String operation, String quantity, double value) {
+            this(operation, quantity, value, null, null);
+        }
+    }
+
+    /** What of all that was measured is of the one that was kept: of no later copy, and of none that came to nothing while it was the first. */
+    private static List<Taken> kept(Plan plan, List<Taken> taken, List<Spoilt> spoilt) {
+        int ahead = Math.max(1, plan.ahead());
+        Map<String, Integer> lost = new HashMap<>();
+        spoilt.stream()
+                .filter(one -> one.copy() != null && one.copy() < ahead)
+                .forEach(one ->
+                        plan.chain(one.operation()).forEach(at -> lost.merge(at.id(), one.times(), Integer::sum)));
+        return taken.stream()
+                .filter(one -> one.copy() == null || one.copy() < ahead)
+                .filter(one -> one.lost() == null || one.lost() >= lost.getOrDefault(one.operation(), 0))
+                .toList();
+    }
 
     /**
      * What the rest are made by at an operation.
@@ -32,11 +57,13 @@ public final class FirstOne {
     public record Target(String operation, String quantity, Double planned, double target) {}
 
     /**
-     * @param taken in the order it was measured: of each quantity at each operation the first counts
+     * @param all in the order it was measured: of each quantity at each operation the first counts
+     * @param spoilt what came to nothing in that run
      * @param tailFactor of a form's own handling tail, what these hands need
      * @return by operation, in the plan's order; nothing of what was not measured
      */
-    public static List<Target> of(Plan plan, List<Taken> taken, double tailFactor) {
+    public static List<Target> of(Plan plan, List<Taken> all, List<Spoilt> spoilt, double tailFactor) {
+        List<Taken> taken = kept(plan, all, spoilt);
         var targets = new ArrayList<Target>();
         for (Operation operation : plan.operations()) {
             for (Measurable one : operation.measurable()) {

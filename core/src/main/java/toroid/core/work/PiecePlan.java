@@ -3,6 +3,7 @@ package toroid.core.work;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import toroid.core.form.HandWork;
 import toroid.core.form.Toolbox;
@@ -21,11 +22,13 @@ import toroid.core.stock.Draw;
 
 /**
  * A whole piece: rings closed and opened beforehand size by size, its other parts made step by step, then joint by joint
- * put together, what is closed round a neighbour formed there. A pair is two copies made in
+ * put together, what is closed round a neighbour formed there, and
+ * looked at. A pair is two copies made in
  * tandem.
  */
 public final class PiecePlan {
     public static final String JOIN = "put-together";
+    public static final String INSPECT = "inspect";
 
     private PiecePlan() {}
 
@@ -55,6 +58,7 @@ public final class PiecePlan {
             dome(operations, work.parts().get(same.first()), same);
         }
         join(operations, work, made, forming, taken);
+        operations.add(inspect(PieceInspection.of(work, made, pair), operations.get(operations.size() - 1)));
         return new Plan(operations, copies, copies);
     }
 
@@ -99,6 +103,33 @@ public final class PiecePlan {
                     .taking(readied ? List.of() : ready.get(1))
                     .timed(HandWork.seconds(HandWork.OPEN, HandWork.OPEN_SECONDS * (rings.count() - closed))));
         }
+    }
+
+    /** Each check once for each copy. */
+    private static Operation inspect(List<Check> checks, Operation last) {
+        List<Measurable> measured = checks.stream()
+                .filter(check -> check.quantity() != null)
+                .map(check -> new Measurable(
+                        check.quantity(),
+                        check.unit(),
+                        check.target(),
+                        check.target() - check.within(),
+                        check.target() + check.within(),
+                        Map.of()))
+                .toList();
+        return new Operation(
+                INSPECT,
+                "",
+                Stage.CHECK,
+                "INSPECT",
+                checks.size(),
+                true,
+                Set.of(last.id()),
+                List.of(),
+                measured,
+                List.of(),
+                null,
+                new Inspected(checks));
     }
 
     private static void join(

@@ -48,7 +48,11 @@ class MadeInPlaceTest {
         int round = 0;
         for (int i = 0; i < PIECES; i++) {
             String line = IntStream.range(0, 2 + chance.nextInt(4))
-                    .mapToObj(k -> chance.nextInt(4) == 0 ? "ring 1/6" : forms.get(chance.nextInt(forms.size())))
+                    .mapToObj(k -> switch (chance.nextInt(8)) {
+                        case 0, 1 -> "ring 1/6";
+                        case 2 -> "strand 0.38 (5 * bead 6/1)";
+                        default -> forms.get(chance.nextInt(forms.size()));
+                    })
                     .reduce((one, next) -> one + " - " + next)
                     .orElseThrow();
             PieceWork work = solved(line, parts);
@@ -91,7 +95,7 @@ class MadeInPlaceTest {
             }
         }
         for (AssemblyStep step : work.steps()) {
-            if (step.act() == Act.FORM_ROUND) {
+            if (step.act() == Act.FORM_ROUND && made.bent(step.part()) != null) {
                 List<Integer> soFar = done.get(step.part());
                 for (int at : step.joints()) {
                     Joint joint = work.joints().get(at);

@@ -9,6 +9,8 @@ import org.springframework.transaction.annotation.Transactional;
 import toroid.core.calibration.HandlingTail;
 import toroid.core.work.FirstOne;
 import toroid.core.work.Plan;
+import toroid.server.work.RunData;
+import toroid.server.work.RunProgress;
 import toroid.server.work.Runs;
 
 /** What the first one of a run came out at, that the rest are made by. */
@@ -42,14 +44,9 @@ class FirstOfRun {
 
     @Transactional(readOnly = true)
     public FirstOneAnswer of(UUID runId) {
-        Plan plan = runs.get(runId).data().plan();
-        List<FirstOne.Taken> taken = readings.ofRun(runId).stream()
-                .filter(kept -> !kept.deleted())
-                .map(kept -> new FirstOne.Taken(
-                        kept.data().operation(),
-                        kept.data().quantity().name(),
-                        kept.data().value()))
-                .toList();
+        RunData run = runs.get(runId).data();
+        Plan plan = run.plan();
+        List<FirstOne.Taken> taken = readings.taken(runId);
         HandlingTail tail = plan.operations().stream()
                 .flatMap(operation -> operation.measurable().stream())
                 .map(one -> one.context().get("formId"))
@@ -57,7 +54,12 @@ class FirstOfRun {
                 .findFirst()
                 .map(form -> learning.tailOf(form.toString()))
                 .orElse(null);
-        List<ByTheFirst> targets = FirstOne.of(plan, taken, tail == null ? 1 : tail.factor()).stream()
+        List<ByTheFirst> targets = FirstOne.of(
+                        plan,
+                        taken,
+                        run.spoilt().stream().map(RunProgress.SpoiltAt::toCore).toList(),
+                        tail == null ? 1 : tail.factor())
+                .stream()
                 .map(one ->
                         new ByTheFirst(one.operation(), Quantity.valueOf(one.quantity()), one.planned(), one.target()))
                 .toList();

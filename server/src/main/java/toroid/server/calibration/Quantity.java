@@ -18,7 +18,11 @@ public enum Quantity {
     FINISHED(Unit.MM, 2000),
     SHORT(Unit.MM, 2000),
     FLAT_WIDE(Unit.MM, 200),
-    MINUTES(Unit.MINUTES, 10_000);
+    MINUTES(Unit.MINUTES, 10_000),
+    /** Of a whole piece, pulled taut. */
+    LENGTH(Unit.MM, 20_000),
+    /** Of a whole piece. */
+    WEIGHT(Unit.GRAMS, 20_000);
 
     static final Set<Quantity> OF_RINGS = EnumSet.range(COIL_INNER, RING_OUTER);
 
@@ -36,6 +40,11 @@ public enum Quantity {
 
     double most() {
         return most;
+    }
+
+    /** Whether it is of all that was made: it teaches no wire and no form. */
+    boolean isOfTheWhole() {
+        return this == LENGTH || this == WEIGHT;
     }
 
     /** Whether it is of a coil or of rings cut from it, and so tells of springback. */

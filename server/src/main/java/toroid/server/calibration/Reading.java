@@ -29,6 +29,8 @@ class Reading extends Stored {
 
     private Instant takenAt;
     private String note;
+    private Integer copy;
+    private Integer lost;
 
     void fill(ReadingData data) {
         runId = data.runId();
@@ -42,6 +44,8 @@ class Reading extends Stored {
         context = data.context();
         takenAt = data.takenAt().truncatedTo(ChronoUnit.MICROS);
         note = data.note();
+        copy = data.copy();
+        lost = data.lost();
     }
 
     void away(Instant when) {
@@ -53,6 +57,7 @@ class Reading extends Stored {
     }
 
     ReadingData data() {
-        return new ReadingData(runId, operation, lotId, sessionId, quantity, value, planned, context, takenAt, note);
+        return new ReadingData(
+                runId, operation, lotId, sessionId, quantity, value, planned, context, takenAt, note, copy, lost);
     }
 }

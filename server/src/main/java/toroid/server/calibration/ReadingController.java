@@ -16,12 +16,14 @@ class ReadingController extends KeptController<ReadingData> {
     private final Readings readings;
     private final FormLearning learning;
     private final FirstOfRun first;
+    private final Inspection inspection;
 
-    ReadingController(Readings readings, FormLearning learning, FirstOfRun first) {
+    ReadingController(Readings readings, FormLearning learning, FirstOfRun first, Inspection inspection) {
         super(readings);
         this.readings = readings;
         this.learning = learning;
         this.first = first;
+        this.inspection = inspection;
     }
 
     @GetMapping("/of-run/{runId}")
@@ -33,6 +35,12 @@ class ReadingController extends KeptController<ReadingData> {
     @GetMapping("/of-run/{runId}/first-one")
     FirstOfRun.FirstOneAnswer firstOne(@PathVariable UUID runId) {
         return first.of(runId);
+    }
+
+    /** How its copies, once put together, measure against plan and twin. */
+    @GetMapping("/of-run/{runId}/inspection")
+    Inspection.InspectionAnswer inspected(@PathVariable UUID runId) {
+        return inspection.of(runId);
     }
 
     @GetMapping("/of-form/{formId}")

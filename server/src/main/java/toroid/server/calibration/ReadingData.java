@@ -28,6 +28,8 @@ import toroid.server.store.Words;
  * @param value in the quantity's unit
  * @param planned what was expected then, same unit; null when nothing was
  * @param context what it teaches by
+ * @param copy which of the run's copies was measured, from 0; null where that is not known
+ * @param lost how often what is done at that operation had come to nothing by then; null where that is not known
  */
 public record ReadingData(
         UUID runId,
@@ -39,7 +41,24 @@ public record ReadingData(
         Double planned,
         ReadingContext context,
         @NotNull Instant takenAt,
-        @NotNull String note) {
+        @NotNull String note,
+        Integer copy,
+        Integer lost) {
+
+    /** Of no copy in particular. */
+    public ReadingData(
+            UUID runId,
+            String operation,
+            UUID lotId,
+            UUID sessionId,
+            Quantity quantity,
+            double value,
+            Double planned,
+            ReadingContext context,
+            Instant takenAt,
+            String note) {
+        this(runId, operation, lotId, sessionId, quantity, value, planned, context, takenAt, note, null, null);
+    }
 
     /** The reading brought to the sprung coil. @throws Refusal when it cannot be right */
     SpringbackReading sprung() {
@@ -70,7 +89,8 @@ public record ReadingData(
     }
 
     ReadingData with(UUID lot, Double expected, ReadingContext known) {
-        return new ReadingData(runId, operation, lot, sessionId, quantity, value, expected, known, takenAt, note);
+        return new ReadingData(
+                runId, operation, lot, sessionId, quantity, value, expected, known, takenAt, note, copy, lost);
     }
 
     /** @throws Refusal when it cannot be right */
@@ -81,7 +101,9 @@ public record ReadingData(
         if (planned != null) {
             Checks.within("planned", planned, 0, 1e5, quantity.unit(), Remedy.LEAVE_IT_OUT);
         }
-        if (quantity == Quantity.MINUTES && context.work() != null) {
+        checkWhich("copy", copy);
+        checkWhich("lost", lost);
+        if (quantity.isOfTheWhole() || quantity == Quantity.MINUTES && context.work() != null) {
             return;
         }
         Wire.checkDiameter(said("context.wireMm", context.wireMm()));
@@ -105,6 +127,14 @@ public record ReadingData(
             flat().percent();
         }
     }
+
+    private static void checkWhich(String field, Integer number) {
+        if (number != null) {
+            Checks.within(field, number, 0, MOST_COPIES, Unit.COPIES, Remedy.LEAVE_IT_OUT);
+        }
+    }
+
+    private static final int MOST_COPIES = 1_000_000;
 
     private static <T> T said(String field, T value) {
         if (value == null) {

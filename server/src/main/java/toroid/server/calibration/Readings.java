@@ -16,6 +16,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.core.calibration.PossibleReading;
 import toroid.core.numeric.Refusal;
+import toroid.core.work.FirstOne;
 import toroid.core.work.Measurable;
 import toroid.server.store.Edit;
 import toroid.server.store.Keeper;
@@ -125,6 +126,17 @@ public class Readings extends Keeper<Reading, ReadingData> {
     public List<Kept<ReadingData>> ofRun(UUID runId) {
         return repository.findByRunIdOrderByTakenAt(runId).stream()
                 .map(this::kept)
+                .toList();
+    }
+
+    /** The same without those taken away, as a plan is asked with them. */
+    @Transactional(readOnly = true)
+    List<FirstOne.Taken> taken(UUID runId) {
+        return ofRun(runId).stream()
+                .filter(kept -> !kept.deleted())
+                .map(Kept::data)
+                .map(one ->
+                        new FirstOne.Taken(one.operation(), one.quantity().name(), one.value(), one.copy(), one.lost()))
                 .toList();
     }
 

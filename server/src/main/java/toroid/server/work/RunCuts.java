@@ -12,6 +12,8 @@ import org.springframework.transaction.annotation.Transactional;
 import toroid.core.numeric.Refusal;
 import toroid.core.stock.Draw;
 import toroid.core.stock.kind.WireLots;
+import toroid.core.work.Detail;
+import toroid.core.work.FormingStep;
 import toroid.core.work.Operation;
 import toroid.core.work.PartsHandled;
 import toroid.core.work.Progress;
@@ -98,12 +100,18 @@ public class RunCuts {
                     .map(Draw::amount)
                     .toList();
             if (done > 0 && !mm.isEmpty()) {
-                inRun.add(
-                        operation.detail() instanceof PartsHandled handled
-                                ? new Taken(handled.what(), handled.parts(), mm, done)
-                                : new Taken(null, 1, mm, done));
+                inRun.add(taken(operation.detail(), mm, done));
             }
         }
+    }
+
+    private static Taken taken(Detail detail, List<Double> mm, int done) {
+        if (detail instanceof FormingStep step && step.of() != null) {
+            return new Taken(step.of().what(), step.of().parts(), mm, done);
+        }
+        return detail instanceof PartsHandled handled
+                ? new Taken(handled.what(), handled.parts(), mm, done)
+                : new Taken(null, 1, mm, done);
     }
 
     private static boolean isWire(Lots.Brief lot) {

@@ -37,15 +37,16 @@ public record RunProgress(
             @NotNull String operation,
             @NotNull int times,
             @NotNull Why why,
-            @NotNull String said) {
-        Spoilt toCore() {
+            @NotNull String said,
+            Integer copy) {
+        public Spoilt toCore() {
             Words.checkNote(said);
-            return new Spoilt(operation, times, why, said);
+            return new Spoilt(operation, times, why, said, copy);
         }
 
         static List<SpoiltAt> of(Progress progress) {
             return progress.spoilt().stream()
-                    .map(one -> new SpoiltAt(one.operation(), one.times(), one.why(), one.said()))
+                    .map(one -> new SpoiltAt(one.operation(), one.times(), one.why(), one.said(), one.copy()))
                     .toList();
         }
     }

@@ -11,6 +11,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import toroid.core.work.FormingStep;
+import toroid.core.work.Inspected;
 import toroid.core.work.PartsHandled;
 import toroid.core.work.RingStep;
 import toroid.core.work.RingsHandled;
@@ -28,6 +29,10 @@ class WorkDescription {
             Map.entry("RingStep", Set.of()),
             Map.entry("FormingStep", Set.of("own", "of")),
             Map.entry("PartOf", Set.of()),
+            Map.entry("Inspected", Set.of()),
+            Map.entry("Finding", Set.of("apart", "matches")),
+            Map.entry("Found", Set.of()),
+            Map.entry("Check", Set.of("quantity", "unit", "target", "within", "pairWithin")),
             Map.entry("Round", Set.of()),
             Map.entry(
                     "FormStep",
@@ -47,7 +52,7 @@ class WorkDescription {
                 add(api, kind.facts());
                 add(api, kind.sketches());
             });
-            List.of(RingStep.class, FormingStep.class, RingsHandled.class, PartsHandled.class)
+            List.of(RingStep.class, FormingStep.class, RingsHandled.class, PartsHandled.class, Inspected.class)
                     .forEach(detail -> add(api, detail));
             MAY_BE_MISSING.forEach((name, missing) -> whole(api, name, missing));
         };

@@ -21,6 +21,7 @@ import org.springframework.stereotype.Component;
 import toroid.core.numeric.Refusal;
 import toroid.core.work.Detail;
 import toroid.core.work.FormingStep;
+import toroid.core.work.Inspected;
 import toroid.core.work.Operation;
 import toroid.core.work.PartsHandled;
 import toroid.core.work.Plan;
@@ -53,7 +54,8 @@ public class WorkJson {
         @JsonSubTypes.Type(value = RingStep.class, name = "rings"),
         @JsonSubTypes.Type(value = FormingStep.class, name = "forming"),
         @JsonSubTypes.Type(value = RingsHandled.class, name = "weaving"),
-        @JsonSubTypes.Type(value = PartsHandled.class, name = "joining")
+        @JsonSubTypes.Type(value = PartsHandled.class, name = "joining"),
+        @JsonSubTypes.Type(value = Inspected.class, name = "checking")
     })
     interface Families {}
 

@@ -1,0 +1,77 @@
+import { useInspection, usePreferences } from "../../api/queries";
+import type { Check } from "../../api/types";
+import {
+  apartWords,
+  checkElse,
+  checkFigure,
+  checkHow,
+  checkTitle,
+  foundWords,
+} from "../../shared/words/checkWords";
+import { Piece } from "./JoiningOperation";
+import type { FamilyView, OperationProps } from "./operation";
+import { checkInHand } from "./checks";
+import { isSecond, whichOfBoth } from "./pair";
+
+function Picture(props: OperationProps) {
+  return (
+    <Piece run={props.run} second={isSecond(props) || whichOfBoth(props)?.includes("second") === true} />
+  );
+}
+
+function Title({ run, operation, place }: OperationProps) {
+  const check = checkInHand(operation, place);
+  return (
+    <>
+      {check ? checkTitle(check, whichOfBoth({ run, place })?.includes("second") ?? false) : "Look it over"}
+    </>
+  );
+}
+
+function Words(props: OperationProps) {
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const check = checkInHand(props.operation, props.place);
+  if (!check) {
+    return null;
+  }
+  const which = whichOfBoth(props);
+  const [figure, unit] = check.target === null ? [] : checkFigure(check, check.target, units).split(" ");
+  return (
+    <>
+      <p className="huge" data-testid="big-number">
+        {figure ?? check.count}
+        <small>
+          {unit ?? (check.count === 1 ? "look" : "to look at")}
+          {check.within !== null && ` ± ${checkFigure(check, check.within, units).split(" ")[0]}`}
+        </small>
+      </p>
+      <p className="what">
+        {which && <span className="strong">{which.replace("the", "The")}. </span>}
+        {checkHow(check)}
+      </p>
+      <Judged run={props.run.id} check={check} />
+    </>
+  );
+}
+
+/** What was measured of it, judged, and what is done where it does not pass; of what is judged by eye that alone. */
+function Judged({ run, check }: { run: string; check: Check }) {
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const finding = useInspection(run)?.find((one) => one.check.kind === check.kind);
+  const last = finding?.found.at(-1);
+  const passes = last !== undefined && last.passes && finding?.matches !== false;
+  return (
+    <>
+      {finding && last && (
+        <p className={`what ${passes ? "" : "caution"}`} data-testid="found">
+          <strong className="figures">{checkFigure(check, last.value, units)}</strong>:{" "}
+          {foundWords(finding, units)}. {apartWords(finding, units)}
+        </p>
+      )}
+      {(check.quantity === null || (last && !passes)) && <p className="what soft">{checkElse(check)}</p>}
+    </>
+  );
+}
+
+/** A finished piece looked over, check by check. */
+export const CHECKING: FamilyView = { Picture, Words, Title };

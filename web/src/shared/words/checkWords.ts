@@ -1,0 +1,99 @@
+/** What is looked at when a piece is done: what it is, how it is told right, what is done where it is not. */
+import type { Check, Finding } from "../../api/types";
+import { many, plain, sizeText, type Units } from "../../quantity/format";
+
+interface Words {
+  title: (check: Check, again: boolean) => string;
+  how: string;
+  else: string;
+}
+
+const WORDS: Record<Check["kind"], Words> = {
+  LENGTH: {
+    title: () => "Measure its length",
+    how: "Pulled taut along a ruler, from the inside of the first loop to the inside of the last.",
+    else: "Too long: look for a ring or a loop pulled oval, then take a ring out next to the clasp. Too short: look for a twisted loop, then put one in.",
+  },
+  WEIGHT: {
+    title: () => "Weigh it",
+    how: "All of it on the scale, nothing else.",
+    else: "Far off: another wire or bead than planned went in. Look at the spools' labels.",
+  },
+  RINGS_FLUSH: {
+    title: ({ count }) => `Feel along ${many(count, "ring")}`,
+    how: "Ends flush and in line: draw a thread of wool round each; it must not catch.",
+    else: "Take it in two pliers, move the ends past each other and back until they meet and spring together.",
+  },
+  LOOPS_CLOSED: {
+    title: ({ part, count }) => `Look at the loops of each ${part}, ${count} in all`,
+    how: "Closed, round, and in one plane with the stem.",
+    else: "Turn it back on the jaw it was made on. Open and close sideways only.",
+  },
+  WRAPS_EQUAL: {
+    title: ({ part, count }) => `Compare the wraps of each ${part}, ${count} in all`,
+    how: "As many turns on each, tight against each other, the end pressed down.",
+    else: "Press a standing end down with flat pliers. One turn too few is seen: make that part again.",
+  },
+  ENDS_SMOOTH: {
+    title: ({ part, count }) =>
+      count > 1 ? `Feel the ends of each ${part}` : `Feel the ends of the ${part}`,
+    how: "Draw it over the back of your hand: nothing scratches.",
+    else: "File and round the end, from the outside in.",
+  },
+  CRIMPS_HOLD: {
+    title: ({ count }) => `Pull at ${many(count, "crimp")}`,
+    how: "A firm pull with two fingers; the strand does not move in it.",
+    else: "Cut it off and crimp anew with a new one: a crimp pressed twice breaks.",
+  },
+  MOVES_FREELY: {
+    title: ({ count }) => (count > 1 ? `Move all ${count} joints` : "Move the joint"),
+    how: "Hung from one end and shaken, every part falls into its place.",
+    else: "A ring too small for its neighbours binds: change it for the next size.",
+  },
+  CLASP_HOLDS: {
+    title: () => "Close the clasp and pull",
+    how: "It closes with one hand, and a firm pull does not open it.",
+    else: "Close the hook's mouth a little, harden it with a few taps, or give it a smaller eye.",
+  },
+  PAIR_MIRRORED: {
+    title: (_, again) => `Hold the two side by side, seen from ${again ? "behind" : "the front"}`,
+    how: "Mirror images: the same way up, loops turned away from each other alike.",
+    else: "Turn the one that looks the wrong way; one wound the same way as its twin is made again.",
+  },
+};
+
+/** @param again of the second of a pair, looked at after the first */
+export const checkTitle = (check: Check, again = false): string => WORDS[check.kind].title(check, again);
+export const checkHow = ({ kind }: Check): string => WORDS[kind].how;
+export const checkElse = ({ kind }: Check): string => WORDS[kind].else;
+
+/** A figure of a check in the maker's unit: "172.4 mm", "9.3 g", "3 turns". */
+export function checkFigure({ unit }: Pick<Check, "unit">, value: number, units: Units): string {
+  switch (unit) {
+    case "mm":
+      return sizeText(value, units, 1);
+    case "g":
+      return `${plain(value, 2)} g`;
+    default:
+      return many(value, "turn");
+  }
+}
+
+/** "0.6 mm too long", "as planned within 0.4 mm". */
+export function foundWords(finding: Finding, units: Units): string {
+  const last = finding.found.at(-1);
+  if (!last) {
+    return "";
+  }
+  const { check } = finding;
+  const off = checkFigure(check, Math.abs(last.off), units);
+  const way = check.kind === "WEIGHT" ? ["too heavy", "too light"] : ["too long", "too short"];
+  return last.passes ? `within what is allowed, ${off} off` : `${off} ${last.off > 0 ? way[0] : way[1]}`;
+}
+
+/** "the two are 0.3 mm apart: a pair"; empty until both are measured. */
+export function apartWords({ apart, matches, check }: Finding, units: Units): string {
+  return apart === null
+    ? ""
+    : `The two are ${checkFigure(check, apart, units)} apart: ${matches ? "a pair" : "not a pair yet"}.`;
+}
