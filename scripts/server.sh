@@ -82,9 +82,15 @@ start_command() {
       --tls) tls=own ;;
       --certificate) certificate="${2:?--certificate needs a PEM file}"; shift ;;
       --key) key="${2:?--key needs a PEM file}"; shift ;;
-      *) fail "start does not know $1. Options: --demo, --fresh, --port N, --bind ADDRESS, --tls, --certificate FILE --key FILE." ;;
+      --scale) export TOROID_SCALE="${2:?--scale needs HOST:PORT}"; shift ;;
+      --caliper) export TOROID_CALIPER="${2:?--caliper needs HOST:PORT}"; shift ;;
+      *) fail "start does not know $1. Options: --demo, --fresh, --port N, --bind ADDRESS, --tls, --certificate FILE --key FILE, --scale HOST:PORT, --caliper HOST:PORT." ;;
     esac
     shift
+  done
+  local line
+  for line in "${TOROID_SCALE:-}" "${TOROID_CALIPER:-}"; do
+    case "$line" in "" | ?*:[0-9]*) ;; *) fail "an instrument is at \"$line\"; HOST:PORT is needed, such as 127.0.0.1:8430." ;; esac
   done
   case "$port" in *[!0-9]* | "" | 0* | ??????*) fail "the port is \"$port\"; a number from 1 to 65535 is needed." ;; esac
   [ "$port" -le 65535 ] || fail "the port is \"$port\"; a number from 1 to 65535 is needed."

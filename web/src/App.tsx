@@ -17,6 +17,7 @@ const SpoolPage = place(() => import("./places/notebook/SpoolPage"), "SpoolPage"
 const PreferencesPlace = place(() => import("./places/preferences/PreferencesPlace"), "PreferencesPlace");
 const PrintSheet = place(() => import("./places/rings/PrintSheet"), "PrintSheet");
 const NewRingPlace = place(() => import("./places/rings/RingsDoor"), "NewRingPlace");
+const InstrumentsPage = place(() => import("./places/preferences/InstrumentsPage"), "InstrumentsPage");
 const RingsDoor = place(() => import("./places/rings/RingsDoor"), "RingsDoor");
 const RingsPlace = place(() => import("./places/rings/RingsPlace"), "RingsPlace");
 const ShelfTable = place(() => import("./places/rings/ShelfTable"), "ShelfTable");
@@ -82,6 +83,7 @@ export function App() {
             <Route path="stock/table" element={<TablePage />} />
             <Route path="stock/:kind" element={<StockPlace />} />
             <Route path="preferences" element={<PreferencesPlace />} />
+            <Route path="preferences/instruments" element={<InstrumentsPage />} />
             <Route path="safety" element={<SafetyPage />} />
             <Route path="*" element={<Lost />} />
           </Route>

@@ -67,24 +67,36 @@ export function Failed({ run, operation, place, progress, onEnd }: Props) {
               {...(fewer && { onElse: fail(false), elseVerb: "do with one fewer" })}
             />
             <GoneWithIt plan={run.data.plan} operation={which} times={Math.min(times, most)} />
-            {most > 1 && (
-              <p className="sentence">
-                <NumberInput
-                  label="How many failed"
-                  kind="number"
-                  decimals={0}
-                  step={1}
-                  value={times}
-                  onChange={(n) => setTimes(Math.max(1, Math.round(n)))}
-                />
-                <span>of the {most} in hand</span>
-              </p>
-            )}
+            {most > 1 && <HowMany times={times} most={most} onTimes={setTimes} />}
           </>
         )}
         <Noted progress={progress} />
       </div>
     </main>
+  );
+}
+
+function HowMany({
+  times,
+  most,
+  onTimes,
+}: {
+  times: number;
+  most: number;
+  onTimes: (times: number) => void;
+}) {
+  return (
+    <p className="sentence">
+      <NumberInput
+        label="How many failed"
+        kind="number"
+        decimals={0}
+        step={1}
+        value={times}
+        onChange={(n) => onTimes(Math.max(1, Math.round(n)))}
+      />
+      <span>of the {most} in hand</span>
+    </p>
   );
 }
 

@@ -52,6 +52,11 @@ function Sheet({ kept }: { kept: Kept<Choices> }) {
           <Question name="You make for" note="Pieces offer them by name, with their sizes.">
             <People people={data.people} change={change} />
           </Question>
+          <Question name="Instruments" note="A caliper types into any field where something is measured.">
+            <Link to="/preferences/instruments" className="quiet">
+              calipers and scales that speak for themselves
+            </Link>
+          </Question>
           <Question name="Last backup">
             <Backups />
           </Question>
