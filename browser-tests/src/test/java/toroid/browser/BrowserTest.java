@@ -10,6 +10,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Request;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -52,6 +53,7 @@ abstract class BrowserTest {
     private final List<String> errors = new ArrayList<>();
     private final Set<Request> underWay = new HashSet<>();
     private int asked;
+    private Request document;
 
     /** How long a condition is waited for before it counts as failed, ms: many times what a busy machine needs. */
     private static final double PATIENCE_MS = 40_000;
@@ -111,6 +113,14 @@ abstract class BrowserTest {
                 asked++;
                 underWay.add(request);
             }
+            document = request.isNavigationRequest() ? request : document;
+        });
+        // nobody tells of what the page before it still asked for
+        opened.onFrameNavigated(frame -> {
+            if (document != null && frame.parentFrame() == null) {
+                underWay.retainAll(Set.of(document));
+                document = null;
+            }
         });
         opened.onRequestFinished(underWay::remove);
         opened.onRequestFailed(underWay::remove);
@@ -138,7 +148,12 @@ abstract class BrowserTest {
         int begun;
         do {
             begun = asked;
-            page.waitForCondition(underWay::isEmpty, new Page.WaitForConditionOptions().setTimeout(600_000));
+            try {
+                page.waitForCondition(underWay::isEmpty, new Page.WaitForConditionOptions().setTimeout(600_000));
+            } catch (TimeoutError late) {
+                throw new AssertionError(
+                        "not answered: " + underWay.stream().map(Request::url).toList(), late);
+            }
             page.evaluate("() => new Promise(done =>"
                     + " requestAnimationFrame(() => requestAnimationFrame(() => requestIdleCallback(() => done()))))");
         } while (begun != asked || !underWay.isEmpty());

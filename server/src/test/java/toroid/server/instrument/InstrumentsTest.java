@@ -93,9 +93,8 @@ class InstrumentsTest {
                     .build();
             instruments.begin();
             await().until(() -> instruments.all().get(0).connected());
-            MockHttpServletResponse heard = web.perform(get("/api/instruments/follow"))
-                    .andReturn()
-                    .getResponse();
+            MockHttpServletResponse heard =
+                    web.perform(get("/api/instruments/follow")).andReturn().getResponse();
             await().until(() -> heard.getContentAsString().contains("\"value\":12.5"));
             assertThat(heard.getContentAsString()).contains("event:reading").contains("\"kind\":\"SCALE\"");
             // what lies there is told once, not over and over
