@@ -13,6 +13,7 @@ const MovedMaking = place(() => import("./places/making/MakingPlace"), "MovedMak
 const NotebookPlace = place(() => import("./places/notebook/NotebookPlace"), "NotebookPlace");
 const SafetyPage = place(() => import("./places/preferences/SafetyPage"), "SafetyPage");
 const RunRecord = place(() => import("./places/notebook/record/RunRecord"), "RunRecord");
+const SizesFromPhoto = place(() => import("./places/notebook/photo/SizesFromPhoto"), "SizesFromPhoto");
 const SpoolPage = place(() => import("./places/notebook/SpoolPage"), "SpoolPage");
 const PreferencesPlace = place(() => import("./places/preferences/PreferencesPlace"), "PreferencesPlace");
 const PrintSheet = place(() => import("./places/rings/PrintSheet"), "PrintSheet");
@@ -73,6 +74,7 @@ export function App() {
             <Route path="pieces/:id" element={<PiecePlace />} />
             <Route path="cutting" element={<CuttingPlace />} />
             <Route path="notebook" element={<NotebookPlace />} />
+            <Route path="notebook/photo" element={<SizesFromPhoto />} />
             <Route path="notebook/run/:id" element={<RunRecord />} />
             <Route path="notebook/wire/:id" element={<SpoolPage />} />
             <Route path="stock" element={<StockPlace />} />

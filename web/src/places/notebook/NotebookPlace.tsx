@@ -1,4 +1,5 @@
 import { useDeferredValue, useState } from "react";
+import { Link } from "react-router";
 import { useGlance, useNotebook, usePreferences } from "../../api/queries";
 import { SearchField } from "../../shared/shell/SearchField";
 import { Batch } from "./Batch";
@@ -24,7 +25,12 @@ export function NotebookPlace() {
   const spreads = learnt.data.rings.map((batch) => batch.standardDeviation);
   return (
     <div className="place">
-      <h1 className="place-title">Notebook</h1>
+      <div className="flex flex-wrap items-baseline gap-6">
+        <h1 className="place-title">Notebook</h1>
+        <Link to="/notebook/photo" className="quiet">
+          sizes from a photo
+        </Link>
+      </div>
       {empty && (
         <p className="mt-3 max-w-prose">
           What you make is noted here by itself: wind one coil, measure it, and this page says how far the

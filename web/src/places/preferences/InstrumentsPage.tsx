@@ -33,6 +33,9 @@ export function InstrumentsPage() {
             A caliper that types like a keyboard needs nothing: put the cursor where something is measured and
             press its button.
           </p>
+          <p className="what">
+            No caliper at hand? <Link to="/notebook/photo">Sizes from a photo</Link> beside a bank card.
+          </p>
           {there?.map((one) => (
             <p key={one.kind} className="what">
               <strong>{NAMES[one.kind]}</strong>, on a line of its own:{" "}

@@ -36,7 +36,7 @@ const here = () => createStore("toroid-photos", "waiting");
  */
 export async function takePhoto(run: string, operation: string | null, file: Blob): Promise<boolean> {
   const id = newId();
-  const one: Waiting = { run, operation, takenAt: Date.now(), picture: await scaled(file) };
+  const one: Waiting = { run, operation, takenAt: Date.now(), picture: await upright(file, MOST_PIXELS) };
   const keeps = await lies(id, one);
   try {
     await send(id, one);
@@ -52,11 +52,11 @@ export async function takePhoto(run: string, operation: string | null, file: Blo
   }
 }
 
-/** As small as is enough, upright; as it is where this browser cannot read it. */
-async function scaled(file: Blob): Promise<Blob> {
+/** Upright, no side of it longer than that many points; as it is where this browser cannot read it. */
+export async function upright(file: Blob, mostPixels: number): Promise<Blob> {
   try {
     const picture = await createImageBitmap(file);
-    const share = Math.min(1, MOST_PIXELS / Math.max(picture.width, picture.height));
+    const share = Math.min(1, mostPixels / Math.max(picture.width, picture.height));
     const canvas = document.createElement("canvas");
     canvas.width = Math.max(1, Math.round(picture.width * share));
     canvas.height = Math.max(1, Math.round(picture.height * share));

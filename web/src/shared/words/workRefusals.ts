@@ -18,5 +18,11 @@ export const WORK_REFUSALS = {
     `The picture has ${said.value} million points; up to ${said.number("most", 0)} million are looked into. Take it smaller, or cut it.`,
   "too-many-photos": (said) =>
     `This run has ${said.number("most", 0)} photos, as many as one takes. Take some away first.`,
+  "corners-make-no-card": () =>
+    "The four corners make no card. Put each on its own corner, one after another round the card, the long side first.",
+  "photo-from-the-side": (said) =>
+    `The photo was taken ${said.number("slantDegrees", 0)}° from straight above; up to ${said.number("mostDegrees", 0)}° can be undone. Take it again from above, from farther away.`,
+  "spots-in-a-line": () =>
+    "The spots lie in a line, or far outside the picture. Put them round the edge, as far apart as it goes.",
   "not-measured-here": () => "That is not measured at this step. Reload the run.",
 } satisfies Partial<Record<RefusalCode, (said: Said) => string>>;

@@ -43,7 +43,9 @@ class ApiDescription {
             "Level",
             "ScaleCount",
             "Rates",
-            "Pace");
+            "Pace",
+            "PhotoSize",
+            "Spot");
 
     @Bean
     OpenAPI description() {

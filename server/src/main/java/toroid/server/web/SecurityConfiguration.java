@@ -48,7 +48,7 @@ class SecurityConfiguration {
         "/", "/index.html", "/assets/**", "/favicon.svg", "/api/session", "/actuator/health"
     };
     private static final String CONTENT_POLICY =
-            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
+            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:;"
                     + " font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self';"
                     + " frame-ancestors 'none'";
 
