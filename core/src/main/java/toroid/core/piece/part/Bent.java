@@ -1,6 +1,7 @@
 package toroid.core.piece.part;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import toroid.core.form.FormStep;
 import toroid.core.form.FormWork;
 
@@ -14,6 +15,27 @@ import toroid.core.form.FormWork;
 public record Bent(String formId, FormWork work, List<Integer> numbers) {
     public Bent {
         numbers = List.copyOf(numbers);
+    }
+
+    /**
+     * Of a form in halves those done to the half's own wire, and what is done to the whole but soldering: no joint is shared by what comes
+     * apart.
+     *
+     * @param half the wire of the half that is meant; null for a form in one
+     */
+    static Bent of(String formId, FormWork work, String half) {
+        return new Bent(
+                formId,
+                work,
+                IntStream.range(0, work.steps().size())
+                        .filter(i -> half == null || isOf(half, work.steps().get(i)))
+                        .boxed()
+                        .toList());
+    }
+
+    private static boolean isOf(String half, FormStep step) {
+        boolean shared = step.wire().isEmpty() && step.kind() != FormStep.Kind.SOLDER;
+        return shared || half.equals(step.wire());
     }
 
     /** The steps that make the part, in order. */

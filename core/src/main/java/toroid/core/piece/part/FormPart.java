@@ -9,7 +9,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Also;
 import toroid.core.form.Form;
@@ -241,22 +240,9 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
                 HandWork.form(formId), HandTime.seconds(bent(with).steps()));
     }
 
-    /** Of a form in halves those done to its own wire, and what is done to the whole but soldering: no joint is shared by what comes apart. */
     @Override
     public Bent bent(PartMaker with) {
-        FormWork work = formed(Forms.byId(formId), with);
-        return new Bent(
-                formId,
-                work,
-                IntStream.range(0, work.steps().size())
-                        .filter(i -> isOurs(work.steps().get(i)))
-                        .boxed()
-                        .toList());
-    }
-
-    private boolean isOurs(FormStep step) {
-        boolean shared = step.wire().isEmpty() && step.kind() != FormStep.Kind.SOLDER;
-        return half == null || half.equals(step.wire()) || shared;
+        return Bent.of(formId, formed(Forms.byId(formId), with), half);
     }
 
     /** Its wires as they lie, and what is on them. */
