@@ -72,6 +72,7 @@ try_hands() {
   looked_after "$port"
   . scripts/torture.sh
   (torture_in "$TRIED" 2 1 7) || exit 1
+  on_a_line "$port"
   say "hands: with a password"
   expect "asked for from the next start" ./toroid passwd <<<"a long enough word"
   expect "open http://127.0.0.1:$port" ./toroid start --port "$port"
@@ -215,6 +216,27 @@ by_tls() {
   expect "stopped" ./toroid stop
   expect "open https://127.0.0.1:$1" ./toroid start --port "$1" --tls
   cmp "$TRIED/tls.p12" "$TRIED/before.p12" || fail "each start has another certificate"
+}
+
+# on_a_line PORT: a scale that stands in is heard by a workshop started with it.
+on_a_line() {
+  say "hands: a scale on a line"
+  local scale typed
+  scale=$(free_port 8980)
+  typed=$(mktemp -u) && mkfifo "$typed"
+  ./toroid scale --port "$scale" --value 9.31 --noise 0 <"$typed" >/dev/null 2>&1 &
+  local stand_in=$!
+  exec 8>"$typed"
+  rm "$typed"
+  expect "HOST:PORT" ./toroid start --port "$1" --scale nowhere
+  expect "open http" ./toroid start --port "$1" --scale "127.0.0.1:$scale"
+  # listened to until it says what lies on it, for as long as it takes
+  (curl -sN --max-time 120 "http://127.0.0.1:$1/api/instruments/follow" || true) | grep -q -m 1 '"kind":"SCALE","value":9.31' ||
+    fail "what lies on the scale was not heard"
+  curl -fsS "http://127.0.0.1:$1/api/instruments" | grep -q '"connected":true' || fail "the scale is not said to be there"
+  ./toroid stop >/dev/null
+  exec 8>&-
+  wait "$stand_in" || true
 }
 
 # Whoever stops in the middle of a request is hung up on, and holds nobody up meanwhile.

@@ -140,6 +140,9 @@ public final class PhotoSizes {
             throw Refusal.of(RefusalCode.SPOTS_IN_A_LINE, "spots", null);
         }
         double random = TWO_SIDED_95 * Math.hypot(marking(card, corners, mark, mm), roundness(plane, mark));
+        if (!Double.isFinite(random) || random > mm) {
+            throw Refusal.of(RefusalCode.SPOTS_IN_A_LINE, "spots", null);
+        }
         double above = Math.abs(mark.wireMm() / 2 - card.thickMm()) / FROM_MM;
         double hidden = mark.wireMm() * (1 / cosine - 1);
         return new PhotoSize(mm, random + mm * (above + LENS_SHARE) + hidden, slant, outline(plane, mark));
