@@ -6,13 +6,14 @@ import { SaveMark } from "../../shared/shell/SaveMark";
 import { TakePhoto } from "../../shared/shell/TakePhoto";
 import { Timers } from "../../shared/shell/Timers";
 import { cautionWords } from "../../shared/words/words";
-import { operationTitle, waitWords } from "../../shared/words/operationWords";
+import { operationTitle } from "../../shared/words/operationWords";
 import { CarryOn } from "./CarryOn";
 import { Failed, Skip } from "./Astray";
 import { measurableNow } from "./checks";
 import { FAMILIES } from "./families";
 import { FooterMiddle } from "./FooterMiddle";
 import { FromShelf } from "./FromShelf";
+import { Meanwhile } from "./Meanwhile";
 import { MeasureEntry, measured } from "./MeasureEntry";
 import { ReadAloud } from "./ReadAloud";
 import type { OperationProps } from "./operation";
@@ -221,7 +222,7 @@ function InHand({ run, operation, place }: OperationProps) {
             all cautions
           </Link>
         )}
-        {operation.waits && <p className="soft">{waitWords(operation.waits)}</p>}
+        <Meanwhile {...props} />
         {measured(now).length > 0 && (
           <>
             {isTheFirst(run, place) && <p className="what">The rest are made by this one: measure it.</p>}

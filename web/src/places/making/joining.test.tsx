@@ -217,6 +217,46 @@ it("makes each join to the one of a pair and then to the other, where both are i
   );
 });
 
+const PICKLES = { kind: "PICKLES" as const, minutes: 10 };
+const SOLDER: Operation = {
+  ...operation("solder-1", { ...(OPERATIONS[0]!.detail as Handled), kind: "SOLDER_FIRST" }),
+  waits: PICKLES,
+};
+
+it("fills a wait with the next step, where that is of another part", async () => {
+  const begun = run({}, {});
+  Object.assign(begun.data.plan, { operations: [SOLDER, OPERATIONS[1], OPERATIONS[2]] });
+  show(<RunPage run={begun} />);
+  expect(await screen.findByText(/10 min, in the pickle/)).toBeTruthy();
+  expect(screen.getByText(/go on meanwhile/)).toBeTruthy();
+});
+
+it("names other work in hand where the next step needs what waits", async () => {
+  const other = {
+    runId: "other",
+    finished: false,
+    name: "Cloak clasp hooks",
+    glance: { next: OPERATIONS[1] },
+  };
+  const done = { ...other, runId: "done", finished: true, name: "Done long ago" };
+  serve({
+    ...PREFERENCES,
+    "GET /api/runs/": { piece: PIECE, forms: {} },
+    "GET /api/readings/of-run/": [],
+    "GET /api/bench": [done, other],
+  });
+  const begun = run({}, {});
+  const after = operation("close-1", { ...(OPERATIONS[0]!.detail as Handled), kind: "CLOSE_FIRST" }, [
+    "solder-1",
+  ]);
+  const last = { ...after, id: "make-9", after: ["close-1"] };
+  Object.assign(begun.data.plan, { operations: [SOLDER, after, last] });
+  show(<RunPage run={begun} />);
+  const told = await screen.findByTestId("meanwhile");
+  expect(told.textContent).toBe("Meanwhile: Cloak clasp hooks, make the bead link");
+  expect(screen.queryByText(/go on meanwhile/)).toBeNull();
+});
+
 it("ends with the length that was planned", async () => {
   show(<RunPage run={run({ "open-1": 1, "make-1": 1, "put-together": 1 }, { "put-together": 3 })} />);
   expect(await screen.findByText("Done")).toBeTruthy();

@@ -49,6 +49,7 @@ abstract class BrowserTest {
     private static Browser browser;
 
     protected BrowserContext context;
+    private BrowserContext other;
     protected Page page;
     private final List<String> errors = new ArrayList<>();
     private final Set<Request> underWay = new HashSet<>();
@@ -93,9 +94,20 @@ abstract class BrowserTest {
         page = tab();
     }
 
+    /** Another device of that size: it shares nothing with this one but the workshop. */
+    protected Page device(int width, int height) {
+        other = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(width, height).setReducedMotion(ReducedMotion.REDUCE));
+        return tab(other);
+    }
+
     /** One more tab of the same browser. */
     protected Page tab() {
-        Page opened = context.newPage();
+        return tab(context);
+    }
+
+    private Page tab(BrowserContext of) {
+        Page opened = of.newPage();
         opened.setDefaultTimeout(PATIENCE_MS);
         opened.onConsoleMessage(message -> {
             // The browser itself reports refused requests; the app says them in words, which tests look for.
@@ -130,6 +142,10 @@ abstract class BrowserTest {
     @AfterEach
     void close() {
         context.close();
+        if (other != null) {
+            other.close();
+            other = null;
+        }
         assertThat(errors).as("console errors and requests to elsewhere").isEmpty();
     }
 
@@ -188,6 +204,26 @@ abstract class BrowserTest {
                 "one => one.width > 40 && one.getContext('2d').getImageData(0, 0, one.width, one.height).data"
                         + ".some((value, i) => i % 4 === 3 && value > 0)",
                 canvas.elementHandle());
+    }
+
+    private static final int MOST_TABS = 150;
+
+    private String focused() {
+        return (String)
+                page.evaluate(
+                        "() => { const e = document.activeElement;"
+                                + " return e.getAttribute('aria-label') || (e.labels && e.labels[0] ? e.labels[0].textContent : '') || e.textContent || ''; }");
+    }
+
+    /** Walks on with Tab until the focus is on what is called so. */
+    protected void tabTo(String name) {
+        for (int i = 0; i < MOST_TABS; i++) {
+            if (focused().trim().startsWith(name)) {
+                return;
+            }
+            page.keyboard().press("Tab");
+        }
+        throw new AssertionError("\"" + name + "\" is not reached by keyboard");
     }
 
     protected Locator field(String label) {

@@ -12,26 +12,6 @@ import org.junit.jupiter.api.TestMethodOrder;
 /** From an empty workshop to a corrected prediction: once by keyboard alone, once by hand on the tools' side. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class WholeJobTest extends BrowserTest {
-    private static final int MOST_TABS = 150;
-
-    private String focused() {
-        return (String)
-                page.evaluate(
-                        "() => { const e = document.activeElement;"
-                                + " return e.getAttribute('aria-label') || (e.labels && e.labels[0] ? e.labels[0].textContent : '') || e.textContent || ''; }");
-    }
-
-    /** Walks on with Tab until the focus is on what is called so. */
-    private void tabTo(String name) {
-        for (int i = 0; i < MOST_TABS; i++) {
-            if (focused().trim().startsWith(name)) {
-                return;
-            }
-            page.keyboard().press("Tab");
-        }
-        throw new AssertionError("\"" + name + "\" is not reached by keyboard");
-    }
-
     private void type(String name, String value) {
         tabTo(name);
         page.keyboard().press("Control+a");
