@@ -207,10 +207,15 @@ function toolWords(step: FormStep, units: Units): string {
 }
 
 /** What a band about a plan rests on. */
+/** From so many on a maker's own outweigh common practice by far. */
+const OWN = 20;
+
 export function expectedWords(expected: Expected): string {
   return expected.measurements === 0
-    ? "the band is common practice until five are measured"
-    : `the band is where 19 in 20 of yours fall, from ${expected.measurements}`;
+    ? "the band is common practice until some are measured"
+    : `the band is where 19 in 20 are expected, from ${expected.measurements} of yours${
+        expected.measurements < OWN ? " and common practice" : ""
+      }`;
 }
 
 /** Turns as wound on the rod, where they open to noticeably fewer. */

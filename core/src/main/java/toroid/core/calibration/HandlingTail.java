@@ -1,8 +1,10 @@
 package toroid.core.calibration;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Forgetting;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 
@@ -65,7 +67,9 @@ public record HandlingTail(double factor, double low, double high, int measureme
         }
     }
 
+    /** @param readings the oldest first: what is long ago counts less ({@link Forgetting}) */
     public static HandlingTail of(List<Reading> readings) {
+        double[] counts = Forgetting.weights(readings.size());
         double[] at = new double[GRID];
         double[] weight = new double[GRID];
         double most = Double.NEGATIVE_INFINITY;
@@ -74,8 +78,8 @@ public record HandlingTail(double factor, double low, double high, int measureme
             double prior = NORMAL.logDensity((at[k] - MIDDLE) / MAKER_SPREAD);
             double middle = at[k];
             weight[k] = prior
-                    + readings.stream()
-                            .mapToDouble(r -> r.logLikelihood(middle))
+                    + IntStream.range(0, readings.size())
+                            .mapToDouble(i -> counts[i] * readings.get(i).logLikelihood(middle))
                             .sum();
             most = Math.max(most, weight[k]);
         }

@@ -1,12 +1,14 @@
 package toroid.core.calibration;
 
 import java.util.List;
+import java.util.Map;
 import toroid.core.bend.Hammering;
 import toroid.core.form.Learnt;
+import toroid.core.numeric.Hierarchy;
 
 /**
  * How much of the thinning goes into length under this maker's hammer, per cent: the estimate for a flat face ({@link Hammering}) moved by
- * each flat measured. Normal prior and normal errors, as in {@link Looseness}; one flat's own spread is {@value #FLAT} (ours).
+ * each flat measured, the latest most ({@link Hierarchy}, one group); one flat's own spread is {@value #FLAT} (ours).
  *
  * @param percent the best value for the next, 0 to {@value Hammering#MOST_PERCENT}
  * @param halfWidth 95 % of the next flats lie within this of it, per cent
@@ -19,6 +21,9 @@ public record Lengthening(double percent, double halfWidth, int measurements) {
 
     /** Hands differ by what the spread of all flats leaves beside one flat's own. */
     private static final double HANDS = Math.sqrt(SPREAD * SPREAD - FLAT * FLAT);
+
+    private static final String ALL = "";
+    private static final Hierarchy HAMMERS = Hierarchy.ofOneGroup(HANDS, FLAT);
 
     /**
      * One flat, measured across.
@@ -39,14 +44,13 @@ public record Lengthening(double percent, double halfWidth, int measurements) {
         return new Learnt(percent, halfWidth, measurements);
     }
 
+    /** @param readings the oldest first */
     public static Lengthening of(List<Reading> readings) {
-        double weight = 1 / (HANDS * HANDS);
-        double sum = Hammering.USUAL_PERCENT * weight;
-        for (Reading reading : readings) {
-            sum += reading.percent() / (FLAT * FLAT);
-            weight += 1 / (FLAT * FLAT);
-        }
-        double best = Math.max(0, Math.min(Hammering.MOST_PERCENT, sum / weight));
-        return new Lengthening(best, NINETY_FIVE * Math.sqrt(1 / weight + FLAT * FLAT), readings.size());
+        List<Double> off = readings.stream()
+                .map(one -> one.percent() - Hammering.USUAL_PERCENT)
+                .toList();
+        Hierarchy.Estimate own = HAMMERS.of(Map.of(ALL, off)).of(ALL);
+        double best = Math.max(0, Math.min(Hammering.MOST_PERCENT, Hammering.USUAL_PERCENT + own.mean()));
+        return new Lengthening(best, NINETY_FIVE * own.next(), readings.size());
     }
 }

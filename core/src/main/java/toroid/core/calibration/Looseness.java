@@ -1,15 +1,17 @@
 package toroid.core.calibration;
 
 import java.util.List;
+import java.util.Map;
 import toroid.core.form.Learnt;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Hierarchy;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 
 /**
  * How much longer than the least this maker's coils on coils come out, per cent: the trade's habit, 0 to 20, moved by each finished one
- * measured. Normal prior and normal errors: {@code (m₀/u² + Σx/s²)/(1/u² + n/s²)} (any textbook of statistics), with the habit {@code m₀} =
- * {@value #USUAL}, its spread {@code u} = {@value #SPREAD}, one piece's own {@code s} = {@value #PIECE} (ours).
+ * measured, the latest most ({@link Hierarchy}, one group): the habit {@value #USUAL}, its spread between makers {@value #SPREAD}, one piece's
+ * own {@value #PIECE} (ours).
  *
  * @param percent the best value for the next, 0 to {@value #MOST}
  * @param halfWidth 95 % of the next lie within this of it, per cent
@@ -21,6 +23,8 @@ public record Looseness(double percent, double halfWidth, int measurements) {
     static final double PIECE = 3;
     static final double MOST = 60;
     private static final double NINETY_FIVE = 1.96;
+    private static final String ALL = "";
+    private static final Hierarchy HANDS = Hierarchy.ofOneGroup(SPREAD, PIECE);
 
     /**
      * One finished piece.
@@ -46,14 +50,11 @@ public record Looseness(double percent, double halfWidth, int measurements) {
         return new Learnt(percent, halfWidth, measurements);
     }
 
+    /** @param readings the oldest first */
     public static Looseness of(List<Reading> readings) {
-        double weight = 1 / (SPREAD * SPREAD);
-        double sum = USUAL * weight;
-        for (Reading reading : readings) {
-            sum += reading.percent() / (PIECE * PIECE);
-            weight += 1 / (PIECE * PIECE);
-        }
-        double best = Math.max(0, Math.min(MOST, sum / weight));
-        return new Looseness(best, NINETY_FIVE * Math.sqrt(1 / weight + PIECE * PIECE), readings.size());
+        List<Double> off = readings.stream().map(one -> one.percent() - USUAL).toList();
+        Hierarchy.Estimate own = HANDS.of(Map.of(ALL, off)).of(ALL);
+        double best = Math.max(0, Math.min(MOST, USUAL + own.mean()));
+        return new Looseness(best, NINETY_FIVE * own.next(), readings.size());
     }
 }

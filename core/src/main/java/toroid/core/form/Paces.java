@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Forgetting;
 import toroid.core.numeric.Hierarchy;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
@@ -19,14 +20,13 @@ public final class Paces {
     private static final double TWO_SIDED_95 = 1.96;
     private static final double WORKS_WITHIN = 1.4;
     private static final double COPY_WITHIN = 1.5;
-    private static final double HALF_LIFE = 50;
 
     private static final double ALL = Math.log(HandTime.WITHIN) / TWO_SIDED_95;
     private static final double WORKS = Math.log(WORKS_WITHIN) / TWO_SIDED_95;
 
     /** Between makers, between works, between copies. */
-    static final Hierarchy SPREADS =
-            new Hierarchy(Math.sqrt(ALL * ALL - WORKS * WORKS), WORKS, Math.log(COPY_WITHIN) / TWO_SIDED_95, HALF_LIFE);
+    static final Hierarchy SPREADS = new Hierarchy(
+            Math.sqrt(ALL * ALL - WORKS * WORKS), WORKS, Math.log(COPY_WITHIN) / TWO_SIDED_95, Forgetting.HALF_LIFE);
 
     /** While nothing is timed: as stated. */
     public static final Paces STATED = by(List.of());

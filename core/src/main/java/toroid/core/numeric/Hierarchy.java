@@ -35,6 +35,14 @@ public record Hierarchy(double makers, double groups, double readings, double ha
         }
     }
 
+    /** Where all readings are of one thing: makers differ by that, their readings by this. */
+    public static Hierarchy ofOneGroup(double makers, double readings) {
+        return new Hierarchy(makers, makers * ONE, readings, Forgetting.HALF_LIFE);
+    }
+
+    /** No difference between groups, as nearly as arithmetic needs. */
+    private static final double ONE = 1e-6;
+
     /**
      * A group's middle.
      *
@@ -98,10 +106,10 @@ public record Hierarchy(double makers, double groups, double readings, double ha
     private Weighed weigh(List<Double> told) {
         double weight = 0;
         double sum = 0;
+        double[] weights = Forgetting.weights(told.size(), halfLife);
         for (int i = 0; i < told.size(); i++) {
-            double one = Math.pow(0.5, (told.size() - 1 - i) / halfLife);
-            weight += one;
-            sum += one * told.get(i);
+            weight += weights[i];
+            sum += weights[i] * told.get(i);
         }
         return new Weighed(weight, sum / weight);
     }

@@ -85,11 +85,23 @@ class HandlingTailTest {
         assertThatThrownBy(() -> new Reading(Double.NaN, 1, 1)).isInstanceOf(Refusal.class);
     }
 
+    /** A maker who used to hold little and now holds twice that: the last sixty count for more than all before. */
+    @Test
+    void whatIsLongAgoIsForgotten() {
+        var readings = new ArrayList<>(Collections.nCopies(150, new Reading(20, -2, 5)));
+        double before = HandlingTail.of(readings).factor();
+        readings.addAll(Collections.nCopies(60, new Reading(20, -4, 20)));
+        double after = HandlingTail.of(readings).factor();
+        double alone = HandlingTail.of(readings.subList(150, 210)).factor();
+        assertThat(after).isBetween(before + 0.3 * (alone - before), 0.9 * alone);
+    }
+
     /** Expected bands lie where the maker's own are. */
     @Test
     void bandsAreCentredOnTheMakersOwn() {
         Expected own = Expected.of(0.1, List.of(0.20, 0.22, 0.18, 0.21, 0.19));
-        assertThat(own.centreMm()).isCloseTo(0.2, within(1e-12));
-        assertThat(Expected.of(0.1, List.of(0.3)).centreMm()).isZero();
+        // practice stands for one reading more: 5/6 of 0.2, the weights of forgetting aside
+        assertThat(own.centreMm()).isCloseTo(0.2 * 5 / 6, within(1e-3));
+        assertThat(Expected.of(0.1, List.of(0.3)).centreMm()).isCloseTo(0.15, within(1e-12));
     }
 }
