@@ -3,6 +3,7 @@ package toroid.browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -19,7 +20,7 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
-    void takeAll() {
+    void takeAll() throws IOException {
         take("bench", DEMO + "/");
         String run = making("Mail collar, sea queen");
         page.getByText("Mail collar, sea queen").first().waitFor();
@@ -45,7 +46,6 @@ class Screenshots extends BrowserTest {
         visit(DEMO + "/pieces");
         take("pieces", DEMO + "/pieces");
         String piece = form("Deckhand's bracelet, second mate");
-        String necklace = form("Figurehead chain, sea queen");
         visit(DEMO + piece);
         page.getByTestId("finished-length").waitFor();
         take("piece", DEMO + piece);
@@ -71,13 +71,10 @@ class Screenshots extends BrowserTest {
         open(1280, 800, ColorScheme.DARK);
         take("making", DEMO + run);
         open(768, 1024, ColorScheme.DARK);
-        visit(DEMO + necklace);
-        page.getByText("on the neck").first().click();
-        page.getByLabel("in the round", new Page.GetByLabelOptions().setExact(true))
-                .check();
-        page.getByLabel("The piece in the round. Arrow keys turn it.").waitFor();
-        page.waitForTimeout(900);
-        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("piece-tablet-dark.png")));
+        visit(DEMO + "/notebook/photo");
+        PhotoOfARing.chosenAndMarked(page);
+        page.locator(".photo-size").getByText("±").waitFor();
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("photo-tablet-dark.png")));
     }
 
     private String form(String name) {

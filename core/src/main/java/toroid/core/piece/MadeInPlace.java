@@ -2,9 +2,11 @@ package toroid.core.piece;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import toroid.core.form.FormStep;
 import toroid.core.form.HandTime;
@@ -24,6 +26,9 @@ public final class MadeInPlace {
     private final PieceWork work;
     private final PartMaker maker;
     private final Map<Integer, Bent> bent = new HashMap<>();
+    private final Map<Integer, Set<Port>> closings = new HashMap<>();
+    private List<Same> parts = List.of();
+    private final Map<Integer, Same> alike = new HashMap<>();
 
     private MadeInPlace(PieceWork work, PartMaker maker) {
         this.work = work;
@@ -39,6 +44,15 @@ public final class MadeInPlace {
                 made.bent.put(i, one);
             }
         }
+        for (Joint joint : work.joints()) {
+            if (joint.way() == Joint.Way.CLOSED_ROUND) {
+                made.closings
+                        .computeIfAbsent(joint.maker(), any -> new HashSet<>())
+                        .add(joint.makersPort());
+            }
+        }
+        made.parts = made.gathered();
+        made.parts.forEach(same -> same.places().forEach(place -> made.alike.put(place, same)));
         return made;
     }
 
@@ -68,6 +82,15 @@ public final class MadeInPlace {
 
     /** What hands make for the piece, in the order of the first of each. */
     public List<Same> parts() {
+        return parts;
+    }
+
+    /** Those that are made together with the part of that place; null for what hands do not make. */
+    public Same alike(int part) {
+        return alike.get(part);
+    }
+
+    private List<Same> gathered() {
         record Key(PartSpec spec, int alone) {}
         Map<Key, List<Integer>> same = new LinkedHashMap<>();
         for (int i = 0; i < work.parts().size(); i++) {
@@ -96,10 +119,7 @@ public final class MadeInPlace {
     }
 
     private Stream<Port> closings(int part) {
-        return work.joints().stream()
-                .filter(joint -> joint.way() == Joint.Way.CLOSED_ROUND && joint.maker() == part)
-                .map(Joint::makersPort)
-                .distinct();
+        return closings.getOrDefault(part, Set.of()).stream();
     }
 
     private int befores(int part, Port port) {

@@ -148,7 +148,7 @@ final class PartForming {
             List<Integer> numbers = made.round(joining.get(join));
             if (!numbers.isEmpty()) {
                 same.computeIfAbsent(
-                                steps(made.bent(at), numbers, work.parts().get(at), firstAlike(at), 1),
+                                steps(made.bent(at), numbers, work.parts().get(at), made.alike(at).first(), 1),
                                 any -> new ArrayList<>())
                         .add(join);
             }
@@ -156,15 +156,6 @@ final class PartForming {
         return same.entrySet().stream()
                 .map(one -> new PartsHandled.Round(one.getValue(), one.getKey()))
                 .toList();
-    }
-
-    /** The first of those that are made as this one, by which it is shown. */
-    private int firstAlike(int part) {
-        return made.parts().stream()
-                .filter(same -> same.places().contains(part))
-                .findFirst()
-                .orElseThrow()
-                .first();
     }
 
     /** What is taken from the shelf by what is formed at the joints; once all parts were asked for. */
