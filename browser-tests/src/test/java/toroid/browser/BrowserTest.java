@@ -206,13 +206,13 @@ abstract class BrowserTest {
                 canvas.elementHandle());
     }
 
-    private static final int MOST_TABS = 150;
+    private static final int MOST_TABS = 400;
 
     private String focused() {
         return (String)
                 page.evaluate(
                         "() => { const e = document.activeElement;"
-                                + " return e.getAttribute('aria-label') || (e.labels && e.labels[0] ? e.labels[0].textContent : '') || e.textContent || ''; }");
+                                + " return e.getAttribute('aria-label') || (e.labels && e.labels[0] ? e.labels[0].textContent : '') || e.innerText || ''; }");
     }
 
     /** Walks on with Tab until the focus is on what is called so. */

@@ -13,20 +13,6 @@ import org.junit.jupiter.api.Test;
 
 /** Shapes without a pointer, in an empty workshop, and in two tabs at once. */
 class ShapesKeysTest extends BrowserTest {
-    /** Goes on by Tab until what has the focus answers to that name. */
-    private void tabTo(String name) {
-        for (int i = 0; i < 400; i++) {
-            page.keyboard().press("Tab");
-            String focused = (String)
-                    page.evaluate(
-                            "() => (document.activeElement.getAttribute('aria-label') || document.activeElement.innerText || '').trim()");
-            if (focused.startsWith(name)) {
-                return;
-            }
-        }
-        throw new AssertionError("nothing called " + name + " can be reached by keys");
-    }
-
     @Test
     void anEmptyWorkshopComesFromAnIdeaToACutLengthByKeysAlone() {
         visit(EMPTY + "/");
