@@ -3,7 +3,9 @@ package toroid.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,7 +52,8 @@ class WholePieceTest extends BrowserTest {
         tablet.locator(".making h1").waitFor();
         Page caliper = tab();
         caliper.navigate(DEMO + "/preferences/instruments");
-        caliper.getByText("Press its button").waitFor();
+        Locator pressed = caliper.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Press its button"));
+        pressed.waitFor();
 
         List<String> steps = new ArrayList<>();
         boolean measured = false;
@@ -62,7 +65,7 @@ class WholePieceTest extends BrowserTest {
             String title = page.locator(".making h1").innerText();
             steps.add(title);
             if (!measured && title.equals("Turn the loop")) {
-                caliper.getByText("Press its button").click();
+                pressed.click();
                 assertThat(page.getByTestId("noted")).containsText("1 measurement");
                 measured = true;
             }
