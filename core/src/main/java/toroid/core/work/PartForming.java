@@ -148,7 +148,12 @@ final class PartForming {
             List<Integer> numbers = made.round(joining.get(join));
             if (!numbers.isEmpty()) {
                 same.computeIfAbsent(
-                                steps(made.bent(at), numbers, work.parts().get(at), made.alike(at).first(), 1),
+                                steps(
+                                        made.bent(at),
+                                        numbers,
+                                        work.parts().get(at),
+                                        made.alike(at).first(),
+                                        1),
                                 any -> new ArrayList<>())
                         .add(join);
             }
