@@ -10,6 +10,7 @@ import {
 } from "../../shared/words/checkWords";
 import { Piece } from "./JoiningOperation";
 import type { FamilyView, OperationProps } from "./operation";
+import { copyInHand } from "./astray";
 import { checkInHand } from "./checks";
 import { isSecond, whichOfBoth } from "./pair";
 
@@ -49,26 +50,26 @@ function Words(props: OperationProps) {
         {which && <span className="strong">{which.replace("the", "The")}. </span>}
         {checkHow(check)}
       </p>
-      <Judged run={props.run.id} check={check} />
+      <Judged run={props.run.id} check={check} copy={copyInHand(props.place)} />
     </>
   );
 }
 
-/** What was measured of it, judged, and what is done where it does not pass; of what is judged by eye that alone. */
-function Judged({ run, check }: { run: string; check: Check }) {
+/** What was measured of the copy in hand, judged, and what is done where it does not pass; of what is judged by eye that alone. */
+function Judged({ run, check, copy }: { run: string; check: Check; copy: number }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const finding = useInspection(run)?.find((one) => one.check.kind === check.kind);
-  const last = finding?.found.at(-1);
-  const passes = last !== undefined && last.passes && finding?.matches !== false;
+  const here = finding?.found.find((one) => one.copy === copy);
+  const passes = here !== undefined && here.passes && finding?.matches !== false;
   return (
     <>
-      {finding && last && (
+      {finding && here && (
         <p className={`what ${passes ? "" : "caution"}`} data-testid="found">
-          <strong className="figures">{checkFigure(check, last.value, units)}</strong>:{" "}
-          {foundWords(finding, units)}. {apartWords(finding, units)}
+          <strong className="figures">{checkFigure(check, here.value, units)}</strong>:{" "}
+          {foundWords(check, here, units)}. {apartWords(finding, units)}
         </p>
       )}
-      {(check.quantity === null || (last && !passes)) && <p className="what soft">{checkElse(check)}</p>}
+      {(check.quantity === null || (here && !passes)) && <p className="what soft">{checkElse(check)}</p>}
     </>
   );
 }

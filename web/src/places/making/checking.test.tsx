@@ -145,6 +145,15 @@ it("says nothing of what is to be done while what was measured passes", async ()
   expect(screen.queryByText(/^Too long/)).toBeNull();
 });
 
+it("does not tell of the second what was measured of the first", async () => {
+  findings = [found([30.4], null)];
+  const asked = atTheBench();
+  show(<RunPage run={drops(1)} />);
+  await waitFor(() => expect(asked.some((one) => one.path.endsWith("/inspection"))).toBe(true));
+  await waitFor(() => expect(screen.getByText("The second of the pair.")).toBeTruthy());
+  expect(screen.queryByTestId("found")).toBeNull();
+});
+
 it("looks at a pair from both sides", async () => {
   atTheBench();
   show(<RunPage run={drops(5)} />);

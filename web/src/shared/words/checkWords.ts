@@ -80,15 +80,10 @@ export function checkFigure({ unit }: Pick<Check, "unit">, value: number, units:
 }
 
 /** "0.6 mm too long", "as planned within 0.4 mm". */
-export function foundWords(finding: Finding, units: Units): string {
-  const last = finding.found.at(-1);
-  if (!last) {
-    return "";
-  }
-  const { check } = finding;
-  const off = checkFigure(check, Math.abs(last.off), units);
+export function foundWords(check: Check, one: Finding["found"][number], units: Units): string {
+  const off = checkFigure(check, Math.abs(one.off), units);
   const way = check.kind === "WEIGHT" ? ["too heavy", "too light"] : ["too long", "too short"];
-  return last.passes ? `within what is allowed, ${off} off` : `${off} ${last.off > 0 ? way[0] : way[1]}`;
+  return one.passes ? `within what is allowed, ${off} off` : `${off} ${one.off > 0 ? way[0] : way[1]}`;
 }
 
 /** "the two are 0.3 mm apart: a pair"; empty until both are measured. */

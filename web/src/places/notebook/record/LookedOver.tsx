@@ -13,10 +13,14 @@ export function LookedOver({ run, units }: { run: string; units: Units }) {
       {findings.map((finding) => (
         <p key={finding.check.kind}>
           <span className="soft">{madeWords(finding.check.quantity as Quantity, null)}: </span>
-          <strong className="figures">
-            {finding.found.map((one) => checkFigure(finding.check, one.value, units)).join(" and ")}
-          </strong>
-          , {foundWords(finding, units)}. {apartWords(finding, units)}
+          {finding.found.map((one, i) => (
+            <span key={one.copy}>
+              {i > 0 && "; "}
+              <strong className="figures">{checkFigure(finding.check, one.value, units)}</strong>,{" "}
+              {foundWords(finding.check, one, units)}
+            </span>
+          ))}
+          . {apartWords(finding, units)}
         </p>
       ))}
     </section>

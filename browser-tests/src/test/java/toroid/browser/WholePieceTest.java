@@ -32,9 +32,8 @@ class WholePieceTest extends BrowserTest {
         on.waitForFunction("before => (" + WHERE + ")() !== before", before);
     }
 
-    @Test
-    void isMadeFromItsLineToItsRecord() {
-        open(1024, 768, ColorScheme.LIGHT);
+    /** Kept as a piece, from the bench line. */
+    private void aDrop() {
         visit(DEMO + "/");
         page.keyboard().press("/");
         page.keyboard().type("fish-hook - ring 0.8/3 - beaded-dangle");
@@ -42,6 +41,12 @@ class WholePieceTest extends BrowserTest {
         page.keyboard().press("Enter");
         page.waitForURL(Pattern.compile(".*/pieces/[0-9a-f-]{36}"));
         saved();
+    }
+
+    @Test
+    void isMadeFromItsLineToItsRecord() {
+        open(1024, 768, ColorScheme.LIGHT);
+        aDrop();
         tabTo("Make it");
         page.keyboard().press("Enter");
         page.waitForURL("**/making/*");
@@ -95,13 +100,7 @@ class WholePieceTest extends BrowserTest {
     /** What one device does the other shows, and goes on from there. */
     @Test
     void twoDevicesGoOnFromEachOther() {
-        visit(DEMO + "/");
-        page.keyboard().press("/");
-        page.keyboard().type("fish-hook - ring 0.8/3 - beaded-dangle");
-        page.getByText("takes it to Pieces").waitFor();
-        page.keyboard().press("Enter");
-        page.waitForURL(Pattern.compile(".*/pieces/[0-9a-f-]{36}"));
-        saved();
+        aDrop();
         button("Make it").click();
         page.waitForURL("**/making/*");
         page.locator(".making h1").waitFor();
