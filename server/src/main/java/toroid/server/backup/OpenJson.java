@@ -19,7 +19,7 @@ import java.util.Set;
 
 /**
  * The whole workshop as JSON that other programs read: a row an object, by the names of the tables' columns; lengths mm, masses g, moments
- * ISO 8601, what is JSON itself as JSON, pictures as Base64. What was taken away is in it, with when ({@code deleted_at}). Its schema is
+ * ISO 8601, what is JSON itself as JSON (as text where it cannot be read), pictures as Base64. What was taken away is in it, with when ({@code deleted_at}). Its schema is
  * {@code docs/workshop.schema.json}. For bringing a workshop in again there is the backup.
  */
 final class OpenJson {
@@ -69,23 +69,24 @@ final class OpenJson {
 
     private static void rows(Connection connection, String schema, String table, JsonGenerator out)
             throws SQLException, IOException {
+        Set<String> ofBytes = Tables.ofBytes(connection, schema, table);
         try (Statement statement = connection.createStatement()) {
             statement.setFetchSize(FETCHED);
             try (ResultSet rows = statement.executeQuery(Tables.json(connection, schema, table))) {
                 while (rows.next()) {
-                    out.writeTree(opened((ObjectNode) JSON.readTree(rows.getString(1))));
+                    out.writeTree(opened((ObjectNode) JSON.readTree(rows.getString(1)), ofBytes));
                 }
             }
         }
     }
 
     /** What is kept as text and is JSON, or bytes, told as what it is. */
-    private static ObjectNode opened(ObjectNode row) {
+    private static ObjectNode opened(ObjectNode row, Set<String> ofBytes) {
         row.properties().forEach(field -> {
             String text = field.getValue().textValue();
             if (text != null && KEPT_AS_TEXT.contains(field.getKey())) {
                 field.setValue(read(text, field.getValue()));
-            } else if (text != null && text.startsWith(BYTES)) {
+            } else if (text != null && ofBytes.contains(field.getKey())) {
                 byte[] bytes = HexFormat.of().parseHex(text.substring(BYTES.length()));
                 field.setValue(row.textNode(Base64.getEncoder().encodeToString(bytes)));
             }
@@ -95,7 +96,8 @@ final class OpenJson {
 
     private static JsonNode read(String text, JsonNode otherwise) {
         try {
-            return JSON.readTree(text);
+            JsonNode read = JSON.readTree(text);
+            return read.isContainerNode() ? read : otherwise;
         } catch (JsonProcessingException words) {
             return otherwise; // of an earlier time, or damaged: told as it stands
         }

@@ -6,6 +6,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.DirectedAcyclicGraph;
 
@@ -56,6 +57,15 @@ final class Tables {
     /** Each of its rows as one JSON object, by its key. */
     static String json(Connection connection, String schema, String table) throws SQLException {
         return "select row_to_json(rows)::text from (select * from " + ordered(connection, schema, table) + ") rows";
+    }
+
+    /** The columns of that table that hold bytes: their text begins with {@code \\x}, as a note may too. */
+    static Set<String> ofBytes(Connection connection, String schema, String table) throws SQLException {
+        return Set.copyOf(strings(
+                connection,
+                "select column_name from information_schema.columns where table_schema = ? and data_type = 'bytea'"
+                        + " and table_name = '" + table.replace("'", "''") + "'",
+                schema));
     }
 
     /** What follows "from": the table, by its key. */

@@ -11,9 +11,11 @@ import com.networknt.schema.SpecVersion;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Base64;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import javax.imageio.ImageIO;
@@ -28,7 +30,8 @@ class OpenJsonTest extends ApiTest {
     @Autowired
     private JdbcTemplate database;
 
-    private static final String NOTE = "{\"no\": \"JSON of ours\"}, 鷗";
+    /** Begins as PostgreSQL writes bytes, and is none. */
+    private static final String NOTE = "\\x4 {\"no\": \"JSON of ours\"}, 鷗";
 
     private JsonNode row(JsonNode table, UUID id) {
         for (JsonNode row : table) {
@@ -37,6 +40,11 @@ class OpenJsonTest extends ApiTest {
             }
         }
         throw new AssertionError("no row " + id);
+    }
+
+    private static JsonSchema schema() throws IOException {
+        return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(Files.readString(Path.of("../docs/workshop.schema.json")));
     }
 
     private UUID photo(UUID run) throws Exception {
@@ -59,9 +67,7 @@ class OpenJsonTest extends ApiTest {
         UUID run = UUID.fromString(begun.at("/id").asText());
         UUID photo = photo(run);
         JsonNode told = json.readTree(fetched("/api/backups/workshop.json"));
-        JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
-                .getSchema(Files.readString(Path.of("../docs/workshop.schema.json")));
-        assertThat(schema.validate(told)).isEmpty();
+        assertThat(schema().validate(told)).isEmpty();
         told.get("tables")
                 .properties()
                 .forEach(table -> assertThat(table.getValue().size())
@@ -79,5 +85,22 @@ class OpenJsonTest extends ApiTest {
                         .get("whole")
                         .asText());
         assertThat(ImageIO.read(new ByteArrayInputStream(whole)).getWidth()).isEqualTo(30);
+    }
+
+    /** A row that was damaged is told as it stands: it is worth most when a workshop is read by something else. */
+    @Test
+    void whatCannotBeReadIsToldAsTheTextItIs() throws Exception {
+        for (String unreadable : List.of("no plan", "", "7", "null")) {
+            UUID job = formJob("Hooks of a damaged row", "s-hook", 1.0, Map.of(), 2);
+            UUID run = UUID.fromString(
+                    tell("/api/jobs/form/" + job + "/runs", Map.of()).at("/id").asText());
+            String plan = database.queryForObject("select plan from run where id = ?", String.class, run);
+            database.update("update run set plan = ? where id = ?", unreadable, run);
+            JsonNode told = json.readTree(fetched("/api/backups/workshop.json"));
+            assertThat(schema().validate(told)).isEmpty();
+            assertThat(row(told.at("/tables/run"), run).get("plan").asText("none"))
+                    .isEqualTo(unreadable);
+            database.update("update run set plan = ? where id = ?", plan, run);
+        }
     }
 }
