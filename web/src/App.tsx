@@ -1,5 +1,5 @@
 import { Suspense } from "react";
-import { Route, Routes } from "react-router";
+import { Navigate, Route, Routes } from "react-router";
 import { BenchPlace } from "./places/bench/BenchPlace";
 import { Frame } from "./shared/shell/Frame";
 import { Gate } from "./shared/shell/Gate";
@@ -23,7 +23,8 @@ const RingsDoor = place(() => import("./places/rings/RingsDoor"), "RingsDoor");
 const RingsPlace = place(() => import("./places/rings/RingsPlace"), "RingsPlace");
 const ShelfTable = place(() => import("./places/rings/ShelfTable"), "ShelfTable");
 const CataloguePlace = place(() => import("./places/shapes/CataloguePlace"), "CataloguePlace");
-const PracticePlace = place(() => import("./places/shapes/PracticePlace"), "PracticePlace");
+const PracticePlace = place(() => import("./places/practice/PracticePlace"), "PracticePlace");
+const ExercisePage = place(() => import("./places/practice/ExercisePage"), "ExercisePage");
 const NewShapePlace = place(() => import("./places/shapes/ShapePlace"), "NewShapePlace");
 const ShapePlace = place(() => import("./places/shapes/ShapePlace"), "ShapePlace");
 const StockPlace = place(() => import("./places/stock/StockPlace"), "StockPlace");
@@ -61,7 +62,9 @@ export function App() {
             <Route path="rings/:id" element={<RingsPlace />} />
             <Route path="rings/:id/shelf" element={<ShelfTable />} />
             <Route path="shapes" element={<CataloguePlace />} />
-            <Route path="shapes/practice" element={<PracticePlace />} />
+            <Route path="shapes/practice" element={<Navigate to="/practice/ten-loops" replace />} />
+            <Route path="practice" element={<PracticePlace />} />
+            <Route path="practice/:id" element={<ExercisePage />} />
             <Route path="shapes/new/:form" element={<NewShapePlace />} />
             <Route path="shapes/:id" element={<ShapePlace />} />
             <Route path="weaves" element={<WeavesPlace />} />

@@ -3,9 +3,11 @@ import { keepPreviousData, QueryClient, useInfiniteQuery, useQuery } from "@tans
 import { call, Problem } from "./client";
 import type {
   BackupStanding,
+  Aim,
   AtAGlance,
   BodyView,
   CatalogueForm,
+  ExerciseView,
   Finding,
   FormInMaking,
   PieceInMaking,
@@ -14,6 +16,7 @@ import type {
   FormPicture,
   InHand,
   Choices,
+  CoilLosses,
   CutterData,
   FirstOne,
   Kept,
@@ -240,7 +243,46 @@ export function useFirstOne(runId: string, enabled: boolean) {
   });
 }
 
-/** What a form's measurements have taught: the handling tail, the practice sessions. */
+/** The exercises there are, each with its sessions. */
+export function useExercises() {
+  return useQuery({
+    queryKey: ["readings", "exercises"],
+    queryFn: ({ signal }) => call<ExerciseView[]>("GET", "/api/exercises", undefined, signal),
+  });
+}
+
+export function useExercise(id: string) {
+  return useQuery({
+    queryKey: ["readings", "exercises", id],
+    queryFn: ({ signal }) => call<ExerciseView>("GET", `/api/exercises/${id}`, undefined, signal),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** What one of an exercise should come out at, with that wire and size. */
+export function useAims(id: string, wireMm: number | null, sizeMm: number | null) {
+  const asked = new URLSearchParams();
+  if (wireMm !== null) {
+    asked.set("wireMm", `${wireMm}`);
+  }
+  if (sizeMm !== null) {
+    asked.set("sizeMm", `${sizeMm}`);
+  }
+  return useQuery({
+    queryKey: ["exercise-aims", id, wireMm, sizeMm],
+    queryFn: ({ signal }) => call<Aim[]>("GET", `/api/exercises/${id}/aims?${asked}`, undefined, signal),
+    placeholderData: keepPreviousData,
+  }).data;
+}
+
+/** Turns of each coil that come to no good ring. */
+export const useCoilLosses = () =>
+  useQuery({
+    queryKey: ["readings", "coil-losses"],
+    queryFn: ({ signal }) => call<CoilLosses>("GET", "/api/readings/coil-losses", undefined, signal),
+  }).data;
+
+/** What a form's measurements have taught: the handling tail, its loops and cuts. */
 export function useLearnt(formId: string) {
   return useQuery({
     queryKey: ["readings", "learnt", formId],

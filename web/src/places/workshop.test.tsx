@@ -19,6 +19,7 @@ const echo = (body: unknown) => ({
 });
 
 const GLANCE: AtAGlance = {
+  coils: { turns: 3.1, halfWidth: 2.2, measurements: 4, perEnd: 2 },
   works: [],
   rings: [],
   wires: [

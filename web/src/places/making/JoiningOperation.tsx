@@ -9,6 +9,7 @@ import { operationTitle } from "../../shared/words/operationWords";
 import type { FamilyView, OperationProps } from "./operation";
 import { FormedThere } from "./FormedThere";
 import { LooseRings } from "./LooseRings";
+import { StrandPicture, ThreadingWords } from "./Threading";
 import { isSecond, joinAt, mirrored, whichOfBoth } from "./pair";
 
 const HUNG = ["down"] as const;
@@ -25,7 +26,11 @@ const handled = ({ operation }: OperationProps) =>
   operation.detail.family === "joining" ? operation.detail : null;
 
 function Picture(props: OperationProps) {
-  const kind = handled(props)?.kind;
+  const detail = handled(props);
+  const kind = detail?.kind;
+  if (kind === "STRING") {
+    return <StrandPicture {...props} detail={detail!} />;
+  }
   if (kind && kind !== "MAKE" && kind !== "PUT_TOGETHER") {
     return <LooseRings open={kind === "OPEN_FIRST" || kind === "BEAD_FIRST"} />;
   }
@@ -117,6 +122,9 @@ function Words(props: OperationProps) {
   const detail = handled(props);
   if (!detail) {
     return null;
+  }
+  if (detail.kind === "STRING") {
+    return <ThreadingWords {...props} detail={detail} />;
   }
   if (detail.kind === "PUT_TOGETHER") {
     const join = joinAt(props.place);

@@ -23,7 +23,7 @@ export function Noted({
 }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const props = { measurable, values, units };
-  if (run.kind === "ring") {
+  if (run.kind === "ring" && measurable.quantity !== "YIELD") {
     return <OfRings facts={run.facts} {...props} />;
   }
   return run.kind === "form" ? <OfForm formId={run.facts.job.formId} {...props} /> : <Plain {...props} />;

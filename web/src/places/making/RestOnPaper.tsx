@@ -5,6 +5,7 @@ import { cautionWords } from "../../shared/words/words";
 import { operationTitle, waitWords } from "../../shared/words/operationWords";
 import { FAMILIES } from "./families";
 import type { Place } from "./rhythm";
+import { alikeAfter, beadsOf } from "./strung";
 
 /** Joints and checks are told one by one; rings of a weave go on in their own rhythm, and are told once. */
 const ONE_BY_ONE = ["PUT_TOGETHER", "INSPECT"];
@@ -20,10 +21,20 @@ function rest(run: RunData, place: Place): Entry[] {
     const begun = i === 0 ? place.count : 0;
     const times = operation.times * Math.max(1, place.copies);
     const here = { ...place, at: place.at + i, index: place.index + i, operation, times, count: begun };
-    return ONE_BY_ONE.includes(operation.verb)
-      ? Array.from({ length: times - begun }, (_, k) => ({ operation, place: { ...here, count: begun + k } }))
-      : [{ operation, place: here }];
+    return toldAt(operation, begun, times).map((count) => ({ operation, place: { ...here, count } }));
   });
+}
+
+/** Where on the way an operation is told: at every joint and check, at every run of beads of a strand, else once. */
+function toldAt({ verb, detail }: Operation, begun: number, times: number): number[] {
+  const left = Array.from({ length: times - begun }, (_, k) => begun + k);
+  if (ONE_BY_ONE.includes(verb)) {
+    return left;
+  }
+  const beads = detail.family === "joining" ? beadsOf(detail.strung) : [];
+  return beads.length > 0
+    ? left.filter((at) => at === begun || alikeAfter(beads, (at - 1) % beads.length) === 0)
+    : [begun];
 }
 
 /** What is left to do, on paper: a box to tick before each. Laid out only as it is printed. */

@@ -1,4 +1,4 @@
-import type { Kept, RunData } from "../../api/types";
+import type { Kept, RingsHandled, RunData } from "../../api/types";
 import { AssemblyScene } from "../../shared/shell/AssemblyScene";
 import { stepHead, stepWay } from "../../shared/words/assemblyWords";
 import { operationTitle } from "../../shared/words/operationWords";
@@ -18,10 +18,23 @@ function kindOf({ operation }: OperationProps) {
   return operation.detail.family === "weaving" ? operation.detail.kind : "PUT_IN";
 }
 
+/** The part of a piece it is of, the ring in hand of it, and which of several alike. */
+function handOf({ operation: { detail }, place }: OperationProps) {
+  const handled = detail.family === "weaving" ? detail : null;
+  const of = handled?.of ?? null;
+  if (!handled || !of) {
+    return { of: null, ring: place.count, each: place.times, which: 0, all: 1 };
+  }
+  const each = handled.rings / of.parts;
+  const at = Math.min(place.count, place.times - 1);
+  return { of, ring: at % each, each, which: Math.floor(at / each), all: of.parts * place.copies };
+}
+
 function Picture(props: OperationProps) {
   const kind = kindOf(props);
+  const { of, ring } = handOf(props);
   return kind === "PUT_IN" ? (
-    <Weave run={props.run} ringsIn={props.place.count} inHand />
+    <Weave run={props.run} of={of} ringsIn={ring} inHand />
   ) : (
     <LooseRings open={kind === "OPEN_FIRST"} />
   );
@@ -29,13 +42,14 @@ function Picture(props: OperationProps) {
 
 interface WeaveProps {
   run: Kept<RunData>;
+  of?: RingsHandled["of"];
   ringsIn: number;
   inHand?: boolean;
 }
 
 /** As far as it is; the ring in hand open. */
-export function Weave({ run, ringsIn, inHand = false }: WeaveProps) {
-  const { assembled } = useAssembled(run);
+export function Weave({ run, of = null, ringsIn, inHand = false }: WeaveProps) {
+  const { assembled } = useAssembled(run, of);
   return assembled ? (
     <AssemblyScene
       className="making-scene"
@@ -50,13 +64,25 @@ export function Weave({ run, ringsIn, inHand = false }: WeaveProps) {
 }
 
 function Title(props: OperationProps) {
-  const step = useAssembled(props.run).assembled?.patch.steps[props.place.count];
-  return <>{kindOf(props) !== "PUT_IN" ? operationTitle(props.operation) : step ? stepHead(step) : ""}</>;
+  const { of, ring } = handOf(props);
+  const step = useAssembled(props.run, of).assembled?.patch.steps[ring];
+  return (
+    <>
+      {kindOf(props) !== "PUT_IN"
+        ? operationTitle(props.operation)
+        : step
+          ? stepHead(step)
+          : of
+            ? operationTitle(props.operation)
+            : ""}
+    </>
+  );
 }
 
 function Words(props: OperationProps) {
-  const { run, operation, place } = props;
-  const { assembled, problem } = useAssembled(run);
+  const { run, operation } = props;
+  const { of, ring, each, which, all } = handOf(props);
+  const { assembled, problem } = useAssembled(run, of);
   const kind = kindOf(props);
   if (kind !== "PUT_IN") {
     return (
@@ -69,17 +95,18 @@ function Words(props: OperationProps) {
       </>
     );
   }
-  const step = assembled?.patch.steps[place.count];
-  return step ? (
+  const step = assembled?.patch.steps[ring];
+  return step || (assembled && of) ? (
     <>
       <p className="huge" data-testid="big-number">
-        {place.count + 1}
+        {ring + 1}
         <small>
-          of {operation.times}
-          {step.unit && run.data.kind === "weave" ? `, unit ${step.unit}` : ""}
+          of {each}
+          {step?.unit && run.data.kind !== "medallion" ? `, unit ${step.unit}` : ""}
+          {all > 1 && `, ${which + 1} of ${all} such parts`}
         </small>
       </p>
-      <p className="what">{stepWay(step)}</p>
+      {step && <p className="what">{stepWay(step)}</p>}
     </>
   ) : (
     <p className="soft" role="status">

@@ -6,7 +6,7 @@ import { FORM } from "../../test/form";
 import { PIECE, PIECE_JOB } from "../../test/piece";
 import { RunPage } from "./RunPage";
 
-type Handled = Omit<PartsHandled, "rounds"> & Partial<Pick<PartsHandled, "rounds">>;
+type Handled = Omit<PartsHandled, "rounds" | "strung"> & Partial<Pick<PartsHandled, "rounds" | "strung">>;
 
 function operation(id: string, detail: Handled, after: string[] = []): Operation {
   return {
@@ -21,7 +21,7 @@ function operation(id: string, detail: Handled, after: string[] = []): Operation
     measurable: [],
     cautions: [],
     waits: null,
-    detail: { family: "joining", rounds: [], ...detail },
+    detail: { family: "joining", rounds: [], strung: [], ...detail },
   };
 }
 
@@ -87,7 +87,7 @@ beforeEach(() => {
   localStorage.clear();
   serve({
     ...PREFERENCES,
-    "GET /api/runs/": { piece: PIECE, forms: { "1": { form: FORM, shapes: [] } } },
+    "GET /api/runs/": { piece: PIECE, forms: { "1": { form: FORM, shapes: [] } }, woven: {} },
     "GET /api/readings/of-run/": [],
     "GET /api/notebook/": null,
     "PUT /api/runs/": (body: unknown) => ({ id: "x", version: 1, data: (body as { data: unknown }).data }),
@@ -255,6 +255,41 @@ it("names other work in hand where the next step needs what waits", async () => 
   const told = await screen.findByTestId("meanwhile");
   expect(told.textContent).toBe("Meanwhile: Cloak clasp hooks, make the bead link");
   expect(screen.queryByText(/go on meanwhile/)).toBeNull();
+});
+
+it("has a strand threaded bead by bead, and a weave put together ring by ring", async () => {
+  const strung = [
+    { count: 2, lengthMm: 6, widthMm: 6, strands: 1, apart: 1 },
+    { count: 1, lengthMm: 10, widthMm: 8, strands: 1, apart: 1 },
+  ];
+  const strand = {
+    kind: "STRING",
+    what: "strand",
+    part: 0,
+    wireMm: 0.38,
+    insideMm: 0,
+    parts: 2,
+    toMm: null,
+  } as const;
+  const threading = { ...operation("make-0", { ...strand, strung }), times: 6 };
+  const begun = run({}, { "make-0": 3 });
+  Object.assign(begun.data.plan, { operations: [threading, OPERATIONS[2]!] });
+  const shown = show(<RunPage run={begun} />);
+  expect((await screen.findByTestId("big-number")).textContent).toBe("1of 3 beads, strand 2 of 2");
+  expect(screen.getByText(/1 more like it, then 10.00 mm/)).toBeTruthy();
+  expect(screen.getByRole("img", { name: "0 of 3 beads threaded" })).toBeTruthy();
+  shown.unmount();
+  const put = operation("make-1", { ...strand, kind: "MAKE" });
+  const weaving = {
+    ...put,
+    verb: "PUT_IN",
+    times: 8,
+    detail: { family: "weaving", kind: "PUT_IN", rings: 8, of: { what: "byzantine", part: 1, parts: 2 } },
+  };
+  const woven = run({}, { "make-1": 5 });
+  Object.assign(woven.data.plan, { operations: [weaving, OPERATIONS[2]!] });
+  show(<RunPage run={woven} />);
+  expect(screen.getByRole("heading", { level: 1 }).textContent).toBe("byzantine: put the rings in");
 });
 
 it("ends with the length that was planned", async () => {

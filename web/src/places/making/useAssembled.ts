@@ -1,6 +1,14 @@
 import { useMemo } from "react";
 import { useShown } from "../../api/queries";
-import type { CompositionAnswer, Kept, PatchView, RunData } from "../../api/types";
+import type {
+  CompositionAnswer,
+  Kept,
+  PatchView,
+  PieceInMaking,
+  RingsHandled,
+  RunData,
+  WovenInMaking,
+} from "../../api/types";
 import { useLaid, useRunPatch } from "../../shared/kernel/weavePatch";
 import { madeOf } from "../../shared/shell/made";
 import type { Made } from "../../shared/shell/AssemblyScene";
@@ -12,19 +20,38 @@ export interface Assembled {
   made: Made;
 }
 
-/** A weave or a medallion as it was frozen with its run; a weave in the pose its rings take. */
-export function useAssembled({ id, data }: Kept<RunData>) {
+/**
+ * A weave or a medallion as it was frozen with its run; a weave in the pose its rings take.
+ *
+ * @param of the woven part, where it is a piece's
+ */
+export function useAssembled({ id, data }: Kept<RunData>, of?: RingsHandled["of"]) {
   const job = data.kind === "weave" ? data.facts.job : null;
   const { patch, poses, problem } = useRunPatch(id, job);
   const laid = useLaid(patch, poses, null);
   const star = useShown<CompositionAnswer>(id, data.kind === "medallion").data;
+  const ofPiece = useShown<PieceInMaking>(id, data.kind === "piece" && !!of).data;
+  const woven = of ? ofPiece?.woven[of.part] : undefined;
+  const metal = data.kind === "piece" ? data.facts.job.metal : "copper";
   const assembled = useMemo<Assembled | null>(() => {
+    if (of) {
+      return woven ? part(woven, of.what, metal) : null;
+    }
     if (job) {
       return patch && laid ? { patch, rings: laid, made: madeOf(job) } : null;
     }
     return data.kind === "medallion" && star ? medallion(star, data.name) : null;
-  }, [job, patch, laid, star, data.kind, data.name]);
+  }, [job, patch, laid, star, data.kind, data.name, of, woven, metal]);
   return { assembled, problem, whole: patch };
+}
+
+function part(woven: WovenInMaking, name: string, metal: string): Assembled {
+  const colours = woven.wiresMm.map(() => 0);
+  return {
+    patch: { preClosed: woven.preClosed, steps: woven.steps, colours },
+    rings: Float32Array.from(woven.rings),
+    made: { name, palette: [metal], wireMm: Math.min(...woven.wiresMm), wires: woven.wiresMm },
+  };
 }
 
 function medallion(star: CompositionAnswer, name: string): Assembled {

@@ -3,8 +3,8 @@ import { Link } from "react-router";
 import { useGlance, useNotebook, usePreferences } from "../../api/queries";
 import { SearchField } from "../../shared/shell/SearchField";
 import { Batch } from "./Batch";
-import type { NotebookEntry } from "../../api/types";
-import type { Units } from "../../quantity/format";
+import type { CoilLosses, NotebookEntry } from "../../api/types";
+import { many, plain, type Units } from "../../quantity/format";
 import { HandsLearnt } from "./HandsLearnt";
 import { Trend } from "./Trend";
 import { PaceLearnt } from "./PaceLearnt";
@@ -42,6 +42,7 @@ export function NotebookPlace() {
         <div className="grid content-start gap-y-8">
           {learnt.data.forms.length > 0 && <HandsLearnt forms={learnt.data.forms} units={units} />}
           {learnt.data.works.length > 0 && <PaceLearnt works={learnt.data.works} />}
+          {learnt.data.coils.measurements > 0 && <CoilsLearnt coils={learnt.data.coils} />}
           {spreads.length > 1 && <Trend spreads={spreads} units={units} />}
         </div>
       </div>
@@ -53,6 +54,18 @@ export function NotebookPlace() {
         />
       )}
     </div>
+  );
+}
+
+function CoilsLearnt({ coils }: { coils: CoilLosses }) {
+  return (
+    <section>
+      <h2 className="text-xl font-bold">What your coils lose</h2>
+      <p>
+        <strong className="figures text-xl">{plain(coils.turns, 1)} turns</strong> each, give or take{" "}
+        {plain(coils.halfWidth, 1)}, from {many(coils.measurements, "coil")}: plan {coils.perEnd} at each end.
+      </p>
+    </section>
   );
 }
 

@@ -1,10 +1,11 @@
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { call } from "../../api/client";
-import { usePieceJobs, usePiecePicture, usePreferences, useStarters } from "../../api/queries";
-import type { Kept, PieceJobData } from "../../api/types";
-import { sizeText, type Units } from "../../quantity/format";
+import { readAnew, usePieceJobs, usePiecePicture, usePreferences, useStarters } from "../../api/queries";
+import type { Kept, PieceJobData, PieceRead } from "../../api/types";
+import { many, sizeText, type Units } from "../../quantity/format";
 import { ranked, starterToFind } from "../../shared/kernel/finder";
+import { say } from "../../shared/kernel/says";
 import { keepPiece } from "../../shared/kernel/newPiece";
 import { FindField, Found } from "../../shared/shell/Find";
 import { ReadIn } from "../../shared/shell/ReadIn";
@@ -55,8 +56,15 @@ export function PiecesDoor() {
 function ReadPiece() {
   const navigate = useNavigate();
   const read = async (text: string) => {
-    const data = await call<PieceJobData>("POST", "/api/pieces/import", text, undefined, "text/plain");
-    await navigate(`/pieces/${await keepPiece(data)}`);
+    const came = await call<PieceRead>("POST", "/api/pieces/import", text, undefined, "text/plain");
+    for (const weave of came.weaves) {
+      await call("POST", "/api/own-weaves", weave, undefined, "text/plain");
+    }
+    if (came.weaves.length > 0) {
+      await readAnew("weaves");
+      say(`${many(came.weaves.length, "weave")} of its maker's own came with it.`);
+    }
+    await navigate(`/pieces/${await keepPiece(came.piece)}`);
   };
   return <ReadIn label="A piece's file" accept=".json" onText={read} />;
 }

@@ -12,6 +12,7 @@ import { Backups } from "./Backups";
 import { Calibration } from "./Calibration";
 import { Choose } from "./Choose";
 import { People } from "./People";
+import { SupportFile, Tables } from "./TakeOut";
 import { ThemeChoice } from "./ThemeChoice";
 import { WhoIsIn } from "./WhoIsIn";
 
@@ -60,6 +61,7 @@ function Sheet({ kept }: { kept: Kept<Choices> }) {
           <Question name="Last backup">
             <Backups />
           </Question>
+          <TakenOut />
           {session?.passwordNeeded && (
             <Question name="Who is in" note="Each browser that came in with the password, until it goes.">
               <WhoIsIn />
@@ -82,6 +84,23 @@ function Sheet({ kept }: { kept: Kept<Choices> }) {
         its <a href="/licences-of-styles.txt">letters and styles</a>.
       </p>
     </div>
+  );
+}
+
+/** What leaves the workshop as a file. */
+function TakenOut() {
+  return (
+    <>
+      <Question name="As tables" note="CSV for a spreadsheet: a row for each thing that is kept.">
+        <Tables />
+      </Question>
+      <Question
+        name="When something is wrong"
+        note="Versions, sizes and faults; nothing of yours. Read it before you send it."
+      >
+        <SupportFile />
+      </Question>
+    </>
   );
 }
 

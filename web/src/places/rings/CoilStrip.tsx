@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { usePreferences } from "../../api/queries";
+import { useCoilLosses, usePreferences } from "../../api/queries";
 import type { Kept, RingJobData, RingSheet } from "../../api/types";
 import { coilSegments, turnEdges, type Segment } from "../../drawing/coil";
 import { toneOf } from "../../drawing/metals";
@@ -125,8 +125,40 @@ function CoilSentence({
           (coil.spoiltTurns === 0 ? "; none for so few rings" : `; ${coil.spoiltTurns / 2} for so few rings`)}
         .
       </span>
-      <Stock sheet={sheet} data={data} />
+      <OfOwn {...{ sheet, data, change }} />
     </p>
+  );
+}
+
+/** What the maker's coils and spool say. */
+function OfOwn({ sheet, data, change }: Pick<Props, "sheet" | "data" | "change">) {
+  return (
+    <>
+      <OwnLosses data={data} change={change} />
+      <Stock sheet={sheet} data={data} />
+    </>
+  );
+}
+
+/** What coils of the maker's own lost, with a way to plan by it. */
+function OwnLosses({ data, change }: Pick<Props, "data" | "change">) {
+  const losses = useCoilLosses();
+  if (!losses || losses.measurements === 0) {
+    return null;
+  }
+  return (
+    <span className="soft">
+      {many(losses.measurements, "coil")} of your own lost {plain(losses.turns, 1)} turns each, give or take{" "}
+      {plain(losses.halfWidth, 1)}.{" "}
+      {losses.perEnd !== data.spoiltTurnsPerEnd && (
+        <button
+          className="quiet small"
+          onClick={() => change({ spoiltTurnsPerEnd: losses.perEnd }, "spoilt turns")}
+        >
+          plan {losses.perEnd} at each end
+        </button>
+      )}
+    </span>
   );
 }
 

@@ -26,7 +26,7 @@ export function CataloguePlace() {
       <div className="flex flex-wrap items-baseline justify-between gap-x-8">
         <h1 className="place-title">Shapes</h1>
         <span className="flex items-baseline gap-6">
-          <Link className="quiet" to="/shapes/practice">
+          <Link className="quiet" to="/practice/ten-loops">
             practise loops
           </Link>
           <ReadForm forms={forms} />

@@ -12,7 +12,6 @@ import { InHand } from "./InHand";
 import { StackTable } from "../../shared/shell/StackTable";
 import { OwnTail } from "./OwnTail";
 import { ParameterList } from "./ParameterList";
-import { PracticePlace } from "./PracticePlace";
 import { StartForm } from "./StartForm";
 
 beforeEach(() => localStorage.clear());
@@ -299,39 +298,5 @@ describe("to the bench", () => {
     show(<OwnTail form={FORM} data={JOB} change={(patch) => patches.push(patch)} />);
     fireEvent.click(await screen.findByText("cut to your own tail"));
     expect(patches).toEqual([{ tailFactor: 1.21 }]);
-  });
-});
-
-describe("loops practised", () => {
-  it("are noted one by one and refused where they cannot be", async () => {
-    const asked = serve({
-      ...BASE,
-      "GET /api/readings/of-form/wrapped-loop": UNTAUGHT,
-      "PUT /api/readings/": (body: unknown) =>
-        (body as { data: { value: number } }).data.value < 0
-          ? new Refused({ code: "out-of-range", value: "-1", minimum: 0, maximum: 200, unit: "mm" })
-          : body,
-      "POST /api/quantity/length": new Refused({ code: "unreadable-length", value: "two" }),
-    });
-    show(<PracticePlace />);
-    const field = await screen.findByLabelText("loop 1, inside, mm");
-    fireEvent.change(field, { target: { value: "2,48" } });
-    fireEvent.submit(field.closest("form")!);
-    const noted = () => asked.filter((one) => `${one.method} ${one.path}`.startsWith("PUT /api/readings"));
-    await waitFor(() => expect(noted()).toHaveLength(1));
-    expect(noted()[0]!.body).toMatchObject({
-      data: {
-        value: 2.48,
-        planned: 2.5,
-        quantity: "LOOP_INSIDE",
-        context: { formId: "wrapped-loop", wireMm: 0.8 },
-      },
-    });
-    fireEvent.change(field, { target: { value: "-1" } });
-    fireEvent.submit(field.closest("form")!);
-    expect((await screen.findByRole("alert")).textContent).toContain("can be from 0 to 200 mm");
-    fireEvent.change(field, { target: { value: "two" } });
-    fireEvent.submit(field.closest("form")!);
-    await waitFor(() => expect(screen.getByRole("alert").textContent).toContain('"two"'));
   });
 });

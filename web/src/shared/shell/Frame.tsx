@@ -16,6 +16,7 @@ const PLACES: [string, string, string?][] = [
   ["/pieces", "Pieces"],
   ["/cutting", "Cutting"],
   ["/notebook", "Notebook"],
+  ["/practice", "Practice"],
   ["/stock", "Stock, tools", "apart"],
   ["/preferences", "Preferences"],
 ];

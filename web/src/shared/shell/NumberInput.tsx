@@ -1,5 +1,13 @@
 import { failureWords } from "../words/refused";
-import { useEffect, useId, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
+import {
+  useEffect,
+  useId,
+  useLayoutEffect,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type PointerEvent,
+} from "react";
 import { call } from "../../api/client";
 import type { LengthAnswer } from "../../api/types";
 import { usePreferences } from "../../api/queries";
@@ -138,6 +146,17 @@ function useTyped(props: Props & { decimals: number; minimum: number }) {
   return { text, setText, shown, says, commit, nudge, put };
 }
 
+/** What is entered is selected, to be typed over; it stays so where another number comes before the first key. */
+function useStillSelected(shown: string, untyped: boolean) {
+  const field = useRef<HTMLInputElement>(null);
+  useLayoutEffect(() => {
+    if (untyped && document.activeElement === field.current) {
+      field.current?.select();
+    }
+  }, [shown, untyped]);
+  return field;
+}
+
 /**
  * A number on the drawing: type it in either tongue, drag it sideways, or step it with the arrow keys. It says what it
  * understood when that was not plain.
@@ -146,11 +165,13 @@ export function NumberInput(props: Props) {
   const { label, value, kind = "length", decimals = 2, step = 0.05, minimum = 0, className = "" } = props;
   const { text, setText, shown, says, commit, nudge, put } = useTyped({ ...props, kind, decimals, minimum });
   const saysId = useId();
+  const field = useStillSelected(shown.value, text === null);
   const dragged = useDragging(value ?? 0, step, put);
 
   return (
     <span className={`number ${className}`}>
       <input
+        ref={field}
         aria-label={label}
         aria-describedby={says ? saysId : undefined}
         role="spinbutton"

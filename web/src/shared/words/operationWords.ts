@@ -36,6 +36,7 @@ const PARTS: Record<PartsHandled["kind"], (what: string) => string> = {
   CLOSE_FIRST: () => "Close these rings first",
   SOLDER_FIRST: () => "Solder these rings",
   OPEN_FIRST: () => "Open these rings",
+  STRING: (what) => `Thread the ${what}`,
   MAKE: (what) => `Make the ${what}`,
   DOME: (what) => `Dome the ${what} over a rod`,
   PUT_TOGETHER: () => "Put it together",
@@ -52,7 +53,7 @@ function detailTitle(detail: Detail): string {
     case "forming":
       return formStepTitle(formStepOf(detail));
     case "weaving":
-      return RINGS[detail.kind];
+      return detail.of ? `${detail.of.what}: put the rings in` : RINGS[detail.kind];
     case "joining":
       return PARTS[detail.kind](detail.what);
     case "checking":
@@ -66,7 +67,10 @@ export function countedWords({ detail, verb }: Pick<Operation, "detail" | "verb"
     return detail.of ? "done" : "copies";
   }
   if (detail.family === "joining") {
-    return { MAKE: "made", DOME: "domed", PUT_TOGETHER: "joins" }[detail.kind as string] ?? "rings";
+    return (
+      { STRING: "beads", MAKE: "made", DOME: "domed", PUT_TOGETHER: "joins" }[detail.kind as string] ??
+      "rings"
+    );
   }
   if (detail.family === "checking") {
     return "looked at";

@@ -16,6 +16,9 @@ const WORDS: Record<Quantity, string> = {
   FLAT_WIDE: "flat, wide",
   LENGTH: "long, pulled taut",
   WEIGHT: "grams",
+  JOINT: "joint, by eye",
+  RECALLED: "from memory",
+  YIELD: "good rings of this coil",
 };
 
 export const measuredWords = (quantity: Quantity): string => WORDS[quantity];
@@ -25,7 +28,7 @@ export const isLength = ({ unit }: Pick<Measurable, "unit">): boolean => unit ==
 
 /** Counts and minutes are no lengths. */
 export const countsOnly = (quantity: Quantity): boolean =>
-  quantity === "WRAPS" || quantity === "MINUTES" || quantity === "WEIGHT";
+  quantity === "WRAPS" || quantity === "MINUTES" || quantity === "WEIGHT" || quantity === "YIELD";
 
 const WORKS: Record<string, string> = {
   WIND: "winding coils",
@@ -47,6 +50,8 @@ export function madeWords(quantity: Quantity, work: string | null): string {
   switch (quantity) {
     case "COIL_INNER":
       return "coil, inside";
+    case "YIELD":
+      return "good rings of a coil";
     case "RING_INNER":
       return "ring, inside";
     case "MINUTES":

@@ -46,6 +46,7 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
   "changed-meanwhile": () => "This was being changed in the same moment. Try again.",
   "database-away": () =>
     "The database is not there, or has no room. What you typed is held here and sent once it is back.",
+  "disk-full": () => "The disk is full: make room, and what you typed, held here, is sent by itself.",
   busy: () => "Much is being worked out already. Try again in a moment.",
   "called-off": () => "This was called off before it was worked out. Ask again.",
   fault: () => "The server failed at this. Nothing was changed; ./toroid logs says more.",
@@ -170,6 +171,8 @@ export const REFUSALS: Record<RefusalCode, Sentence> = {
     `The sizes given disagree: ${said.field === "aspectRatio" ? "the inner diameter" : said.what().toLowerCase()} would be ${said.mm("foundMm", 3)} by the others, not ${said.mm("givenMm", 3)}. Leave one of them out.`,
 
   // forms
+  "unknown-exercise": (said) => `There is no exercise called "${said.value}".`,
+  "unknown-criterion": (said) => `This exercise does not measure "${said.value}".`,
   "unknown-form": (said) => `No form is kept under "${said.value}". The catalogue lists them.`,
   "unknown-parameter": (said) =>
     `A ${said.text("form")} has no "${said.field}". It has ${said.list("known")}.`,

@@ -117,6 +117,7 @@ export const REMEDIES: Record<Remedy, string | ((said: Said) => string)> = {
   "outer-end-never-touches": "So wide apart the outer end never touches.",
   "paint-fewer": "Paint fewer.",
   "press-it-less": "Press it less.",
+  "press-what-you-see": "Press what you see.",
   "reload-the-run": "Reload the run.",
   "rings-are-told-by-place": "Rings are told by their place in the patch.",
   "shorten-it": "Shorten it.",

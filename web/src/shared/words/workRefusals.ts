@@ -3,7 +3,7 @@ import type { RefusalCode } from "../../api/types";
 import type { Said } from "./said";
 
 export const WORK_REFUSALS = {
-  "unknown-kind": () => "There is no such kind of job.",
+  "unknown-kind": () => "Toroid keeps nothing of that kind.",
   "unreadable-plan": () =>
     "The plan this run began with cannot be read. ./toroid logs says why; the job itself is whole.",
   "out-of-order": (said) => `"${said.value}" comes after "${said.text("after")}". Reload the run.`,

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useParams } from "react-router";
+import { useParams, useSearchParams } from "react-router";
 import { usePreferences, useWeaveJobs, useWeaves } from "../../../api/queries";
 import type { Kept, WeaveEntry, WeaveJobData } from "../../../api/types";
 import type { ProblemBody } from "../../../api/client";
@@ -74,7 +74,8 @@ function PatchPage({ kept, weaves }: { kept: Kept<WeaveJobData>; weaves: WeaveEn
   const weave = weaves.find((one) => one.id === data.weaveId)!;
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const { count, patch, poses, drawn, problem, stale } = usePatch(data);
-  const [mode, setMode] = useState<Mode>("whole");
+  const [asked] = useSearchParams();
+  const [mode, setMode] = useState<Mode>(asked.has("practise") ? "practice" : "whole");
   const [pull, setPull] = useState<number | null>(null);
   const rings = useLaid(patch, poses, pull);
   const change: ChangeWeave = (patch, tag) => editor.change(patch, tag);

@@ -1,4 +1,5 @@
 import { useMemo, useState } from "react";
+import { Link } from "react-router";
 import { call } from "../../../api/client";
 import type { Attempt, PatchView, WeaveEntry, WeaveJobData } from "../../../api/types";
 import { letter, nearest, there } from "../../../drawing/patch";
@@ -6,7 +7,10 @@ import { many } from "../../../quantity/format";
 import { ShutButton } from "../../../shared/shell/ShutButton";
 import { stepHead, stepWay } from "../../../shared/words/assemblyWords";
 import { PatchScene } from "../../../shared/shell/PatchScene";
+import { NOT_TAKEN, takeReading } from "../../../shared/kernel/readings";
 import { say } from "../../../shared/kernel/says";
+import { failureWords } from "../../../shared/words/refused";
+import { newId } from "../../../api/newId";
 import { patchQuestion } from "../../../shared/kernel/weavePatch";
 import { listed } from "../../../shared/words/lists";
 
@@ -27,6 +31,7 @@ function useAttempts(data: WeaveJobData, at: number) {
   const [picked, setPicked] = useState<ReadonlySet<number>>(EMPTY);
   const [answer, setAnswer] = useState<Attempt | null>(null);
   const [score, setScore] = useState({ right: 0, tried: 0 });
+  const [session] = useState(() => newId());
   const toggle = (ring: number) => {
     if (answer === null) {
       const next = new Set(picked);
@@ -45,6 +50,7 @@ function useAttempts(data: WeaveJobData, at: number) {
       });
       setAnswer(told);
       setScore({ right: score.right + (told.right ? 1 : 0), tried: score.tried + 1 });
+      remember(data.weaveId, session, told.right);
     } catch {
       say("The server is not answering; try again.");
     }
@@ -54,6 +60,16 @@ function useAttempts(data: WeaveJobData, at: number) {
     setPicked(EMPTY);
   };
   return { picked, answer, score, toggle, check, anew };
+}
+
+/** What was right and what not is a reading like any other: practice shows the way it goes. */
+function remember(weaveId: string, sessionId: string, right: boolean) {
+  takeReading({
+    quantity: "RECALLED",
+    value: right ? 0 : 1,
+    sessionId,
+    context: { practised: { exercise: "weave-unit", criterion: "ring", weaveId } },
+  }).catch((failure: unknown) => say(failureWords(failure, NOT_TAKEN)));
 }
 
 /** The rings there before that step, and those near its ring, from which the maker chooses; by letters. */
@@ -107,12 +123,7 @@ export function PatchPractice({ data, weave, patch, rings }: Props) {
       />
       <div className="practice" role="group" aria-label="Practice">
         <p className="practice-question">
-          Which rings does the blue one go through?
-          <span className="soft">
-            {" "}
-            ring {turn + 1} of {open.length}
-            {score.tried > 0 && `, ${score.right} of ${score.tried} right`}
-          </span>
+          Which rings does the blue one go through? <Score ring={turn + 1} of={open.length} {...score} />
         </p>
         <Letters
           {...{ step, names, picked, answer }}
@@ -125,6 +136,23 @@ export function PatchPractice({ data, weave, patch, rings }: Props) {
         />
         <Told {...{ step, names, answer }} />
       </div>
+    </>
+  );
+}
+
+/** How far it is, and how often it was right. */
+function Score({ ring, of, right, tried }: { ring: number; of: number; right: number; tried: number }) {
+  return (
+    <>
+      <span className="soft">
+        ring {ring} of {of}
+        {tried > 0 && `, ${right} of ${tried} right`}
+      </span>{" "}
+      {tried > 0 && (
+        <Link className="quiet" to="/practice/weave-unit">
+          what it says
+        </Link>
+      )}
     </>
   );
 }

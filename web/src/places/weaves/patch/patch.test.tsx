@@ -92,6 +92,7 @@ describe("a patch", () => {
   it("lets the maker practise, and the model answers", async () => {
     const asked = open({
       "POST /api/weaves/byzantine/attempt": { right: false, found: [], missing: [0], extra: [1] },
+      "PUT /api/readings/": (body: unknown) => body,
     });
     fireEvent.click(await screen.findByRole("tab", { name: "practise" }));
     const letters = await screen.findAllByRole("button", { name: /^[A-J]$/ });
@@ -102,6 +103,14 @@ describe("a patch", () => {
     expect((attempt.body as { named: number[] }).named).toHaveLength(1);
     fireEvent.click(screen.getByRole("button", { name: "Next ring" }));
     expect(screen.getByText(/0 of 1 right/)).toBeTruthy();
+    await waitFor(() => expect(asked.some((one) => one.path.startsWith("/api/readings/"))).toBe(true));
+    expect(asked.find((one) => one.path.startsWith("/api/readings/"))!.body).toMatchObject({
+      data: {
+        quantity: "RECALLED",
+        value: 1,
+        context: { practised: { exercise: "weave-unit", weaveId: "byzantine" } },
+      },
+    });
   });
 
   it("is painted by the ring's part in a unit", async () => {

@@ -23,8 +23,10 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** The real interface in headless Chromium, against running servers; every test ends without a console error. */
+@ExtendWith(SaysWhatItSaw.class)
 abstract class BrowserTest {
     static final String DEMO = workshop("toroid.demo.url");
     static final String EMPTY = workshop("toroid.empty.url");
@@ -149,6 +151,15 @@ abstract class BrowserTest {
         assertThat(errors).as("console errors and requests to elsewhere").isEmpty();
     }
 
+    /** What is asked for and has not come. */
+    List<String> underWay() {
+        return underWay.stream().map(Request::url).toList();
+    }
+
+    List<String> errors() {
+        return List.copyOf(errors);
+    }
+
     /** Opens it and waits until nothing is asked for any more; a server just started solves every weave first. */
     protected void visit(String url) {
         page.navigate(url);
@@ -167,8 +178,7 @@ abstract class BrowserTest {
             try {
                 page.waitForCondition(underWay::isEmpty, new Page.WaitForConditionOptions().setTimeout(600_000));
             } catch (TimeoutError late) {
-                throw new AssertionError(
-                        "not answered: " + underWay.stream().map(Request::url).toList(), late);
+                throw new AssertionError("not answered: " + underWay(), late);
             }
             page.evaluate("() => new Promise(done =>"
                     + " requestAnimationFrame(() => requestAnimationFrame(() => requestIdleCallback(() => done()))))");

@@ -57,7 +57,7 @@ class ByHostNameTest extends BrowserTest {
         page.keyboard().press("Enter");
         page.getByTestId("learnt").waitFor();
 
-        visit(DOOR + "/shapes/practice");
+        visit(DOOR + "/practice/ten-loops");
         page.locator("#measured").fill("3.1");
         page.locator("#measured").press("Enter");
         page.waitForFunction("() => document.getElementById('measured').value === ''");

@@ -43,7 +43,10 @@ abstract class Places extends BrowserTest {
                 run,
                 job.replace("/rings/", "/print/"),
                 DEMO + "/nowhere"));
-        places.addAll(List.of(DEMO + "/shapes", form, formRun, DEMO + "/shapes/practice", DEMO + "/weaves"));
+        places.addAll(List.of(DEMO + "/shapes", form, formRun, DEMO + "/weaves"));
+        places.addAll(List.of(
+                DEMO + "/practice", DEMO + "/practice/twenty-rings", DEMO + "/practice/ear-wire-pair"));
+        places.addAll(List.of(DEMO + "/preferences/instruments", DEMO + "/notebook/photo"));
         places.addAll(List.of(DEMO + "/pieces", DEMO + "/pieces/new/anchor-mobile"));
         places.add(DEMO + "/cutting");
         places.addAll(List.of(weave, weaveRun, DEMO + "/weaves/shelf", DEMO + "/weaves/medallion"));

@@ -42,7 +42,7 @@ class Screenshots extends BrowserTest {
         take("shapes", DEMO + "/shapes");
         String link = form("Tide bead links");
         take("shape", DEMO + link);
-        take("practice", DEMO + "/shapes/practice");
+        take("practice", DEMO + "/practice");
         visit(DEMO + "/pieces");
         take("pieces", DEMO + "/pieces");
         String piece = form("Deckhand's bracelet, second mate");

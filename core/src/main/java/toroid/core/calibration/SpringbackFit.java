@@ -10,6 +10,7 @@ import toroid.core.metal.FlowCurve;
 import toroid.core.metal.FlowEstimate;
 import toroid.core.metal.FlowPrior;
 import toroid.core.numeric.Checks;
+import toroid.core.numeric.Forgetting;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 
@@ -20,7 +21,9 @@ import toroid.core.numeric.Unit;
  * handbook's value, by as much as it says more surely, and more coils on several rods narrow both.
  *
  * <p>Scatter is learnt with it: {@code s² = (ν₀ s₀² + Σ residual²)/(ν₀ + N − p)}, where the usual scatter {@code s₀} counts as {@code ν₀}
- * earlier coils ({@link FlowEstimate}) and p is how many of the two constants the measurements determine.
+ * earlier coils ({@link FlowEstimate}), N is the sum of the readings' weights and p is how many of the two constants the measurements determine.
+ *
+ * <p>What was measured long ago is forgotten slowly ({@link Forgetting}): a reading's residual counts by its weight in every sum.
  *
  * <p>A spool that is not what its label says lies many spreads off the prior; the prior is then widened until its best value lies {@value
  * #FARTHEST} spreads off (an empirical prior, our own rule), so that coils outvote a label.
@@ -44,7 +47,7 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
     }
 
     /**
-     * @param readings 1 to 5000 of one wire; diameters may differ a little
+     * @param readings 1 to 5000 of one wire, the oldest first; diameters may differ a little
      * @param modulusMpa Young's modulus of its metal
      * @param prior the handbook's curve for its metal and temper
      * @throws toroid.core.numeric.Refusal when there is no reading
@@ -80,6 +83,10 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
         private final List<Wound> wound;
 
         private final int[] place;
+        /** What was long ago weighs less. */
+        private final double[] weights;
+
+        private final double weight;
         private final double modulusMpa;
         private final double[] prior;
         private final double[] precision;
@@ -93,6 +100,8 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
             this.wound = readings.stream().map(Wound::of).distinct().toList();
             this.place =
                     readings.stream().mapToInt(r -> wound.indexOf(Wound.of(r))).toArray();
+            this.weights = Forgetting.weights(readings.size());
+            this.weight = Arrays.stream(weights).sum();
             this.modulusMpa = modulusMpa;
             this.prior = new double[] {
                 Math.log(prior.typical().strengthMpa()),
@@ -130,11 +139,12 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
             for (int i = 0; i < place.length; i++) {
                 double[] g = slopes.get(place[i]);
                 double residual = residuals[i];
-                information[0] += g[0] * g[0] / scatterSquare;
-                information[1] += g[0] * g[1] / scatterSquare;
-                information[2] += g[1] * g[1] / scatterSquare;
-                gradient[0] += g[0] * residual / scatterSquare;
-                gradient[1] += g[1] * residual / scatterSquare;
+                double precise = weights[i] / scatterSquare;
+                information[0] += g[0] * g[0] * precise;
+                information[1] += g[0] * g[1] * precise;
+                information[2] += g[1] * g[1] * precise;
+                gradient[0] += g[0] * residual * precise;
+                gradient[1] += g[1] * residual * precise;
             }
             double a = information[0] + precision[0];
             double b = information[1];
@@ -165,11 +175,9 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
         }
 
         private void learnScatter() {
-            double squares = Arrays.stream(residuals(now))
-                    .map(residual -> residual * residual)
-                    .sum();
+            double squares = squares(now);
             double usual = FlowEstimate.USUAL_SCATTER_MM;
-            freedom = FlowEstimate.USUAL_FREEDOM + readings.size() - determined();
+            freedom = FlowEstimate.USUAL_FREEDOM + weight - determined();
             scatterSquare = (FlowEstimate.USUAL_FREEDOM * usual * usual + squares) / freedom;
         }
 
@@ -194,13 +202,20 @@ public record SpringbackFit(FlowEstimate flow, List<Double> residualsMm) {
         }
 
         private double cost(double[] at) {
-            double sum = 0;
-            for (double residual : residuals(at)) {
-                sum += residual * residual / scatterSquare;
-            }
+            double sum = squares(at) / scatterSquare;
             double a = at[0] - prior[0];
             double b = at[1] - prior[1];
             return sum + a * a * precision[0] + b * b * precision[1];
+        }
+
+        /** Of the residuals, each weighed, mm². */
+        private double squares(double[] at) {
+            double[] residuals = residuals(at);
+            double sum = 0;
+            for (int i = 0; i < residuals.length; i++) {
+                sum += weights[i] * residuals[i] * residuals[i];
+            }
+            return sum;
         }
 
         /** Whether such wire takes a set on every rod it was measured on. */

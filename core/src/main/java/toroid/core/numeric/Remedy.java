@@ -108,6 +108,7 @@ public enum Remedy implements Hint {
     OUTER_END_NEVER_TOUCHES,
     PAINT_FEWER,
     PRESS_IT_LESS,
+    PRESS_WHAT_YOU_SEE,
     RELOAD_THE_RUN,
     RINGS_ARE_TOLD_BY_PLACE,
     SHORTEN_IT,

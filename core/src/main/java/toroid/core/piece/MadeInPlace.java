@@ -151,6 +151,11 @@ public final class MadeInPlace {
         return bent.get(part);
     }
 
+    /** Of what is woven, rings laid down or put in for one of these; 0 for what is not. */
+    public int ringByRing(Same same) {
+        return work.parts().get(same.first()).spec().ringByRing(maker);
+    }
+
     /** The work of making one of these by itself. */
     public HandWork alone(Same same) {
         return same.bent() == null

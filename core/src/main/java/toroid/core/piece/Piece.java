@@ -1,7 +1,11 @@
 package toroid.core.piece;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
@@ -111,6 +115,14 @@ public record Piece(List<Element> elements, Shape shape, boolean pair) {
     /** Every part: the row from its first end to its last, what hangs from a part right behind it. */
     public List<Placed> parts() {
         return PieceLayout.of(this);
+    }
+
+    /** Ids of the weaves it has. */
+    public Set<String> weaves() {
+        return parts().stream()
+                .map(placed -> placed.part().weave())
+                .filter(Objects::nonNull)
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** What becomes of a part as it is written; null leaves it as it is. */

@@ -18,6 +18,7 @@ import toroid.core.weave.solve.Pose;
  * @param thickMm how far it stands off what it lies on: its lesser width
  * @param rings of each of its ring sizes
  * @param preClosed of those, closed beforehand in the order it is put together in
+ * @param steps rings laid down or put in one after another; the others come along with them
  * @param circles its rings along x from the first bearing point on, about the x axis, a sheet's rows one below the other; none of a large one
  * @param ends of a sheet its first row's first and last ring; none of a length
  * @param below of a sheet the ring in the middle of its last row; null of a length
@@ -31,6 +32,7 @@ public record WovenLength(
         double massG,
         List<Integer> rings,
         List<Integer> preClosed,
+        int steps,
         List<Circle> circles,
         List<Circle> ends,
         Circle below,
@@ -59,10 +61,11 @@ public record WovenLength(
             double massG,
             List<Integer> rings,
             List<Integer> preClosed,
+            int steps,
             List<Circle> circles) {
         var middle = new Vector3D(tautMm / 2, 0, 0);
         return new WovenLength(
-                name, tautMm, restMm, thickMm, massG, rings, preClosed, circles, List.of(), null, middle);
+                name, tautMm, restMm, thickMm, massG, rings, preClosed, steps, circles, List.of(), null, middle);
     }
 
     /**
@@ -88,6 +91,7 @@ public record WovenLength(
                     work.massG(),
                     work.ringCount(),
                     before,
+                    assembly.steps().size(),
                     patch.size() > MOST_DRAWN ? List.of() : moved(circles, begins(circles, wireMm)));
         }
         List<Circle> all = below(patch, pose, wireMm);
@@ -101,6 +105,7 @@ public record WovenLength(
                 work.massG(),
                 work.ringCount(),
                 before,
+                assembly.steps().size(),
                 patch.size() > MOST_DRAWN ? List.of() : all,
                 List.of(first.get(0), first.get(first.size() - 1)),
                 last.get(last.size() / 2),

@@ -21,6 +21,9 @@ public record Check(
         Double target,
         Double within,
         Double pairWithin) {
+    /** Two that hang or lie side by side look equal within so much; common practice, mm. */
+    public static final double PAIR_MM = 0.5;
+
     /** What is looked at, in the order hands do it. */
     public enum Kind {
         /** Pulled taut, from the first bearing point to the last. */

@@ -16,6 +16,7 @@ import toroid.core.piece.PieceDraws;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.part.Bent;
 import toroid.core.piece.part.PartWork;
+import toroid.core.piece.part.Strung;
 import toroid.core.stock.Draw;
 
 /**
@@ -26,13 +27,16 @@ final class PartForming {
     private final PieceWork work;
     private final MadeInPlace made;
     private final Toolbox tools;
+    private final Set<String> rings;
     private final List<Draw> inPlace = new ArrayList<>();
     private boolean soldered;
 
-    PartForming(PieceWork work, MadeInPlace made, Toolbox tools) {
+    /** @param rings what is done to its rings before */
+    PartForming(PieceWork work, MadeInPlace made, Toolbox tools, Set<String> rings) {
         this.work = work;
         this.made = made;
         this.tools = tools;
+        this.rings = rings;
     }
 
     /** What is done to these before the piece is put together; at least one operation. */
@@ -40,9 +44,7 @@ final class PartForming {
         PartWork part = work.parts().get(same.first());
         int count = same.places().size();
         if (same.bent() == null) {
-            var detail =
-                    PartsHandled.ofPart(PartsHandled.Kind.MAKE, part.name(), same.first(), wireMm(part), count, null);
-            return List.of(PiecePlan.operation("make-" + same.first(), part.name(), Stage.FORM, Set.of(), detail)
+            return List.of(unbent(same, part)
                     .taking(taken.made(part, count))
                     .timed(made.alone(same).times(count)));
         }
@@ -73,6 +75,32 @@ final class PartForming {
         int last = operations.size() - 1;
         operations.set(last, operations.get(last).timed(made.alone(same).times(count)));
         return operations;
+    }
+
+    /** Woven ring by ring, strung bead by bead, or made as one thing. */
+    private Operation unbent(MadeInPlace.Same same, PartWork part) {
+        String id = "make-" + same.first();
+        int count = same.places().size();
+        int put = made.ringByRing(same);
+        if (put > 0) {
+            var kind = RingsHandled.Kind.PUT_IN;
+            var of = new RingsHandled.OfPart(part.name(), same.first(), count);
+            var detail = new RingsHandled(kind, put * count, of);
+            return Operation.counted(id, part.name(), Stage.JOIN, kind.name(), put * count, rings, detail);
+        }
+        List<Strung> strung = part.spec().strung();
+        PartsHandled detail = strung.isEmpty()
+                ? PartsHandled.ofPart(PartsHandled.Kind.MAKE, part.name(), same.first(), wireMm(part), count, null)
+                : PartsHandled.threaded(part.name(), same.first(), beadingWireMm(part), count, strung);
+        return PiecePlan.operation(id, part.name(), Stage.FORM, Set.of(), detail);
+    }
+
+    private static double beadingWireMm(PartWork part) {
+        return part.takes().bought().stream()
+                .filter(one -> one.kind() == PartWork.Bought.Kind.BEADING_WIRE)
+                .mapToDouble(one -> one.sizesMm().get(0))
+                .findFirst()
+                .orElse(0);
     }
 
     private static String id(MadeInPlace.Same same, int step) {

@@ -1,6 +1,7 @@
 package toroid.core.work;
 
 import java.util.List;
+import toroid.core.piece.part.Strung;
 
 /**
  * Parts taken in hand while a piece is made.
@@ -12,21 +13,37 @@ import java.util.List;
  * @param parts how many
  * @param toMm thickness rings are hammered to, the bead that goes on each, or the inside diameter of the curve a part is domed to; null for none
  * @param rounds what is formed round a neighbour as the piece is put together
+ * @param strung beads in the order they are threaded, of one such part
  */
 public record PartsHandled(
-        Kind kind, String what, int part, double wireMm, double insideMm, int parts, Double toMm, List<Round> rounds)
+        Kind kind,
+        String what,
+        int part,
+        double wireMm,
+        double insideMm,
+        int parts,
+        Double toMm,
+        List<Round> rounds,
+        List<Strung> strung)
         implements Detail {
     public PartsHandled {
         rounds = rounds == null ? List.of() : List.copyOf(rounds);
-    }
-
-    PartsHandled(Kind kind, String what, int part, double wireMm, double insideMm, int parts) {
-        this(kind, what, part, wireMm, insideMm, parts, null, List.of());
+        strung = strung == null ? List.of() : List.copyOf(strung);
     }
 
     /** Done to so many of that part. */
     static PartsHandled ofPart(Kind kind, String what, int part, double wireMm, int parts, Double toMm) {
-        return new PartsHandled(kind, what, part, wireMm, 0, parts, toMm, List.of());
+        return new PartsHandled(kind, what, part, wireMm, 0, parts, toMm, List.of(), List.of());
+    }
+
+    /** Beads threaded on so many of that part, whose wire is so thick. */
+    static PartsHandled threaded(String what, int part, double wireMm, int parts, List<Strung> strung) {
+        return new PartsHandled(Kind.STRING, what, part, wireMm, 0, parts, null, List.of(), strung);
+    }
+
+    /** How often a hand picks something up for one such part: bead by bead, else once. */
+    int each() {
+        return strung.isEmpty() ? 1 : strung.stream().mapToInt(Strung::beads).sum();
     }
 
     /**
@@ -52,6 +69,8 @@ public record PartsHandled(
         /** Rings soldered by themselves, closed, before anything hangs in them. */
         SOLDER_FIRST,
         OPEN_FIRST,
+        /** Beads threaded, one after another. */
+        STRING,
         MAKE,
         /** Bent over a rod, so that it lies on the body. */
         DOME,

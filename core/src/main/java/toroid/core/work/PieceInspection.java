@@ -32,9 +32,6 @@ final class PieceInspection {
     static final double WIRE_SHARE = 0.05;
     static final double BEAD_SHARE = 0.1;
 
-    /** Two that hang or lie side by side look equal within so much; common practice, mm. */
-    static final double PAIR_MM = 0.5;
-
     private final PieceWork work;
     private final boolean pair;
     private final List<Check> checks = new ArrayList<>();
@@ -69,7 +66,7 @@ final class PieceInspection {
                     "mm",
                     work.lengthMm(),
                     lengthWithinMm(),
-                    pair ? PAIR_MM : null));
+                    pair ? Check.PAIR_MM : null));
         }
         boolean bare =
                 work.parts().stream().allMatch(part -> part.takes().bought().isEmpty());

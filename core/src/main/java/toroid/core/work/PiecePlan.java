@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import toroid.core.form.HandWork;
 import toroid.core.form.Toolbox;
 import toroid.core.numeric.Refusal;
@@ -52,7 +53,8 @@ public final class PiecePlan {
             ringsOfASize(operations, ++size, rings, taken);
         }
         MadeInPlace made = MadeInPlace.of(work, maker);
-        var forming = new PartForming(work, made, tools);
+        Set<String> rings = operations.stream().map(Operation::id).collect(Collectors.toSet());
+        var forming = new PartForming(work, made, tools, rings);
         for (MadeInPlace.Same same : made.parts()) {
             operations.addAll(forming.alone(same, taken));
             dome(operations, work.parts().get(same.first()), same);
@@ -139,7 +141,7 @@ public final class PiecePlan {
             Set<String> before = new HashSet<>();
             operations.forEach(one -> before.add(one.id()));
             var kind = PartsHandled.Kind.PUT_TOGETHER;
-            var detail = new PartsHandled(kind, "", -1, 0, 0, joins, null, forming.rounds());
+            var detail = new PartsHandled(kind, "", -1, 0, 0, joins, null, forming.rounds(), List.of());
             Operation join = operation(JOIN, "", Stage.JOIN, before, detail)
                     .taking(Draw.joined(List.of(taken.joined(), forming.takenInPlace())))
                     .timed(PieceTime.joining(work, made));
@@ -186,10 +188,11 @@ public final class PiecePlan {
 
     private static PartsHandled ringsHandled(PartsHandled.Kind kind, PieceLists.Rings rings, int count, Double toMm) {
         double wire = rings.ring().wireDiameterMm();
-        return new PartsHandled(kind, "ring", -1, wire, rings.ring().innerDiameterMm(), count, toMm, List.of());
+        return new PartsHandled(
+                kind, "ring", -1, wire, rings.ring().innerDiameterMm(), count, toMm, List.of(), List.of());
     }
 
     static Operation operation(String id, String part, Stage stage, Set<String> after, PartsHandled detail) {
-        return Operation.counted(id, part, stage, detail.kind().name(), detail.parts(), after, detail);
+        return Operation.counted(id, part, stage, detail.kind().name(), detail.parts() * detail.each(), after, detail);
     }
 }

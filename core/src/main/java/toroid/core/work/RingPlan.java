@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import toroid.core.bend.BendingStrain;
@@ -52,7 +53,14 @@ public final class RingPlan {
                 "mm",
                 Math.min(SAMPLE, rings)));
         Sizes sizes = Sizes.of(work);
-        return of(steps, coils, hand.lot(), step -> cautions(step, work, hand), step -> measurable(step, sizes));
+        return of(
+                steps,
+                coils,
+                hand.lot(),
+                step -> cautions(step, work, hand),
+                step -> step.kind() == RingStep.Kind.CUT
+                        ? List.of(good(coils.get(step.coil() - 1), work.turns()))
+                        : measurable(step, sizes));
     }
 
     /** An inner diameter, mm, with its band. */
@@ -136,6 +144,13 @@ public final class RingPlan {
                     .timed(timed(step, coils)));
         }
         return new Plan(operations, 1, 1);
+    }
+
+    /** Good rings of a coil, counted; what it had beyond them is what was lost. */
+    private static Measurable good(Coil coil, int turns) {
+        double planned = coil.rings();
+        Map<String, Object> context = Map.of("turns", turns, "beyondTurns", coil.spoiltTurns() + coil.leftoverTurns());
+        return new Measurable("YIELD", "rings", planned, planned, planned, context);
     }
 
     private static HandWork timed(RingStep step, List<Coil> coils) {

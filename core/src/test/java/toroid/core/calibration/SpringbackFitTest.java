@@ -26,6 +26,7 @@ import toroid.core.metal.FlowPrior;
 import toroid.core.metal.Metal;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
+import toroid.core.numeric.Forgetting;
 import toroid.core.numeric.Refusal;
 import toroid.core.ring.ClosedRing;
 import toroid.core.ring.Ring;
@@ -126,7 +127,8 @@ class SpringbackFitTest {
         }
         SpringbackReading r = readings.get(i);
         var curve = new FlowCurve(Math.exp(at[0]), Math.exp(at[1]));
-        return (inner(1, r.mandrelDiameterMm(), curve) - r.sprungInnerMm()) / s;
+        double weight = Forgetting.weights(readings.size())[i];
+        return Math.sqrt(weight) * (inner(1, r.mandrelDiameterMm(), curve) - r.sprungInnerMm()) / s;
     }
 
     @Test
@@ -139,6 +141,27 @@ class SpringbackFitTest {
             assertThat(flow.measurements()).isEqualTo(count);
             last = flow.strengthVariance();
         }
+    }
+
+    /** A spool that was annealed meanwhile: what was measured before is forgotten, by half with every fifty coils. */
+    @Test
+    void whatWasLongAgoIsForgotten() {
+        var before = new FlowCurve(
+                1.25 * BRASS.typical().strengthMpa(), BRASS.typical().exponent());
+        var now = new FlowCurve(
+                0.85 * BRASS.typical().strengthMpa(), BRASS.typical().exponent());
+        double earlier = strength(before, now, 0);
+        double half = strength(before, now, 50);
+        double most = strength(before, now, 200);
+        assertThat(earlier).isCloseTo(before.strengthMpa(), within(0.03 * before.strengthMpa()));
+        assertThat(half).isCloseTo((before.strengthMpa() + now.strengthMpa()) / 2, within(0.06 * before.strengthMpa()));
+        assertThat(most).isCloseTo(now.strengthMpa(), within(0.06 * now.strengthMpa()));
+    }
+
+    private static double strength(FlowCurve before, FlowCurve now, int later) {
+        List<SpringbackReading> readings = new ArrayList<>(coils(before, 0.03, 300, 6));
+        readings.addAll(coils(now, 0.03, later, 7));
+        return SpringbackFit.of(readings, MODULUS, BRASS).flow().curve().strengthMpa();
     }
 
     /** The bar: predictions get better after one measurement, where the spool is not what its label says. */

@@ -46,6 +46,7 @@ class PartsTest {
                     units,
                     List.of(12 * units),
                     List.of(6 * units),
+                    6 * units,
                     List.of());
         }
 
@@ -79,6 +80,7 @@ class PartsTest {
                 0.1 * rings,
                 List.of(rings),
                 List.of(rings / 2),
+                rings / 2,
                 circles,
                 List.of(circles.get(0), circles.get(first - 1)),
                 circles.get(last),

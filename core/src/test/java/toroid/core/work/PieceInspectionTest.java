@@ -70,7 +70,7 @@ class PieceInspectionTest {
         assertThat(check(strand, Check.Kind.CRIMPS_HOLD).count()).isEqualTo(2);
         Plan pair = plan("fish-hook - ring 0.8/3 - beaded-dangle", true);
         assertThat(checks(pair)).extracting(Check::kind).contains(Check.Kind.PAIR_MIRRORED);
-        assertThat(check(pair, Check.Kind.LENGTH).pairWithin()).isEqualTo(PieceInspection.PAIR_MM);
+        assertThat(check(pair, Check.Kind.LENGTH).pairWithin()).isEqualTo(Check.PAIR_MM);
         assertThat(checks(plan("3 * ring 1/4 soldered", false)))
                 .extracting(Check::kind)
                 .doesNotContain(Check.Kind.RINGS_FLUSH);

@@ -1,19 +1,14 @@
 package toroid.server.calibration;
 
 import jakarta.validation.constraints.NotNull;
-import java.time.Instant;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.core.calibration.Expected;
 import toroid.core.calibration.HandlingTail;
 import toroid.core.calibration.Lengthening;
 import toroid.core.calibration.Looseness;
-import toroid.core.calibration.Repeatability;
 
 /** What the measured pieces of one form have taught. */
 @Service
@@ -26,18 +21,6 @@ public class FormLearning {
     }
 
     /**
-     * One practice session: the loops measured, and how alike they are.
-     *
-     * @param wanted what was aimed at, mm; null when nothing was
-     */
-    public record Session(
-            @NotNull UUID id,
-            @NotNull Instant startedAt,
-            @NotNull List<Double> values,
-            Double wanted,
-            @NotNull Repeatability spread) {}
-
-    /**
      * @param loops how near to the plan a loop is expected
      * @param looseness how much longer than the least coils on coils come out
      * @param lengthening how much of a flat's thinning goes into its length
@@ -48,17 +31,10 @@ public class FormLearning {
             @NotNull Expected loops,
             @NotNull Expected cuts,
             @NotNull Looseness looseness,
-            @NotNull Lengthening lengthening,
-            @NotNull List<Session> sessions) {}
+            @NotNull Lengthening lengthening) {}
 
     Learnt of(String formId) {
-        return new Learnt(
-                tailOf(formId),
-                loopsOf(formId),
-                cutsOf(formId),
-                loosenessOf(formId),
-                lengtheningOf(formId),
-                sessions(taken(formId, Quantity.LOOP_INSIDE)));
+        return new Learnt(tailOf(formId), loopsOf(formId), cutsOf(formId), loosenessOf(formId), lengtheningOf(formId));
     }
 
     /** Forms that something was measured of. */
@@ -136,24 +112,5 @@ public class FormLearning {
         return Lengthening.of(taken(formId, Quantity.FLAT_WIDE).stream()
                 .map(ReadingData::flat)
                 .toList());
-    }
-
-    private static List<Session> sessions(List<ReadingData> loops) {
-        Map<UUID, List<ReadingData>> bySession = new LinkedHashMap<>();
-        for (ReadingData one : loops) {
-            if (one.sessionId() != null) {
-                bySession
-                        .computeIfAbsent(one.sessionId(), id -> new ArrayList<>())
-                        .add(one);
-            }
-        }
-        return bySession.entrySet().stream()
-                .map(entry -> session(entry.getKey(), entry.getValue()))
-                .toList();
-    }
-
-    private static Session session(UUID id, List<ReadingData> loops) {
-        List<Double> values = loops.stream().map(ReadingData::value).toList();
-        return new Session(id, loops.get(0).takenAt(), values, loops.get(0).planned(), Repeatability.of(values));
     }
 }

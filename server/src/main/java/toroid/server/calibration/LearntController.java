@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.bend.SprungDiameter;
+import toroid.core.calibration.CoilLosses;
 import toroid.core.calibration.Expected;
 import toroid.core.calibration.HandlingTail;
 import toroid.core.calibration.Repeatability;
@@ -39,22 +40,33 @@ class LearntController {
     private final FormLearning learning;
     private final LearntPace pace;
     private final Readings readings;
+    private final CoilLearning coils;
 
     LearntController(
-            Spools spools, WireKnowledge knowledge, FormLearning learning, LearntPace pace, Readings readings) {
+            Spools spools,
+            WireKnowledge knowledge,
+            FormLearning learning,
+            LearntPace pace,
+            Readings readings,
+            CoilLearning coils) {
         this.spools = spools;
         this.knowledge = knowledge;
         this.learning = learning;
         this.pace = pace;
         this.readings = readings;
+        this.coils = coils;
     }
 
-    /** @param rings how alike the rings of each batch are, of those measured last, the latest first, mm inside */
+    /**
+     * @param rings how alike the rings of each batch are, of those measured last, the latest first, mm inside
+     * @param coils what coils lose
+     */
     record AtAGlance(
             @NotNull List<OfWire> wires,
             @NotNull List<OfForm> forms,
             @NotNull List<OfWork> works,
-            @NotNull List<Repeatability> rings) {}
+            @NotNull List<Repeatability> rings,
+            @NotNull CoilLosses coils) {}
 
     /**
      * How long one kind of work takes these hands, against what is stated.
@@ -114,7 +126,8 @@ class LearntController {
                                 form.tail().measurements() + form.loops().measurements() > 0)
                         .toList(),
                 works(),
-                rings());
+                rings(),
+                coils.losses());
     }
 
     /** Of each batch, rings measured inside or outside: how alike they are is the same. */

@@ -22,7 +22,13 @@ public enum Quantity {
     /** Of a whole piece, pulled taut. */
     LENGTH(Unit.MM, 20_000),
     /** Of a whole piece. */
-    WEIGHT(Unit.GRAMS, 20_000);
+    WEIGHT(Unit.GRAMS, 20_000),
+    /** Of a closed ring, by eye: {@link toroid.core.calibration.exercise.Joint} by its place. */
+    JOINT(Unit.NONE, 10),
+    /** Which rings one goes through, from memory: 0 right, 1 wrong. */
+    RECALLED(Unit.NONE, 1),
+    /** Good rings of one coil. */
+    YIELD(Unit.RINGS, 100_000);
 
     static final Set<Quantity> OF_RINGS = EnumSet.range(COIL_INNER, RING_OUTER);
 
@@ -42,9 +48,9 @@ public enum Quantity {
         return most;
     }
 
-    /** Whether it is of all that was made: it teaches no wire and no form. */
-    boolean isOfTheWhole() {
-        return this == LENGTH || this == WEIGHT;
+    /** Whether it teaches no wire and no form: of all that was made, or judged by eye. */
+    boolean teachesNothing() {
+        return compareTo(LENGTH) >= 0;
     }
 
     /** Whether it is of a coil or of rings cut from it, and so tells of springback. */

@@ -31,6 +31,7 @@ class Reading extends Stored {
     private String note;
     private Integer copy;
     private Integer lost;
+    private String exercise;
 
     void fill(ReadingData data) {
         runId = data.runId();
@@ -46,6 +47,9 @@ class Reading extends Stored {
         note = data.note();
         copy = data.copy();
         lost = data.lost();
+        exercise = data.context().practised() == null
+                ? null
+                : data.context().practised().exercise();
     }
 
     void away(Instant when) {

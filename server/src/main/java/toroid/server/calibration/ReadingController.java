@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import toroid.core.calibration.CoilLosses;
 import toroid.server.store.Kept;
 import toroid.server.store.KeptController;
 
@@ -17,13 +18,16 @@ class ReadingController extends KeptController<ReadingData> {
     private final FormLearning learning;
     private final FirstOfRun first;
     private final Inspection inspection;
+    private final CoilLearning coils;
 
-    ReadingController(Readings readings, FormLearning learning, FirstOfRun first, Inspection inspection) {
+    ReadingController(
+            Readings readings, FormLearning learning, FirstOfRun first, Inspection inspection, CoilLearning coils) {
         super(readings);
         this.readings = readings;
         this.learning = learning;
         this.first = first;
         this.inspection = inspection;
+        this.coils = coils;
     }
 
     @GetMapping("/of-run/{runId}")
@@ -41,6 +45,12 @@ class ReadingController extends KeptController<ReadingData> {
     @GetMapping("/of-run/{runId}/inspection")
     Inspection.InspectionAnswer inspected(@PathVariable UUID runId) {
         return inspection.of(runId);
+    }
+
+    /** Turns of each coil that come to no good ring. */
+    @GetMapping("/coil-losses")
+    CoilLosses coilLosses() {
+        return coils.losses();
     }
 
     @GetMapping("/of-form/{formId}")

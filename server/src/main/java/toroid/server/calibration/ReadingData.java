@@ -101,9 +101,12 @@ public record ReadingData(
         if (planned != null) {
             Checks.within("planned", planned, 0, 1e5, quantity.unit(), Remedy.LEAVE_IT_OUT);
         }
+        if (context.practised() != null) {
+            Practising.check(this);
+        }
         checkWhich("copy", copy);
         checkWhich("lost", lost);
-        if (quantity.isOfTheWhole() || quantity == Quantity.MINUTES && context.work() != null) {
+        if (quantity.teachesNothing() || quantity == Quantity.MINUTES && context.work() != null) {
             return;
         }
         Wire.checkDiameter(said("context.wireMm", context.wireMm()));

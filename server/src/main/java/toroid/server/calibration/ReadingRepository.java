@@ -26,6 +26,8 @@ interface ReadingRepository extends JpaRepository<Reading, UUID> {
 
     List<Reading> findByQuantityAndDeletedAtIsNullOrderByTakenAtDesc(Quantity quantity, Limit newest);
 
+    List<Reading> findByExerciseAndDeletedAtIsNullOrderByTakenAtDesc(String exercise, Limit newest);
+
     /** Changes with any of them. */
     record Stamp(UUID workshop, long count, Instant last) {}
 

@@ -99,6 +99,9 @@ public class Readings extends Keeper<Reading, ReadingData> {
         if (data.runId() == null) {
             spools.demand(data.lotId());
             ReadingContext said = data.context() == null ? ReadingContext.NOTHING : data.context();
+            if (Practising.isOne(data)) {
+                return Practising.filled(data);
+            }
             boolean ofSpool = data.lotId() != null && said.wireMm() == null;
             return data.with(
                     data.lotId(),

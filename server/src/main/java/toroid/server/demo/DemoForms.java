@@ -16,7 +16,6 @@ import toroid.core.work.Measurable;
 import toroid.core.work.Operation;
 import toroid.core.work.Plan;
 import toroid.server.calibration.Quantity;
-import toroid.server.calibration.ReadingContext;
 import toroid.server.calibration.ReadingData;
 import toroid.server.calibration.Readings;
 import toroid.server.form.FormJobData;
@@ -28,7 +27,7 @@ import toroid.server.wire.SpoolData;
 import toroid.server.work.FormKind;
 import toroid.server.work.RunData;
 
-/** The invented workshop's form jobs: clasps, ear wires, bead chains; some made, one in hand; loops practised over a season. */
+/** The invented workshop's form jobs: clasps, ear wires, bead chains; some made, one in hand. */
 @Component
 class DemoForms {
     private static final double CUT_SCATTER_MM = 1.2;
@@ -147,29 +146,6 @@ class DemoForms {
         keep(new ReadingData(run.id(), at.id(), null, null, quantity, value, null, null, taken, ""));
     }
 
-    /** Ten wrapped loops a session, three weeks apart; the hand gets steadier. */
-    private void practise(Instant now) {
-        double[] spread = {0.24, 0.19, 0.15, 0.10};
-        for (int session = 0; session < spread.length; session++) {
-            UUID id = DemoStock.id("practice " + session);
-            Instant at = now.minus(Duration.ofDays(78 - 21L * session));
-            for (int i = 0; i < 10; i++) {
-                double inside = 2.5 + (0.12 - 0.03 * session) + spread[session] * chance.nextGaussian();
-                keep(new ReadingData(
-                        null,
-                        null,
-                        null,
-                        id,
-                        Quantity.LOOP_INSIDE,
-                        round(inside),
-                        2.5,
-                        ReadingContext.form("wrapped-loop", 0.81),
-                        at.plusSeconds(90L * i),
-                        ""));
-            }
-        }
-    }
-
     private void keep(ReadingData data) {
         UUID id = DemoStock.id("form measurement " + data.takenAt() + data.quantity() + chance.nextLong());
         readings.put(id, new Edit<>(null, data));
@@ -241,6 +217,5 @@ class DemoForms {
         for (DemoForm demo : FORMS) {
             job(demo, now);
         }
-        practise(now);
     }
 }

@@ -19,13 +19,21 @@ class DemoWorkshop implements ApplicationRunner {
     private final DemoForms forms;
     private final DemoWeaves weaves;
     private final DemoPieces pieces;
+    private final DemoPractice practice;
 
-    DemoWorkshop(DemoStock stock, DemoSeason season, DemoForms forms, DemoWeaves weaves, DemoPieces pieces) {
+    DemoWorkshop(
+            DemoStock stock,
+            DemoSeason season,
+            DemoForms forms,
+            DemoWeaves weaves,
+            DemoPieces pieces,
+            DemoPractice practice) {
         this.stock = stock;
         this.season = season;
         this.forms = forms;
         this.weaves = weaves;
         this.pieces = pieces;
+        this.practice = practice;
     }
 
     @Override
@@ -37,6 +45,7 @@ class DemoWorkshop implements ApplicationRunner {
             forms.load();
             weaves.load();
             pieces.load();
+            practice.load();
             LOG.info("the demo workshop is laid out");
         }
     }

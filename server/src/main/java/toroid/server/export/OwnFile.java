@@ -8,11 +8,20 @@ import toroid.core.numeric.Code;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 
-/** JSON of a format of our own, with its version: read only where it is both. */
+/**
+ * JSON of a format of our own, with its version: read only where it is both.
+ *
+ * @param version the latest; those before it are read too
+ */
 record OwnFile(String format, int version, Code other, Code otherVersion) {
     /** Begun with its format and version. */
     ObjectNode begun(ObjectMapper mapper) {
-        return mapper.createObjectNode().put("format", format).put("version", version);
+        return begun(mapper, version);
+    }
+
+    /** Begun as the earliest version that says all that is in it. */
+    ObjectNode begun(ObjectMapper mapper, int earliest) {
+        return mapper.createObjectNode().put("format", format).put("version", earliest);
     }
 
     /** @throws Refusal with the reason, when it is not what it says */
@@ -21,7 +30,8 @@ record OwnFile(String format, int version, Code other, Code otherVersion) {
         if (!format.equals(root.path("format").asText())) {
             throw Refusal.of(other, "format", root.path("format").asText());
         }
-        if (root.path("version").asInt() != version) {
+        int said = root.path("version").asInt();
+        if (said < 1 || said > version) {
             throw Refusal.of(otherVersion, "version", root.path("version").asText());
         }
         return root;

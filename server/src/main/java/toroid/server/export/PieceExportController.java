@@ -55,7 +55,7 @@ class PieceExportController {
 
     @Operation(summary = "Reads a piece (JSON) that was taken out; keeps nothing")
     @PostMapping(value = "/api/pieces/import", consumes = MediaType.TEXT_PLAIN_VALUE)
-    PieceJobData read(@RequestBody String text) {
+    PieceJson.PieceRead read(@RequestBody String text) {
         return json.read(text);
     }
 

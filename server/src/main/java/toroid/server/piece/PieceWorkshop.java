@@ -43,6 +43,7 @@ import toroid.server.preference.Choices;
 import toroid.server.preference.Preferences;
 import toroid.server.store.ServerCode;
 import toroid.server.tool.Mandrels;
+import toroid.server.weave.WovenInMaking;
 
 /** Works pieces out with the maker's habits: the core's answers, composed. Keeps nothing. */
 @Service
@@ -155,13 +156,19 @@ public class PieceWorkshop {
     public PieceInMaking inMaking(PieceQuestion question) {
         Worked worked = work(question);
         var shown = new TreeMap<Integer, FormInMaking>();
+        var together = new TreeMap<Integer, WovenInMaking>();
         for (MadeInPlace.Same same :
                 MadeInPlace.of(worked.work(), worked.maker()).parts()) {
             if (same.bent() != null) {
                 shown.put(same.first(), forms.inMaking(same.bent().work()));
             }
+            WovenInMaking weave =
+                    weaves.inMaking(worked.work().parts().get(same.first()).spec());
+            if (weave != null) {
+                together.put(same.first(), weave);
+            }
         }
-        return new PieceInMaking(answer(question), shown);
+        return new PieceInMaking(answer(question), shown, together);
     }
 
     /** Which of its parts hang askew, which lie against each other, which hide another. */

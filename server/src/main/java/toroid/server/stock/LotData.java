@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.Map;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
 import toroid.core.stock.Measure;
@@ -59,7 +60,7 @@ public record LotData(
         Map<String, Object> read = known.read(facts).values();
         upTo("left", left, measure.most(), measure.unit(), Remedy.COUNT_THEM_AGAIN);
         if (measure == Measure.PIECES && left != null && left != Math.rint(left)) {
-            throw Refusal.of(ServerCode.COUNTED_IN_WHOLE_ONES, "left", left);
+            throw Refusal.of(RefusalCode.COUNTED_IN_WHOLE_ONES, "left", left);
         }
         upTo("unitPrice", unitPrice, 1e6, Unit.NONE, Remedy.CHECK_THE_PRICE);
         upTo("tareG", tareG, 1e5, Unit.GRAMS, Remedy.MEASURE_IT_AGAIN);

@@ -5,9 +5,9 @@ import java.util.Map;
 import java.util.UUID;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Refusal;
+import toroid.core.numeric.RefusalCode;
 import toroid.core.numeric.Remedy;
 import toroid.core.stock.Measure;
-import toroid.server.store.ServerCode;
 import toroid.server.store.Words;
 
 /**
@@ -45,7 +45,7 @@ record MoveGiven(
         Words.checkNote(note);
         Checks.within("amount", amount, 0, measure.most(), measure.unit(), Remedy.COUNT_THEM_AGAIN);
         if (measure == Measure.PIECES && amount != Math.rint(amount)) {
-            throw Refusal.of(ServerCode.COUNTED_IN_WHOLE_ONES, "amount", amount);
+            throw Refusal.of(RefusalCode.COUNTED_IN_WHOLE_ONES, "amount", amount);
         }
         return switch (what) {
             case RECEIVED, RETURNED -> amount;

@@ -8,6 +8,7 @@ import toroid.core.ring.Ring;
 import toroid.core.ring.Tightness;
 import toroid.core.weave.assembly.AssemblyStep;
 import toroid.core.weave.assembly.Lie;
+import toroid.core.weave.assembly.Way;
 import toroid.core.weave.composition.Composition;
 import toroid.core.weave.composition.CompositionWork;
 import toroid.core.weave.composition.Medallion;
@@ -40,12 +41,30 @@ public class CompositionWorkshop {
 
     private CompositionWork work(String id, CompositionQuestion question) {
         WeaveFiles.Filed weave = files.byId(id);
-        var solving = new Solving(weave.sum(), question.plan(), question.small(), question.hubWire());
-        SolvedStar star = solved.get(
-                solving,
-                () -> SolvedStar.of(
-                        new Composition(weave.pattern(), solving.plan()), solving.small(), solving.hubWireMm()));
-        return star.about(question.hubInnerMm(), question.way());
+        return star(weave, question.plan(), question.small(), question.hubWire())
+                .about(question.hubInnerMm(), question.way());
+    }
+
+    private SolvedStar star(WeaveFiles.Filed weave, Composition.Plan plan, Ring small, double hubWireMm) {
+        return solved.get(
+                new Solving(weave.sum(), plan, small, hubWireMm),
+                () -> SolvedStar.of(new Composition(weave.pattern(), plan), small, hubWireMm));
+    }
+
+    /** One that is part of something larger, as it is put together. */
+    public WovenInMaking inMaking(Medallion.Asked asked) {
+        CompositionWork work = star(files.byId(asked.weave()), asked.plan(), asked.small(), asked.hubWireMm())
+                .about(asked.hubInnerMm(), Way.USUAL);
+        return new WovenInMaking(
+                FlatRings.of(work.rings()), wires(work), steps(work), PatchWorkshop.preClosed(work.assembly()));
+    }
+
+    private static List<PatchAnswers.PatchStep> steps(CompositionWork work) {
+        Composition composition = work.composition();
+        return work.assembly().steps().stream()
+                .map(step -> PatchAnswers.PatchStep.of(
+                        step, composition.partOf(step.ring()) + 1, Lie.seen(work.rings()::get, step)))
+                .toList();
     }
 
     /** The weave its arms are of. */
@@ -79,10 +98,7 @@ public class CompositionWorkshop {
                 FlatRings.of(work.rings()),
                 wires(work),
                 colours(composition, question.colouring()),
-                work.assembly().steps().stream()
-                        .map(step -> PatchAnswers.PatchStep.of(
-                                step, composition.partOf(step.ring()) + 1, Lie.seen(work.rings()::get, step)))
-                        .toList(),
+                steps(work),
                 PatchWorkshop.preClosed(work.assembly()),
                 work.figures(question.metalOf().densityGramsPerCubicCentimetre()));
     }

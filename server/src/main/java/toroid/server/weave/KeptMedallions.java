@@ -33,6 +33,7 @@ class KeptMedallions {
             double hubInsideMm,
             List<Integer> counts,
             List<Integer> preClosed,
+            int steps,
             double[] rings,
             List<Integer> hubs,
             int top,
@@ -44,6 +45,7 @@ class KeptMedallions {
                     one.hub().innerDiameterMm(),
                     one.rings(),
                     one.preClosed(),
+                    one.steps(),
                     FlatRings.of(one.circles()),
                     one.hubs(),
                     one.top(),
@@ -56,6 +58,7 @@ class KeptMedallions {
                     new Ring(hubWireMm, hubInsideMm),
                     counts,
                     preClosed,
+                    steps,
                     FlatRings.rings(rings),
                     hubs,
                     top,
@@ -66,7 +69,7 @@ class KeptMedallions {
     /** @throws toroid.core.numeric.Refusal when it does not go together so */
     Medallion of(WeaveFiles.Filed weave, Medallion.Asked asked) {
         Medallion.Asked unit = asked.scaled(1 / asked.small().wireDiameterMm());
-        String question = weave.sum() + "/" + SolvedWeaves.SOLVER + "/medallion " + unit.plan() + " "
+        String question = weave.sum() + "/" + SolvedWeaves.SOLVER + "/medallion in steps " + unit.plan() + " "
                 + WeaveDesk.named(List.of(unit.small().innerDiameterMm(), unit.hubWireMm()))
                 + (unit.hubInnerMm() == null ? "" : WeaveDesk.named(List.of(unit.hubInnerMm())));
         return recent.get(

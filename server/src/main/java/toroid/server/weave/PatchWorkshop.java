@@ -183,10 +183,7 @@ public class PatchWorkshop {
             throw Refusal.of(sheet ? RefusalCode.A_SHEET : RefusalCode.NOT_A_SHEET, "piece", id)
                     .with("weave", weave.pattern().name());
         }
-        Integer units = shape instanceof PatchShape.Cells cells ? cells.cells() : null;
-        List<Integer> rows = shape instanceof PatchShape.Rows counted ? counted.counts() : null;
-        var question = new PatchQuestion(
-                wireMm, insidesMm, metal.id(), null, units, null, null, rows, null, null, null, null, null, null);
+        PatchQuestion question = plain(wireMm, insidesMm, shape, metal.id());
         Laid laid = laid(weave, question);
         var cell = new Cell(weave, rings(question));
         if (cell.taut() == null) {
@@ -194,6 +191,38 @@ public class PatchWorkshop {
                     .with("form", weave.pattern().name());
         }
         return WovenLength.of(laid.patch(), laid.assembly(), counted(laid, question, cell), cell.taut(), wireMm);
+    }
+
+    private static PatchQuestion plain(double wireMm, List<Double> insidesMm, PatchShape shape, String metal) {
+        Integer units = shape instanceof PatchShape.Cells cells ? cells.cells() : null;
+        List<Integer> rows = shape instanceof PatchShape.Rows counted ? counted.counts() : null;
+        return new PatchQuestion(
+                wireMm, insidesMm, metal, null, units, null, null, rows, null, null, null, null, null, null);
+    }
+
+    /** The same as it is put together. */
+    public WovenInMaking inMaking(String id, double wireMm, List<Double> insidesMm, PatchShape shape) {
+        WeaveFiles.Filed weave = files.byId(id);
+        PatchQuestion question = plain(wireMm, insidesMm, shape, null);
+        Laid laid = laid(weave, question);
+        Patch patch = laid.patch();
+        Pose shown = new Cell(weave, rings(question)).shown();
+        double[] wires = new double[patch.size()];
+        Arrays.fill(wires, wireMm);
+        return new WovenInMaking(
+                FlatRings.of(patch.rings().stream()
+                        .map(ring -> shown.image(ring.ring(), ring.i(), ring.j()))
+                        .toList()),
+                wires,
+                steps(laid, shown),
+                preClosed(laid.assembly()));
+    }
+
+    private static List<PatchAnswers.PatchStep> steps(Laid laid, Pose shown) {
+        List<AssemblyStep> steps = laid.assembly().steps();
+        return steps.size() > MOST_STEPS_SHOWN
+                ? List.of()
+                : steps.stream().map(step -> step(laid.patch(), shown, step)).toList();
     }
 
     private static List<ColourCount> colourCounts(Patch patch, ColourSpec spec) {
@@ -225,15 +254,7 @@ public class PatchWorkshop {
             keys[3 * n + 2] = ring.j();
             colour[n] = colours.of(patch, n);
         }
-        List<AssemblyStep> steps = laid.assembly().steps();
-        return new PatchAnswers.PatchView(
-                keys,
-                colour,
-                links(patch),
-                steps.size() > MOST_STEPS_SHOWN
-                        ? List.of()
-                        : steps.stream().map(step -> step(patch, shown, step)).toList(),
-                preClosed(laid.assembly()));
+        return new PatchAnswers.PatchView(keys, colour, links(patch), steps(laid, shown), preClosed(laid.assembly()));
     }
 
     private static int[] links(Patch patch) {

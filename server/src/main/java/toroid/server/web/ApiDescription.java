@@ -45,7 +45,8 @@ class ApiDescription {
             "Rates",
             "Pace",
             "PhotoSize",
-            "Spot");
+            "Spot",
+            "CoilLosses");
 
     @Bean
     OpenAPI description() {

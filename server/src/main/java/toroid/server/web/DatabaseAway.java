@@ -13,6 +13,8 @@ final class DatabaseAway {
     /** Called off by its asker, of that last class: the database is there. */
     private static final String CALLED_OFF = "57014";
 
+    private static final String DISK_FULL = "53100";
+
     private DatabaseAway() {}
 
     static boolean is(Throwable fault) {
@@ -22,6 +24,17 @@ final class DatabaseAway {
                 return true;
             }
             if (one instanceof SQLException told && isAway(told)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether it has no room left to write: PostgreSQL's {@code disk_full}. */
+    static boolean isFull(Throwable fault) {
+        int depth = 0;
+        for (Throwable one = fault; one != null && depth < MOST_CAUSES; one = one.getCause(), depth++) {
+            if (one instanceof SQLException told && DISK_FULL.equals(told.getSQLState())) {
                 return true;
             }
         }

@@ -152,10 +152,11 @@ class Problems {
             throw fault;
         }
         if (DatabaseAway.is(fault)) {
-            LOG.warn("the database is away: {}", fault.getMessage());
+            ServerCode why = DatabaseAway.isFull(fault) ? ServerCode.DISK_FULL : ServerCode.DATABASE_AWAY;
+            LOG.warn("{}: {}", why.id(), fault.getMessage());
             return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
                     .header(HttpHeaders.RETRY_AFTER, "5")
-                    .body(problem(HttpStatus.SERVICE_UNAVAILABLE, ServerCode.DATABASE_AWAY));
+                    .body(problem(HttpStatus.SERVICE_UNAVAILABLE, why));
         }
         LOG.error("a fault of the server", fault);
         return ResponseEntity.internalServerError().body(problem(HttpStatus.INTERNAL_SERVER_ERROR, ServerCode.FAULT));

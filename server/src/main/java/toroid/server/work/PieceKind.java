@@ -123,12 +123,12 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
     }
 
     /**
-     * The second version may say how thin rings are hammered; those of the first are not. The fourth has a form's steps one by one; what
-     * was begun before is made part by part to its end.
+     * The second version may say how thin rings are hammered; those of the first are not. The fourth has a form's steps one by one, the
+     * fifth a weave's rings and a strand's beads; what was begun before is made part by part to its end.
      */
     @Override
     public List<UnaryOperator<ObjectNode>> planUpgrades() {
-        return List.of(UnaryOperator.identity(), Renamed.inDraws(), UnaryOperator.identity());
+        return List.of(UnaryOperator.identity(), Renamed.inDraws(), UnaryOperator.identity(), UnaryOperator.identity());
     }
 
     /** Of all that can be on it. */
@@ -147,15 +147,18 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
         return workshop.inMaking(facts.job().question(true));
     }
 
-    /** Before its parts were made step by step the piece alone was kept. */
+    /** Before its parts were made step by step the piece alone was kept; before its weaves were put together ring by ring, not those. */
     @Override
     public JsonNode shownToday(JsonNode kept) {
-        return kept.has(PIECE)
-                ? kept
-                : JsonNodeFactory.instance
-                        .objectNode()
-                        .<ObjectNode>set(PIECE, kept)
-                        .set("forms", JsonNodeFactory.instance.objectNode());
+        JsonNodeFactory nodes = JsonNodeFactory.instance;
+        ObjectNode today = nodes.objectNode();
+        if (kept.has(PIECE)) {
+            today.setAll((ObjectNode) kept);
+        } else {
+            today.set(PIECE, kept);
+        }
+        List.of("forms", "woven").forEach(shown -> today.putIfAbsent(shown, nodes.objectNode()));
+        return today;
     }
 
     private static final String PIECE = "piece";

@@ -38,8 +38,15 @@ class WorkDescription {
                     "FormStep",
                     Set.of("gripMm", "fromMiddleMm", "insideMm", "toolMm", "degrees", "heldDegrees", "turns", "flat")),
             Map.entry("OwnTool", Set.of()),
-            Map.entry("RingsHandled", Set.of()),
+            Map.entry("RingsHandled", Set.of("of")),
+            Map.entry("OfPart", Set.of()),
+            Map.entry("Strung", Set.of()),
             Map.entry("PartsHandled", Set.of()),
+            Map.entry("ExerciseInfo", Set.of("formId", "usualWireMm", "usualSizeMm")),
+            Map.entry("Criterion", Set.of("worst")),
+            Map.entry("Season", Set.of("best", "changePercent", "lowPercent", "highPercent")),
+            Map.entry("Verdict", Set.of("spread")),
+            Map.entry("Remark", Set.of("at")),
             Map.entry("Finished", Set.of()),
             Map.entry("Cut", Set.of("metal", "lot")));
 

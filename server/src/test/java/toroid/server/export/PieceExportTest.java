@@ -3,6 +3,7 @@ package toroid.server.export;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -166,7 +167,8 @@ class PieceExportTest extends ApiTest {
             assertThat(schema.validate(out)).as(starter.id()).isEmpty();
             Answer in = readIn(out.toString());
             assertThat(in.status()).isEqualTo(200);
-            ObjectNode back = (ObjectNode) in.body();
+            ObjectNode back = (ObjectNode) in.at("/piece");
+            assertThat(in.at("/weaves")).isEmpty();
             back.remove("spoolId");
             back.properties()
                     .forEach(field -> assertThat(out.get(field.getKey())).isEqualTo(field.getValue()));
@@ -178,6 +180,45 @@ class PieceExportTest extends ApiTest {
                 .contentType(MediaType.TEXT_PLAIN)
                 .content(text)
                 .with(csrf()));
+    }
+
+    private Answer weave(String text) {
+        return send(post("/api/own-weaves")
+                .contentType(MediaType.TEXT_PLAIN)
+                .content(text)
+                .with(csrf()));
+    }
+
+    /** A piece of the maker's own weave goes to a workshop that does not have it, and takes it along. */
+    @Test
+    void aWeaveOfItsMakersOwnGoesWithIt() throws Exception {
+        ObjectNode own = (ObjectNode) json.readTree(getClass().getResourceAsStream("/weaves/byzantine.json"));
+        own.put("id", "harbour-chain").put("name", "harbour chain");
+        Answer kept = weave(own.toString());
+        assertThat(kept.status()).as("%s", kept.body()).isEqualTo(200);
+        JsonNode out = json.readTree(export(Map.of("line", "weave harbour-chain 1/3.8 units=2"), "json"));
+        assertThat(out.get("version").asInt()).isEqualTo(2);
+        assertThat(out.get("weaves")).hasSize(1);
+        JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(Files.readString(Path.of("../docs/piece.schema.json")));
+        assertThat(schema.validate(out)).isEmpty();
+        assertThat(readIn(out.toString()).at("/weaves")).isEmpty();
+        ((ObjectNode) out.at("/weaves/0")).put("name", "another chain");
+        assertThat(readIn(out.toString()).at("/code").asText()).isEqualTo("weave-id-taken");
+        ((ObjectNode) out.at("/weaves/0")).put("name", "harbour chain");
+        assertThat(send(delete("/api/own-weaves/" + kept.at("/own").asText()).with(csrf()))
+                        .status())
+                .isEqualTo(204);
+        Answer elsewhere = readIn(out.toString());
+        assertThat(elsewhere.at("/weaves")).hasSize(1);
+        Answer again = weave(elsewhere.at("/weaves/0").asText());
+        assertThat(again.status()).isEqualTo(200);
+        assertThat(tell(
+                                "/api/pieces/solve",
+                                Map.of("line", elsewhere.at("/piece/line").asText()))
+                        .status())
+                .isEqualTo(200);
+        send(delete("/api/own-weaves/" + again.at("/own").asText()).with(csrf()));
     }
 
     @Test

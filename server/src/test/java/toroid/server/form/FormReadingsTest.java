@@ -76,26 +76,6 @@ class FormReadingsTest extends ApiTest {
         throw new AssertionError(solved.body());
     }
 
-    @Test
-    void tenLoopsAreASessionWithASpread() {
-        UUID session = UUID.randomUUID();
-        double[] loops = {2.4, 2.5, 2.6};
-        for (double loop : loops) {
-            var data = measurement("LOOP_INSIDE", loop, 2.5);
-            data.put("sessionId", session);
-            data.put("context", Map.of("formId", "wrapped-loop", "wireMm", 1.2));
-            assertThat(keep("/api/readings", UUID.randomUUID(), null, data).status())
-                    .isEqualTo(200);
-        }
-        Answer learnt = read("/api/readings/of-form/wrapped-loop");
-        var mine = learnt.at("/sessions").findParents("id").stream()
-                .filter(s -> s.get("id").asText().equals(session.toString()))
-                .findFirst()
-                .orElseThrow();
-        assertThat(mine.at("/spread/standardDeviation").asDouble()).isCloseTo(0.1, within(1e-9));
-        assertThat(mine.at("/values")).hasSize(3);
-    }
-
     /** By reference: the run's plan knows the rest. */
     private Answer measure(Answer run, String quantity, double value) {
         String operation = null;

@@ -63,6 +63,30 @@ class DatabaseAwayTest extends ApiTest {
         await().atMost(Duration.ofMinutes(2)).until(() -> read("/api/bench").status() == 200);
     }
 
+    /** No room on the disk: said so, nothing half written, and the same edit is kept once there is room. */
+    @Test
+    void aFullDiskIsSaidAndTheEditGoesInOnceThereIsRoom() throws Exception {
+        UUID id = UUID.randomUUID();
+        var spool = spoolData("Held", "copper", "HALF_HARD", 1.0);
+        try (Connection connection = TestDatabase.source().getConnection();
+                var statement = connection.createStatement()) {
+            statement.execute("create function no_room() returns trigger language plpgsql as"
+                    + " $$ begin raise exception 'No space left on device' using errcode = '53100'; end $$");
+            statement.execute("create trigger full_disk after insert on lot execute function no_room()");
+            try {
+                Answer full = keep("/api/spools", id, null, spool);
+                assertThat(full.status()).isEqualTo(503);
+                assertThat(full.at("/code").asText()).isEqualTo("disk-full");
+                assertThat(read("/api/spools/" + id).status()).isEqualTo(404);
+                assertThat(read("/api/bench").status()).isEqualTo(200);
+            } finally {
+                statement.execute("drop trigger full_disk on lot");
+                statement.execute("drop function no_room()");
+            }
+        }
+        assertThat(keep("/api/spools", id, null, spool).status()).isEqualTo(200);
+    }
+
     @Test
     void whatIsAwayAndWhatIsNot() {
         for (String state : new String[] {"08006", "53100", "53300", "57P01", "57P03"}) {

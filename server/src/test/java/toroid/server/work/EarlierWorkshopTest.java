@@ -164,7 +164,7 @@ class EarlierWorkshopTest extends ApiTest {
         for (JsonNode entry : read("/api/notebook?most=200").at("/entries")) {
             assertThat(entry.get("unreadable").isNull()).isTrue();
         }
-        assertThat(read("/api/readings/of-form/wrapped-loop").at("/sessions")).hasSize(4);
+        assertThat(read("/api/exercises/ten-loops").at("/sessions")).hasSize(4);
         assertThat(read("/api/notebook/learnt").at("/wires").findValuesAsText("coils"))
                 .contains("0")
                 .doesNotContain("-1");

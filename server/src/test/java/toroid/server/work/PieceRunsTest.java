@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
+import java.util.TreeSet;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -93,6 +94,39 @@ class PieceRunsTest extends ApiTest {
         assertThat(forms).hasSize(3);
     }
 
+    /** Every ring of what is woven comes in once, laid down, put in or picked up; as often as the plan counts. */
+    @Test
+    void whatIsWovenIsPutTogetherRingByRing() {
+        String weave = "weave byzantine 1/3.8 units=3";
+        String star = "medallion box-chain 1/4.5 arms=3 rows=1 larger=1.2";
+        String sheet = "sheet european-4-in-1 1/5 rows=3 columns=5";
+        UUID job = kept(bracelet(String.join(" - ring 1/5 - ", weave, star, weave, sheet)));
+        JsonNode run = tell("/api/jobs/piece/" + job + "/runs", Map.of()).body();
+        JsonNode woven =
+                read("/api/runs/" + run.get("id").asText() + "/shown").body().get("woven");
+        int seen = 0;
+        for (JsonNode operation : run.at("/data/plan/operations")) {
+            JsonNode of = operation.at("/detail/of");
+            if (operation.get("verb").asText().equals("PUT_IN")) {
+                JsonNode part = woven.get(of.get("part").asText());
+                assertThat(operation.get("times").asInt())
+                        .isEqualTo(of.get("parts").asInt() * part.get("steps").size());
+                var rings = new TreeSet<Integer>();
+                for (JsonNode step : part.get("steps")) {
+                    assertThat(rings.add(step.get("ring").asInt())).isTrue();
+                    step.get("pickUp")
+                            .forEach(one -> assertThat(rings.add(one.asInt())).isTrue());
+                    step.get("over").forEach(one -> rings.add(one.asInt()));
+                }
+                assertThat(rings).hasSize(part.get("wiresMm").size());
+                assertThat(part.get("rings")).hasSize(7 * rings.size());
+                seen++;
+            }
+        }
+        assertThat(seen).isEqualTo(3);
+        assertThat(woven).hasSize(3);
+    }
+
     /** Of a run begun before its parts were made step by step the piece alone was kept. */
     @Test
     void whatWasKeptEarlierIsShownAsToday() {
@@ -100,6 +134,7 @@ class PieceRunsTest extends ApiTest {
         JsonNode today = kinds.byId("piece").shownToday(earlier);
         assertThat(today.at("/piece/finishedLengthMm").asDouble()).isEqualTo(170);
         assertThat(today.get("forms")).isEmpty();
+        assertThat(today.get("woven")).isEmpty();
         assertThat(kinds.byId("piece").shownToday(today)).isEqualTo(today);
     }
 

@@ -84,7 +84,7 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
     public String written() {
         return "strand " + LineWords.plain(wireMm) + LineWords.unless("loop", loopMm, 3)
                 + LineWords.unless("strands", strands, 1)
-                + " (" + strung() + ")";
+                + " (" + beadsWritten() + ")";
     }
 
     /** Beads come in sizes, beading wire in a few: only the beads are scaled, and their holes stay. */
@@ -204,6 +204,15 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
     }
 
     @Override
+    public List<Strung> strung() {
+        return beads.stream()
+                .map(run -> run.each()
+                        ? new Strung(run.count(), run.lengthMm(), run.widthMm(), 1, strands)
+                        : new Strung(run.count(), run.lengthMm(), run.widthMm(), strands, 1))
+                .toList();
+    }
+
+    @Override
     public boolean isSupple() {
         return true;
     }
@@ -215,10 +224,10 @@ public record BeadStrand(double wireMm, int strands, double loopMm, List<Beaded>
                 new Field("wire", wireMm),
                 new Field("strands", (double) strands),
                 new Field("loop", loopMm),
-                new Field("beads", strung()));
+                new Field("beads", beadsWritten()));
     }
 
-    private String strung() {
+    private String beadsWritten() {
         return beads.stream().map(Beaded::written).collect(Collectors.joining(" - "));
     }
 

@@ -197,12 +197,27 @@ public record MedallionPart(WeaveSizes of, Composition.Plan plan, double largerM
         return WeaveSizes.handWork(takes(solved(with)));
     }
 
+    @Override
+    public String weave() {
+        return of.weave();
+    }
+
+    @Override
+    public int ringByRing(PartMaker with) {
+        return solved(with).steps();
+    }
+
     private Medallion solved(PartMaker with) {
+        return with.medallion(asked());
+    }
+
+    /** What is solved for it. @throws toroid.core.numeric.Refusal for a weave of several sizes */
+    public Medallion.Asked asked() {
         if (of.insidesMm().size() != 1) {
             throw LineWords.refused("inside", of.written());
         }
         var small = new Ring(of.wireMm(), of.insidesMm().get(0));
-        return with.medallion(new Medallion.Asked(of.weave(), small, plan, largerMm, aboutMm));
+        return new Medallion.Asked(of.weave(), small, plan, largerMm, aboutMm);
     }
 
     @Override

@@ -66,6 +66,21 @@ public sealed interface PartSpec
         return null;
     }
 
+    /** Woven: rings laid down or put in one after another; 0 for what is not woven. */
+    default int ringByRing(PartMaker with) {
+        return 0;
+    }
+
+    /** Woven: the weave's id; null for what is not woven. */
+    default String weave() {
+        return null;
+    }
+
+    /** Strung: its beads run by run, in the order they go on; none for what is not strung. */
+    default List<Strung> strung() {
+        return List.of();
+    }
+
     /** A cuff's inside, its gap and its wire, mm. */
     record CuffSize(double insideMm, double gapMm, double wireMm) {}
 

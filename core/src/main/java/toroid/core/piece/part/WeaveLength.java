@@ -75,8 +75,23 @@ public record WeaveLength(WeaveSizes of, int units) implements PartSpec {
         return WeaveSizes.handWork(of.takes(woven(with)));
     }
 
+    @Override
+    public String weave() {
+        return of.weave();
+    }
+
+    @Override
+    public int ringByRing(PartMaker with) {
+        return woven(with).steps();
+    }
+
+    /** What of the weave it is. */
+    public PatchShape shape() {
+        return new PatchShape.Cells(units);
+    }
+
     private WovenLength woven(PartMaker with) {
-        return with.woven(of, new PatchShape.Cells(units));
+        return with.woven(of, shape());
     }
 
     @Override

@@ -94,8 +94,23 @@ public record WeaveSheet(WeaveSizes of, int rows, int columns, int grow) impleme
         return WeaveSizes.handWork(of.takes(woven(with)));
     }
 
+    @Override
+    public String weave() {
+        return of.weave();
+    }
+
+    @Override
+    public int ringByRing(PartMaker with) {
+        return woven(with).steps();
+    }
+
+    /** What of the weave it is. */
+    public PatchShape shape() {
+        return counts(rows, columns, grow);
+    }
+
     private WovenLength woven(PartMaker with) {
-        return with.woven(of, counts(rows, columns, grow));
+        return with.woven(of, shape());
     }
 
     @Override

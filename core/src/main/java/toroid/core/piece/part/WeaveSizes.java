@@ -14,8 +14,8 @@ import toroid.core.weave.WovenLength;
  *
  * @param insidesMm one for each ring size of the weave
  */
-record WeaveSizes(String weave, double wireMm, List<Double> insidesMm) {
-    WeaveSizes {
+public record WeaveSizes(String weave, double wireMm, List<Double> insidesMm) {
+    public WeaveSizes {
         insidesMm = List.copyOf(insidesMm);
         insidesMm.forEach(inside -> new Ring(wireMm, inside));
     }

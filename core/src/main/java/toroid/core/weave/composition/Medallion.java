@@ -17,6 +17,7 @@ import toroid.core.weave.circle.Circle;
  * @param hub its larger rings, as it is laid about them
  * @param rings small and larger
  * @param preClosed of those, closed beforehand in the order it is put together in
+ * @param steps rings laid down or put in one after another; the others come along with them
  * @param circles its rings
  * @param hubs places of the larger ones among them
  * @param top place of the ring it hangs by: its bail, or the middle of its highest arm's last row
@@ -27,6 +28,7 @@ public record Medallion(
         Ring hub,
         List<Integer> rings,
         List<Integer> preClosed,
+        int steps,
         List<Circle> circles,
         List<Integer> hubs,
         int top,
@@ -74,6 +76,7 @@ public record Medallion(
                 new Ring(asked.hubWireMm(), work.laidAboutMm()),
                 List.of(composition.size() - hubs, hubs),
                 Arrays.stream(closed).boxed().toList(),
+                work.assembly().steps().size(),
                 work.rings(),
                 of(composition, Composition.Role.HUB),
                 top(composition),
@@ -147,6 +150,7 @@ public record Medallion(
                 new Ring(asked.hubWireMm(), about),
                 rings,
                 preClosed,
+                steps,
                 circles.stream()
                         .map(ring ->
                                 new Circle(ring.centre().scalarMultiply(factor), ring.normal(), ring.radius() * factor))
