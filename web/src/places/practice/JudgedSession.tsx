@@ -9,34 +9,30 @@ import type { Practice } from "./usePractice";
 
 /** Closed rings, each judged by a press of what it looks like. */
 export function JudgedSession({ practice }: { practice: Practice }) {
-  const { exercise, session, take, takeBack } = practice;
-  const done = session?.taken.length ?? 0;
+  const { exercise, session, count, take, takeBack } = practice;
+  const { goes } = exercise.info;
   const [refusal, setRefusal] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
   const judge = async (value: number) => {
-    if (busy || session?.whole) {
+    if (count >= goes) {
       return;
     }
-    setBusy(true);
     try {
       await take(exercise.criteria[0]!.id, value);
       setRefusal(null);
     } catch (failure) {
       setRefusal(failureWords(failure, NOT_TAKEN));
-    } finally {
-      setBusy(false);
     }
   };
   useNumberKeys(judge);
   return (
     <div>
       <div className="mt-4 max-w-[560px]">
-        <CountRings count={done} of={exercise.info.goes} what="rings" />
+        <CountRings count={count} of={goes} what="rings" />
       </div>
-      {!session?.whole && (
+      {count < goes && (
         <>
           <p className="mt-3 text-lg">
-            Ring {done + 1} of {exercise.info.goes}: its joint is
+            Ring {count + 1} of {goes}: its joint is
           </p>
           <div className="joints" role="group" aria-label="The joint">
             {JOINTS.map((word, value) => (
@@ -56,7 +52,7 @@ export function JudgedSession({ practice }: { practice: Practice }) {
           {refusal}
         </p>
       )}
-      {done > 0 && <TakeBack onTake={() => void takeBack()} />}
+      {session && <TakeBack onTake={() => void takeBack()} />}
     </div>
   );
 }

@@ -8,7 +8,7 @@ import type { Practice } from "./usePractice";
 
 /** One length after another, each against what was aimed at. */
 export function MeasuredSession({ practice }: { practice: Practice }) {
-  const { exercise, session, setup, take, takeBack } = practice;
+  const { exercise, session, count, setup, take, takeBack } = practice;
   const { info, criteria } = exercise;
   const criterion = criteria[0]!;
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
@@ -19,11 +19,11 @@ export function MeasuredSession({ practice }: { practice: Practice }) {
   return (
     <>
       <div className="mt-4 max-w-[560px]">
-        <CountRings count={values.length} of={info.goes} what={`${words.go}s`} />
+        <CountRings count={count} of={info.goes} what={`${words.go}s`} />
       </div>
-      {!session?.whole && (
+      {count < info.goes && (
         <Entry
-          label={`${words.go} ${values.length + 1}, ${words.ask[criterion.id] ?? ""}`}
+          label={`${words.go} ${count + 1}, ${words.ask[criterion.id] ?? ""}`}
           take={(typed) => take(criterion.id, typed)}
         />
       )}

@@ -2,7 +2,7 @@ import { cleanup, fireEvent, screen, waitFor, within } from "@testing-library/re
 import { Route, Routes } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import type { ExerciseView, PractiseSession, Remark } from "../../api/types";
-import { PREFERENCES, Refused, serve, show, type Answers } from "../../test/app";
+import { press, PREFERENCES, Refused, serve, show, type Answers } from "../../test/app";
 import { exerciseWords, remarkWords, seasonWords } from "../../shared/words/exerciseWords";
 import { ExercisePage } from "./ExercisePage";
 import { PracticePlace } from "./PracticePlace";
@@ -119,7 +119,7 @@ describe("rings practised", () => {
     await waitFor(() => expect(noted()).toHaveLength(1));
     expect(noted()[0]).toMatchObject({ quantity: "JOINT", value: 1 });
     expect(noted()[0]).not.toHaveProperty("planned");
-    fireEvent.keyDown(window, { key: "3" });
+    press("3");
     await waitFor(() => expect(noted()).toHaveLength(2));
     expect(noted()[1]).toMatchObject({ value: 2 });
   });
