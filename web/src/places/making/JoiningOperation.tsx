@@ -31,10 +31,10 @@ function Picture(props: OperationProps) {
   if (kind === "STRING") {
     return <StrandPicture {...props} detail={detail!} />;
   }
-  if (kind && kind !== "MAKE" && kind !== "PUT_TOGETHER") {
+  if (kind && kind !== "MAKE" && kind !== "CRIMP" && kind !== "PUT_TOGETHER") {
     return <LooseRings open={kind === "OPEN_FIRST" || kind === "BEAD_FIRST"} />;
   }
-  return kind === "MAKE" ? (
+  return kind === "MAKE" || kind === "CRIMP" ? (
     <Piece run={props.run} made={handled(props)!.part} second={isSecond(props)} />
   ) : (
     <Piece run={props.run} joins={joinAt(props.place) + 1} second={isSecond(props)} />
@@ -92,6 +92,9 @@ function Title(props: OperationProps) {
 
 /** What the big number is of. */
 function amount(detail: PartsHandled, times: number): string {
+  if (detail.kind === "CRIMP") {
+    return times === 1 ? "end" : "ends";
+  }
   if (detail.kind === "DOME") {
     return `across the inside of the curve, ${many(times, "time")}`;
   }
@@ -113,6 +116,8 @@ const WORDS = {
   OPEN_FIRST:
     "Turn the ends past each other sideways, never apart. Wide enough for the wires that go through, no wider.",
   DOME: "Bend it over a rod thinner than this: it springs back, so try one and go thinner until it stays. Middle first, then both ends alike; hold every other against the first.",
+  CRIMP:
+    "Through the crimp, round into a loop, back through the crimp and the next beads. Leave the slack. Squeeze to a crescent, turn, round it up two or three times; pull at it; trim.",
   MAKE: "Leave open what is closed round a neighbour later.",
 };
 

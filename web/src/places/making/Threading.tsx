@@ -79,10 +79,7 @@ export function ThreadingWords(props: Props) {
         {next && `, then ${sizeText(strung[next.run]!.lengthMm, units)}`}.
       </p>
       {wireMm > 0 && (
-        <p className="soft">
-          {sizeText(wireMm, units)} beading wire, a stopper at the far end. Both ends are crimped as it is
-          joined.
-        </p>
+        <p className="soft">{sizeText(wireMm, units)} beading wire, a stopper at its far end.</p>
       )}
     </>
   );

@@ -288,8 +288,38 @@ it("has a strand threaded bead by bead, and a weave put together ring by ring", 
   };
   const woven = run({}, { "make-1": 5 });
   Object.assign(woven.data.plan, { operations: [weaving, OPERATIONS[2]!] });
+  const step = (ring: number, through: number[]) => ({
+    ring,
+    closed: ring === 0,
+    through,
+    pickUp: [],
+    over: [],
+    unit: 1,
+    passages: through.map((one) => ({ ring: one, angle: 1, towards: true })),
+    openingAngle: 0,
+    leanDegrees: 10,
+  });
+  serve({
+    ...PREFERENCES,
+    "GET /api/runs/": {
+      piece: PIECE,
+      forms: {},
+      woven: {
+        "1": {
+          rings: [0, 1, 2, 3].flatMap((n) => [3 * n, 0, 0, n % 2, 0, 1 - (n % 2), 2.5]),
+          wiresMm: [1, 1, 1, 1],
+          preClosed: [0],
+          steps: [step(0, []), step(1, [0]), step(2, [1]), step(3, [2])],
+        },
+      },
+    },
+    "GET /api/readings/of-run/": [],
+    "GET /api/notebook/": null,
+  });
   show(<RunPage run={woven} />);
-  expect(screen.getByRole("heading", { level: 1 }).textContent).toBe("byzantine: put the rings in");
+  // the sixth of eight: the second ring of the second such part
+  expect((await screen.findByTestId("big-number")).textContent).toBe("2of 4, unit 1, 2 of 2 such parts");
+  expect(screen.getByRole("heading", { level: 1 }).textContent).not.toContain("being worked out");
 });
 
 it("ends with the length that was planned", async () => {

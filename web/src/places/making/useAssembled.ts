@@ -29,7 +29,8 @@ export function useAssembled({ id, data }: Kept<RunData>, of?: RingsHandled["of"
   const job = data.kind === "weave" ? data.facts.job : null;
   const { patch, poses, problem } = useRunPatch(id, job);
   const laid = useLaid(patch, poses, null);
-  const star = useShown<CompositionAnswer>(id, data.kind === "medallion").data;
+  const asStar = useShown<CompositionAnswer>(id, data.kind === "medallion").data;
+  const star = data.kind === "medallion" ? asStar : undefined;
   const ofPiece = useShown<PieceInMaking>(id, data.kind === "piece" && !!of).data;
   const woven = of ? ofPiece?.woven[of.part] : undefined;
   const metal = data.kind === "piece" ? data.facts.job.metal : "copper";
@@ -40,8 +41,8 @@ export function useAssembled({ id, data }: Kept<RunData>, of?: RingsHandled["of"
     if (job) {
       return patch && laid ? { patch, rings: laid, made: madeOf(job) } : null;
     }
-    return data.kind === "medallion" && star ? medallion(star, data.name) : null;
-  }, [job, patch, laid, star, data.kind, data.name, of, woven, metal]);
+    return star ? medallion(star, data.name) : null;
+  }, [job, patch, laid, star, data.name, of, woven, metal]);
   return { assembled, problem, whole: patch };
 }
 

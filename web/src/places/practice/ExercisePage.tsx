@@ -3,6 +3,7 @@ import { useExercise, usePreferences } from "../../api/queries";
 import type { ExerciseView } from "../../api/types";
 import { Lost } from "../../shared/shell/Lost";
 import { NumberInput } from "../../shared/shell/NumberInput";
+import { day } from "../../quantity/format";
 import { exerciseWords, seasonWords } from "../../shared/words/exerciseWords";
 import { ExercisePicture } from "./ExercisePicture";
 import { JudgedSession } from "./JudgedSession";
@@ -29,7 +30,7 @@ function Exercise({ exercise: first }: { exercise: ExerciseView }) {
   const { info } = exercise;
   const words = exerciseWords(info.id);
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const shown = session ?? (info.id === "weave-unit" ? exercise.sessions.at(-1) : undefined);
+  const shown = session ?? exercise.sessions.at(-1);
   return (
     <div className="place practice-place">
       <Link className="quiet small" to="/practice">
@@ -41,6 +42,7 @@ function Exercise({ exercise: first }: { exercise: ExerciseView }) {
       <div className="practice-bench">
         <Taking practice={practice} />
         <section aria-label="What it says">
+          {shown && shown !== session && <p className="soft">last time, {day(shown.startedAt)}</p>}
           {shown && <Said exercise={exercise} session={shown} units={units} />}
           {session?.whole && (
             <button className="action mt-4" onClick={anew}>
@@ -76,7 +78,7 @@ function With({ practice: { setup, setSetup } }: { practice: Practice }) {
       />
       {setup.sizeMm !== null && (
         <>
-          <span>, to</span>
+          <span className="comma">, to</span>
           <NumberInput
             label="Wanted, inside"
             value={setup.sizeMm}

@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import { useExercises, usePreferences } from "../../api/queries";
 import type { ExerciseView } from "../../api/types";
 import type { Units } from "../../quantity/format";
-import { exerciseWords, figureWords } from "../../shared/words/exerciseWords";
+import { exerciseWords, figureWords, inOrder } from "../../shared/words/exerciseWords";
 import { ExercisePicture } from "./ExercisePicture";
 import { Trail } from "./Trail";
 
@@ -20,7 +20,7 @@ export function PracticePlace() {
         A quarter of an hour on scrap wire. Each exercise is measured as work is, and says what to do better.
       </p>
       <ul className="exercises">
-        {exercises.map((one) => (
+        {inOrder(exercises).map((one) => (
           <Row key={one.info.id} exercise={one} units={units} />
         ))}
       </ul>

@@ -4,7 +4,6 @@ import { Link } from "react-router";
 import { call } from "../../api/client";
 import type { components } from "../../api/schema";
 import { speakAs, type InstrumentKind } from "../../shared/kernel/instruments";
-import { plain } from "../../quantity/format";
 import { NumberInput } from "../../shared/shell/NumberInput";
 
 type View = components["schemas"]["InstrumentView"];
@@ -19,7 +18,7 @@ export function InstrumentsPage() {
     refetchInterval: 3000,
   }).data;
   return (
-    <div className="place">
+    <div className="place instruments">
       <p className="no-print">
         <Link to="/preferences" className="quiet small">
           preferences
@@ -89,10 +88,7 @@ function StandIn({ kind, what, unit, usual, noise }: StandInProps) {
   };
   return (
     <div className="stand-in" role="group" aria-label={`Stand-in ${NAMES[kind].toLowerCase()}`}>
-      <p className="huge">
-        {said === null ? "–" : plain(said, 2)}
-        <small>{unit}</small>
-      </p>
+      {kind === "CALIPER" ? <Caliper mm={truth} said={said} /> : <Scale grams={truth} said={said} />}
       <p className="sentence">
         <span>{what}</span>
         <NumberInput
@@ -117,6 +113,53 @@ function StandIn({ kind, what, unit, usual, noise }: StandInProps) {
         </button>
       </p>
     </div>
+  );
+}
+
+const shown = (said: number | null) => (said === null ? "–" : said.toFixed(2));
+
+const MOST_OPEN_MM = 60;
+
+/** Its jaws as far apart as it is told, its display. */
+function Caliper({ mm, said }: { mm: number; said: number | null }) {
+  const open = (Math.min(MOST_OPEN_MM, mm) / MOST_OPEN_MM) * 150;
+  return (
+    <svg
+      viewBox="0 0 380 130"
+      className="stand-in-picture"
+      role="img"
+      aria-label={`It shows ${shown(said)} mm`}
+    >
+      <path className="stand-in-steel" d="M20 34H370V52H20Z" />
+      <path className="stand-in-steel" d="M20 34V118L36 86V52" />
+      <g transform={`translate(${open} 0)`}>
+        <path className="stand-in-steel" d="M38 52V86L54 118V52" />
+        <rect className="stand-in-case" x="54" y="20" width="150" height="60" rx="4" />
+        <text className="stand-in-said" x="190" y="63" textAnchor="end">
+          {shown(said)}
+        </text>
+      </g>
+    </svg>
+  );
+}
+
+/** Something on its pan, larger as it is heavier. */
+function Scale({ grams, said }: { grams: number; said: number | null }) {
+  const high = Math.min(34, 8 + 6 * Math.cbrt(Math.max(0, grams)));
+  return (
+    <svg
+      viewBox="0 0 380 130"
+      className="stand-in-picture"
+      role="img"
+      aria-label={`It shows ${shown(said)} g`}
+    >
+      {grams > 0 && <ellipse className="stand-in-load" cx="130" cy={42 - high / 2} rx={high} ry={high / 2} />}
+      <path className="stand-in-steel" d="M40 42H220L206 56H54Z" />
+      <rect className="stand-in-case" x="30" y="60" width="250" height="60" rx="4" />
+      <text className="stand-in-said" x="264" y="104" textAnchor="end">
+        {shown(said)}
+      </text>
+    </svg>
   );
 }
 

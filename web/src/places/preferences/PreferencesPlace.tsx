@@ -54,7 +54,7 @@ function Sheet({ kept }: { kept: Kept<Choices> }) {
             <People people={data.people} change={change} />
           </Question>
           <Question name="Instruments" note="A caliper types into any field where something is measured.">
-            <Link to="/preferences/instruments" className="quiet">
+            <Link to="/preferences/instruments" className="quiet -ml-1">
               calipers and scales that speak for themselves
             </Link>
           </Question>

@@ -76,7 +76,8 @@ export function useRunPatch(runId: string, job: WeaveJobData | null) {
   });
   const poses = usePoses(job);
   return {
-    patch: view.data,
+    // of another kind of run what is shown is kept under the same name
+    patch: job ? view.data : undefined,
     poses: poses.data?.poses,
     problem: view.problem,
   };

@@ -84,6 +84,14 @@ const UNKNOWN: ExerciseWords = { name: "An exercise", how: "", go: "go", ask: {}
 /** Of an exercise; one of a newer server has the plainest words. */
 export const exerciseWords = (id: string): ExerciseWords => EXERCISES[id] ?? UNKNOWN;
 
+const ORDER = ["ten-loops", "twenty-rings", "close-coil", "ear-wire-pair", "weave-unit"];
+
+/** In the order hands learn them; what is new comes last. */
+export const inOrder = (exercises: readonly ExerciseView[]): ExerciseView[] => {
+  const place = ({ info }: ExerciseView) => (ORDER.includes(info.id) ? ORDER.indexOf(info.id) : ORDER.length);
+  return [...exercises].sort((a, b) => place(a) - place(b));
+};
+
 /** What a joint can look like, in the order of its values. */
 export const JOINTS = ["flush", "a gap", "a step", "marked"] as const;
 

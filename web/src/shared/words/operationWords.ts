@@ -37,6 +37,7 @@ const PARTS: Record<PartsHandled["kind"], (what: string) => string> = {
   SOLDER_FIRST: () => "Solder these rings",
   OPEN_FIRST: () => "Open these rings",
   STRING: (what) => `Thread the ${what}`,
+  CRIMP: (what) => `Crimp the ends of the ${what}`,
   MAKE: (what) => `Make the ${what}`,
   DOME: (what) => `Dome the ${what} over a rod`,
   PUT_TOGETHER: () => "Put it together",
@@ -68,7 +69,7 @@ export function countedWords({ detail, verb }: Pick<Operation, "detail" | "verb"
   }
   if (detail.family === "joining") {
     return (
-      { STRING: "beads", MAKE: "made", DOME: "domed", PUT_TOGETHER: "joins" }[detail.kind as string] ??
+      { STRING: "beads", CRIMP: "crimped", MAKE: "made", DOME: "domed", PUT_TOGETHER: "joins" }[detail.kind as string] ??
       "rings"
     );
   }

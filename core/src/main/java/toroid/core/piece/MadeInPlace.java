@@ -151,6 +151,13 @@ public final class MadeInPlace {
         return bent.get(part);
     }
 
+    /** Of what is strung, how many loops at the ends of all of these are crimped before the piece is put together; the others are so round a neighbour. */
+    public int endsAlone(Same same) {
+        return same.places().stream()
+                .mapToInt(place -> 2 - closings.getOrDefault(place, Set.of()).size())
+                .sum();
+    }
+
     /** Of what is woven, rings laid down or put in for one of these; 0 for what is not. */
     public int ringByRing(Same same) {
         return work.parts().get(same.first()).spec().ringByRing(maker);

@@ -44,9 +44,11 @@ final class PartForming {
         PartWork part = work.parts().get(same.first());
         int count = same.places().size();
         if (same.bent() == null) {
-            return List.of(unbent(same, part)
+            Operation first = unbent(same, part)
                     .taking(taken.made(part, count))
-                    .timed(made.alone(same).times(count)));
+                    .timed(made.alone(same).times(count));
+            int ends = part.spec().strung().isEmpty() ? 0 : made.endsAlone(same);
+            return ends == 0 ? List.of(first) : List.of(first, crimped(same, part, ends, first));
         }
         List<FormingStep> steps = steps(same.bent(), same.bent().numbers(), part, same.first(), count);
         List<List<Draw>> draws = draws(steps, part, taken.apart(part, count));
@@ -93,6 +95,12 @@ final class PartForming {
                 ? PartsHandled.ofPart(PartsHandled.Kind.MAKE, part.name(), same.first(), wireMm(part), count, null)
                 : PartsHandled.threaded(part.name(), same.first(), beadingWireMm(part), count, strung);
         return PiecePlan.operation(id, part.name(), Stage.FORM, Set.of(), detail);
+    }
+
+    private static Operation crimped(MadeInPlace.Same same, PartWork part, int ends, Operation strung) {
+        var kind = PartsHandled.Kind.CRIMP;
+        var detail = PartsHandled.ofPart(kind, part.name(), same.first(), beadingWireMm(part), ends, null);
+        return PiecePlan.operation("crimp-" + same.first(), part.name(), Stage.JOIN, Set.of(strung.id()), detail);
     }
 
     private static double beadingWireMm(PartWork part) {

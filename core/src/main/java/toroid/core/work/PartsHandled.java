@@ -71,6 +71,8 @@ public record PartsHandled(
         OPEN_FIRST,
         /** Beads threaded, one after another. */
         STRING,
+        /** Loops crimped at the ends of what was strung. */
+        CRIMP,
         MAKE,
         /** Bent over a rod, so that it lies on the body. */
         DOME,

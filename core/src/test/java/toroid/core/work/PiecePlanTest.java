@@ -50,7 +50,7 @@ class PiecePlanTest {
     @Test
     void everythingHandsMakeIsMade() {
         assertThat(told(plan("finding clasp - ring 0.8/3 - strand 0.38 (9 * bead 6/1) - ring 0.8/3", false)))
-                .startsWith("OPEN_FIRST 2", "STRING 9", "PUT_TOGETHER 2");
+                .startsWith("OPEN_FIRST 2", "STRING 9", "CRIMP 2", "PUT_TOGETHER 2");
         assertThat(told(plan("finding clasp - ring 0.8/3.5 - cord 2 - ring 0.8/3.5", false)))
                 .contains("MAKE 1");
         assertThat(told(plan("ring 0.8/3 - chain 3/0.6 links=9 - ring 0.8/3 - stone 14/1.2", false)))
@@ -70,6 +70,10 @@ class PiecePlanTest {
         assertThat(detail.strung()).extracting(Strung::beads).containsExactly(1, 6, 2);
         assertThat(detail.strung()).extracting(Strung::strands).containsExactly(2, 1, 2);
         assertThat(threading.times()).isEqualTo(2 * (1 + 6 + 2));
+        assertThat(told(plan)).contains("CRIMP 4");
+        // hung in a hook without a ring between: that end is crimped round it
+        assertThat(told(plan("finding clasp - " + strand + " - ring 0.8/3", false)))
+                .contains("CRIMP 1");
         assertThat(detail.wireMm()).isEqualTo(0.25);
         double along = detail.strung().stream()
                 .mapToDouble(one -> one.count() * one.lengthMm())

@@ -56,17 +56,18 @@ final class Series {
         for (int i = 0; i < offs.size(); i++) {
             places.add(i);
         }
-        var findings = new Series(measure, places, offs).remarks();
-        double figure = Repeatability.of(offs).standardDeviation();
-        return new Verdict(offs.size(), good, figure, spread, findings);
+        var series = new Series(measure, places, offs);
+        int far = offs.size() < LEAST ? -1 : series.farOff();
+        double figure =
+                Repeatability.of(far < 0 ? offs : series.without(far).offs).standardDeviation();
+        return new Verdict(offs.size(), good, figure, spread, series.remarks(far));
     }
 
-    private List<Remark> remarks() {
+    private List<Remark> remarks(int far) {
         var found = new ArrayList<Remark>();
         if (offs.size() < LEAST) {
             return found;
         }
-        int far = farOff();
         if (far >= 0) {
             Series rest = without(far);
             double others = rest.line().predict(places.get(far));

@@ -8,7 +8,8 @@ import toroid.core.calibration.Repeatability;
  *
  * @param done how many goes are measured whole
  * @param good how many of them are within what is good
- * @param figure the one number of the session, 0 at best: the spread (one standard deviation, mm), the share at fault, or the most the two of a
+ * @param figure the one number of the session, 0 at best: the spread (one standard deviation, one that lies far
+ *     off left out, mm), the share at fault, or the most the two of a
  *     pair are apart (mm)
  * @param spread of the readings, mm; null where they are judged or are a pair's
  * @param remarks what stands out, the first to mend first; empty where nothing does, or too few are measured to tell

@@ -84,6 +84,8 @@ class SeriesTest {
             assertThat(first.pattern()).isEqualTo(Pattern.ONE_OFF);
             assertThat(first.at()).isEqualTo(at);
             assertThat(first.by()).isCloseTo(-0.8, within(0.12));
+            assertThat(judged(offs).figure()).as("the hand's own spread").isLessThan(0.05);
+            assertThat(judged(offs).spread().standardDeviation()).isGreaterThan(0.2);
             assertThat(patterns(judged(offs))).doesNotContain(Pattern.DRIFT, Pattern.UNEVEN);
         }
     }
