@@ -3,8 +3,8 @@ import { useInstrument, type InstrumentKind, type InstrumentReading } from "./in
 import { failureWords } from "../words/refused";
 
 /**
- * A measurement being typed: what is entered is taken, and the field is empty for the next when it is kept; what is refused stays in the
- * field, with the reason.
+ * A measurement being typed: what is entered is taken, and the field is empty for the next at once; what is refused comes back into it,
+ * with the reason, where nothing else is being typed.
  *
  * @param take keeps what was typed; throws where it is refused
  * @param unanswered what to say where the server does not answer
@@ -23,12 +23,13 @@ export function useMeasured(
       setRefusal("Type what was measured.");
       return;
     }
+    // the next is typed before this one is answered
+    setText("");
     try {
       await take(typed);
-      setText("");
       setRefusal(null);
     } catch (failure) {
-      setText(typed);
+      setText((next) => next || typed);
       setRefusal(failureWords(failure, unanswered));
     }
   };

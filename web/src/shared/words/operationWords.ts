@@ -69,8 +69,9 @@ export function countedWords({ detail, verb }: Pick<Operation, "detail" | "verb"
   }
   if (detail.family === "joining") {
     return (
-      { STRING: "beads", CRIMP: "crimped", MAKE: "made", DOME: "domed", PUT_TOGETHER: "joins" }[detail.kind as string] ??
-      "rings"
+      { STRING: "beads", CRIMP: "crimped", MAKE: "made", DOME: "domed", PUT_TOGETHER: "joins" }[
+        detail.kind as string
+      ] ?? "rings"
     );
   }
   if (detail.family === "checking") {

@@ -44,8 +44,7 @@ abstract class Places extends BrowserTest {
                 job.replace("/rings/", "/print/"),
                 DEMO + "/nowhere"));
         places.addAll(List.of(DEMO + "/shapes", form, formRun, DEMO + "/weaves"));
-        places.addAll(List.of(
-                DEMO + "/practice", DEMO + "/practice/twenty-rings", DEMO + "/practice/ear-wire-pair"));
+        places.addAll(List.of(DEMO + "/practice", DEMO + "/practice/twenty-rings", DEMO + "/practice/ear-wire-pair"));
         places.addAll(List.of(DEMO + "/preferences/instruments", DEMO + "/notebook/photo"));
         places.addAll(List.of(DEMO + "/pieces", DEMO + "/pieces/new/anchor-mobile"));
         places.add(DEMO + "/cutting");
@@ -63,7 +62,12 @@ abstract class Places extends BrowserTest {
         for (String place : places()) {
             page.setViewportSize(sizes[0][0], sizes[0][1]);
             visit(place);
-            accessible(place + " " + sizes[0][0] + " " + scheme);
+            String where = place + " " + sizes[0][0] + " " + scheme;
+            if (scheme == ColorScheme.LIGHT) {
+                accessible(where);
+            } else {
+                readable(where);
+            }
             for (int[] size : sizes) {
                 page.setViewportSize(size[0], size[1]);
                 page.waitForFunction("width => window.innerWidth === width", size[0]);

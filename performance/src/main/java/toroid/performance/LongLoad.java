@@ -34,7 +34,13 @@ public final class LongLoad {
     private static final int TYPES_EACH_MS = 1000;
 
     private static final List<String> LISTS = List.of(
-            "/api/bench", "/api/notebook", "/api/notebook/learnt", "/api/jobs/ring", "/api/jobs/form", "/api/lots", "/api/exercises");
+            "/api/bench",
+            "/api/notebook",
+            "/api/notebook/learnt",
+            "/api/jobs/ring",
+            "/api/jobs/form",
+            "/api/lots",
+            "/api/exercises");
 
     private static final String JOB =
             "{\"name\":\"Load\",\"spoolId\":null,\"metal\":\"copper\",\"temper\":\"HALF_HARD\",\"wireDiameterMm\":1.0,"
