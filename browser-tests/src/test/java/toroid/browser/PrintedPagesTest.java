@@ -54,8 +54,10 @@ class PrintedPagesTest extends BrowserTest {
     }
 
     private Printed printed(String where) {
-        // what is lettered later is not on paper
-        page.evaluate("() => document.fonts.ready");
+        // before its first paint a page prints blank, and without its letters what is lettered
+        page.waitForFunction(
+                "() => performance.getEntriesByType('paint').some(one => one.name === 'first-contentful-paint')");
+        page.evaluate("() => Promise.all([...document.fonts].map(one => one.load()))");
         byte[] file = page.pdf(new Page.PdfOptions().setPreferCSSPageSize(true));
         try (PDDocument document = Loader.loadPDF(file)) {
             var renderer = new PDFRenderer(document);
