@@ -1,22 +1,19 @@
 /** What the places read. Lists are read again after every write to their path. */
 import { keepPreviousData, QueryClient, useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { call, Problem } from "./client";
+import type { PieceInMaking } from "./inMaking";
 import type {
   BackupStanding,
-  Aim,
   AtAGlance,
   BodyView,
   CatalogueForm,
-  ExerciseView,
   Finding,
   FormInMaking,
-  PieceInMaking,
   FormJobData,
   FormLearnt,
   FormPicture,
   InHand,
   Choices,
-  CoilLosses,
   CutterData,
   FirstOne,
   Kept,
@@ -242,45 +239,6 @@ export function useFirstOne(runId: string, enabled: boolean) {
       call<FirstOne>("GET", `/api/readings/of-run/${runId}/first-one`, undefined, signal),
   });
 }
-
-/** The exercises there are, each with its sessions. */
-export function useExercises() {
-  return useQuery({
-    queryKey: ["readings", "exercises"],
-    queryFn: ({ signal }) => call<ExerciseView[]>("GET", "/api/exercises", undefined, signal),
-  });
-}
-
-export function useExercise(id: string) {
-  return useQuery({
-    queryKey: ["readings", "exercises", id],
-    queryFn: ({ signal }) => call<ExerciseView>("GET", `/api/exercises/${id}`, undefined, signal),
-    placeholderData: keepPreviousData,
-  });
-}
-
-/** What one of an exercise should come out at, with that wire and size. */
-export function useAims(id: string, wireMm: number | null, sizeMm: number | null) {
-  const asked = new URLSearchParams();
-  if (wireMm !== null) {
-    asked.set("wireMm", `${wireMm}`);
-  }
-  if (sizeMm !== null) {
-    asked.set("sizeMm", `${sizeMm}`);
-  }
-  return useQuery({
-    queryKey: ["exercise-aims", id, wireMm, sizeMm],
-    queryFn: ({ signal }) => call<Aim[]>("GET", `/api/exercises/${id}/aims?${asked}`, undefined, signal),
-    placeholderData: keepPreviousData,
-  }).data;
-}
-
-/** Turns of each coil that come to no good ring. */
-export const useCoilLosses = () =>
-  useQuery({
-    queryKey: ["readings", "coil-losses"],
-    queryFn: ({ signal }) => call<CoilLosses>("GET", "/api/readings/coil-losses", undefined, signal),
-  }).data;
 
 /** What a form's measurements have taught: the handling tail, its loops and cuts. */
 export function useLearnt(formId: string) {

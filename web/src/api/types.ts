@@ -1,9 +1,9 @@
 /** The server's records as they arrive: what OpenAPI calls optional comes as null. */
 import type { components } from "./schema";
 
-type Schemas = components["schemas"];
+export type Schemas = components["schemas"];
 
-type Received<T> = T extends (infer U)[]
+export type Received<T> = T extends (infer U)[]
   ? Received<U>[]
   : T extends object
     ? { [K in keyof T]-?: Received<Exclude<T[K], undefined>> | (undefined extends T[K] ? null : never) }
@@ -47,24 +47,6 @@ export type FormingStep = Omit<Received<Schemas["FormingStep"]>, "of"> & {
   /** The part of a piece it is done to; none in plans from before those were made step by step. */
   of?: Received<Schemas["PartOf"]> | null;
 };
-export type CoilLosses = Received<Schemas["CoilLosses"]>;
-export type Remark = Received<Schemas["Remark"]>;
-export type PractiseSession = Omit<Received<Schemas["PractiseSession"]>, "verdict"> & {
-  verdict: Omit<Received<Schemas["Verdict"]>, "remarks" | "spread"> & {
-    remarks: Remark[];
-    spread: Received<Schemas["Repeatability"]> | null;
-  };
-};
-export type ExerciseView = Omit<
-  Received<Schemas["ExerciseView"]>,
-  "sessions" | "criteria" | "season" | "info"
-> & {
-  info: Received<Schemas["ExerciseInfo"]>;
-  criteria: Received<Schemas["Criterion"]>[];
-  season: Received<Schemas["Season"]>;
-  sessions: PractiseSession[];
-};
-export type Aim = Received<Schemas["Aim"]>;
 export type Check = Received<Schemas["Check"]>;
 export type Inspected = { checks: Check[] };
 /** One check that is measured, by copy, and how far the two of a pair are apart. */
@@ -263,17 +245,6 @@ export interface FormInMaking {
   shapes: FormShape[];
 }
 /** A piece as a run makes it, with the forms its parts are bent as, by the place of the first of each. */
-/** A weave as part of a piece, as it is put together. */
-export interface WovenInMaking extends Pick<PatchView, "steps" | "preClosed"> {
-  /** Seven numbers for each: centre, normal, radius, mm. */
-  rings: number[];
-  wiresMm: number[];
-}
-export interface PieceInMaking {
-  piece: PieceAnswer;
-  forms: Record<string, FormInMaking>;
-  woven: Record<string, WovenInMaking>;
-}
 export type FormJobData = Omit<Received<Schemas["FormJobData"]>, "parameters" | "lots"> & {
   parameters: Parameters;
   /** Spools of their own, by the wire's name. */
@@ -325,11 +296,6 @@ export interface Kept<D> {
 type Whole<T> = { [K in keyof T]-?: Exclude<T[K], undefined> };
 /** A whole piece: its job, and what the core says of it. */
 export type PieceBody = Received<Schemas["Body"]>;
-/** A piece from a file, and the weaves of its maker's own that are not here. */
-export interface PieceRead {
-  piece: PieceJobData;
-  weaves: string[];
-}
 export type PieceJobData = Omit<Received<Schemas["PieceJobData"]>, "body"> & { body: PieceBody | null };
 export type Person = Received<Schemas["Person"]>;
 export type PieceDrawing = Received<Schemas["PieceDrawing"]>;

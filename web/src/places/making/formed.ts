@@ -1,5 +1,6 @@
 import { useShown } from "../../api/queries";
-import type { FormInMaking, FormWire, Kept, Operation, PieceInMaking, RunData } from "../../api/types";
+import type { PieceInMaking } from "../../api/inMaking";
+import type { FormInMaking, FormWire, Kept, Operation, RunData } from "../../api/types";
 
 /** The form that is bent: made for itself, or as a part of a piece. */
 export interface Formed {

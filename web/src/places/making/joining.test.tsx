@@ -1,87 +1,11 @@
 import { cleanup, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
-import type { FormingStep, FormStep, Kept, Operation, PartsHandled, RunData } from "../../api/types";
+import type { FormingStep, FormStep, Operation } from "../../api/types";
 import { press, PREFERENCES, serve, show } from "../../test/app";
 import { FORM } from "../../test/form";
-import { PIECE, PIECE_JOB } from "../../test/piece";
+import { PIECE } from "../../test/piece";
+import { operation, OPERATIONS, run, type Handled } from "../../test/pieceRun";
 import { RunPage } from "./RunPage";
-
-type Handled = Omit<PartsHandled, "rounds" | "strung"> & Partial<Pick<PartsHandled, "rounds" | "strung">>;
-
-function operation(id: string, detail: Handled, after: string[] = []): Operation {
-  return {
-    id,
-    part: detail.what,
-    stage: "JOIN",
-    verb: detail.kind,
-    times: detail.parts,
-    counted: true,
-    after,
-    draws: [],
-    measurable: [],
-    cautions: [],
-    waits: null,
-    detail: { family: "joining", rounds: [], strung: [], ...detail },
-  };
-}
-
-const OPERATIONS = [
-  operation("open-1", {
-    kind: "OPEN_FIRST",
-    what: "ring",
-    part: -1,
-    wireMm: 1,
-    insideMm: 4,
-    parts: 3,
-    toMm: null,
-  }),
-  operation("make-1", {
-    kind: "MAKE",
-    what: "bead link",
-    part: 1,
-    wireMm: 0.8,
-    insideMm: 0,
-    parts: 2,
-    toMm: null,
-  }),
-  operation(
-    "put-together",
-    { kind: "PUT_TOGETHER", what: "", part: -1, wireMm: 0, insideMm: 0, parts: 3, toMm: null },
-    ["open-1", "make-1"],
-  ),
-];
-
-let runs = 0;
-
-function run(done: Record<string, number>, counts: Record<string, number>): Kept<RunData> {
-  return {
-    id: `piece-run-${++runs}`,
-    version: 0,
-    updatedAt: "",
-    deleted: false,
-    data: {
-      kind: "piece",
-      facts: {
-        job: PIECE_JOB.data,
-        lengthMm: 46.8,
-        hangsMm: 47.3,
-        weightG: 2.4,
-        parts: 5,
-        pair: false,
-      },
-      jobId: "p1",
-      name: "Deckhand's bracelet",
-      lotId: null,
-      plan: { operations: OPERATIONS, copies: 1, perGroup: 1 },
-      done,
-      counts,
-      note: "",
-      drawn: {},
-      startedAt: "",
-      finishedAt: null,
-    } as unknown as RunData,
-  };
-}
 
 beforeEach(() => {
   localStorage.clear();
@@ -255,71 +179,6 @@ it("names other work in hand where the next step needs what waits", async () => 
   const told = await screen.findByTestId("meanwhile");
   expect(told.textContent).toBe("Meanwhile: Cloak clasp hooks, make the bead link");
   expect(screen.queryByText(/go on meanwhile/)).toBeNull();
-});
-
-it("has a strand threaded bead by bead, and a weave put together ring by ring", async () => {
-  const strung = [
-    { count: 2, lengthMm: 6, widthMm: 6, strands: 1, apart: 1 },
-    { count: 1, lengthMm: 10, widthMm: 8, strands: 1, apart: 1 },
-  ];
-  const strand = {
-    kind: "STRING",
-    what: "strand",
-    part: 0,
-    wireMm: 0.38,
-    insideMm: 0,
-    parts: 2,
-    toMm: null,
-  } as const;
-  const threading = { ...operation("make-0", { ...strand, strung }), times: 6 };
-  const begun = run({}, { "make-0": 3 });
-  Object.assign(begun.data.plan, { operations: [threading, OPERATIONS[2]!] });
-  const shown = show(<RunPage run={begun} />);
-  expect((await screen.findByTestId("big-number")).textContent).toBe("1of 3 beads, strand 2 of 2");
-  expect(screen.getByText(/1 more like it, then 10.00 mm/)).toBeTruthy();
-  expect(screen.getByRole("img", { name: "0 of 3 beads threaded" })).toBeTruthy();
-  shown.unmount();
-  const put = operation("make-1", { ...strand, kind: "MAKE" });
-  const weaving = {
-    ...put,
-    verb: "PUT_IN",
-    times: 8,
-    detail: { family: "weaving", kind: "PUT_IN", rings: 8, of: { what: "byzantine", part: 1, parts: 2 } },
-  };
-  const woven = run({}, { "make-1": 5 });
-  Object.assign(woven.data.plan, { operations: [weaving, OPERATIONS[2]!] });
-  const step = (ring: number, through: number[]) => ({
-    ring,
-    closed: ring === 0,
-    through,
-    pickUp: [],
-    over: [],
-    unit: 1,
-    passages: through.map((one) => ({ ring: one, angle: 1, towards: true })),
-    openingAngle: 0,
-    leanDegrees: 10,
-  });
-  serve({
-    ...PREFERENCES,
-    "GET /api/runs/": {
-      piece: PIECE,
-      forms: {},
-      woven: {
-        "1": {
-          rings: [0, 1, 2, 3].flatMap((n) => [3 * n, 0, 0, n % 2, 0, 1 - (n % 2), 2.5]),
-          wiresMm: [1, 1, 1, 1],
-          preClosed: [0],
-          steps: [step(0, []), step(1, [0]), step(2, [1]), step(3, [2])],
-        },
-      },
-    },
-    "GET /api/readings/of-run/": [],
-    "GET /api/notebook/": null,
-  });
-  show(<RunPage run={woven} />);
-  // the sixth of eight: the second ring of the second such part
-  expect((await screen.findByTestId("big-number")).textContent).toBe("2of 4, unit 1, 2 of 2 such parts");
-  expect(screen.getByRole("heading", { level: 1 }).textContent).not.toContain("being worked out");
 });
 
 it("ends with the length that was planned", async () => {

@@ -1,14 +1,7 @@
 import { useMemo } from "react";
 import { useShown } from "../../api/queries";
-import type {
-  CompositionAnswer,
-  Kept,
-  PatchView,
-  PieceInMaking,
-  RingsHandled,
-  RunData,
-  WovenInMaking,
-} from "../../api/types";
+import type { PieceInMaking, WovenInMaking } from "../../api/inMaking";
+import type { CompositionAnswer, Kept, PatchView, RingsHandled, RunData } from "../../api/types";
 import { useLaid, useRunPatch } from "../../shared/kernel/weavePatch";
 import { madeOf } from "../../shared/shell/made";
 import type { Made } from "../../shared/shell/AssemblyScene";

@@ -1,9 +1,10 @@
+import type { CoilLosses } from "../../api/exercises";
 import { useDeferredValue, useState } from "react";
 import { Link } from "react-router";
 import { useGlance, useNotebook, usePreferences } from "../../api/queries";
 import { SearchField } from "../../shared/shell/SearchField";
 import { Batch } from "./Batch";
-import type { CoilLosses, NotebookEntry } from "../../api/types";
+import type { NotebookEntry } from "../../api/types";
 import { many, plain, type Units } from "../../quantity/format";
 import { HandsLearnt } from "./HandsLearnt";
 import { Trend } from "./Trend";

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { call } from "../../api/client";
 import { readAnew, usePieceJobs, usePiecePicture, usePreferences, useStarters } from "../../api/queries";
-import type { Kept, PieceJobData, PieceRead } from "../../api/types";
+import type { Kept, PieceJobData } from "../../api/types";
 import { many, sizeText, type Units } from "../../quantity/format";
 import { ranked, starterToFind } from "../../shared/kernel/finder";
 import { say } from "../../shared/kernel/says";
@@ -50,6 +50,12 @@ export function PiecesDoor() {
       <Found words={words} without="Pieces" />
     </div>
   );
+}
+
+/** A piece from a file, and the weaves of its maker's own that are not here. */
+interface PieceRead {
+  piece: PieceJobData;
+  weaves: string[];
 }
 
 /** A piece that was taken out, here or elsewhere. */

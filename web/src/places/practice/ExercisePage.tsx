@@ -1,6 +1,8 @@
+import { useExercise } from "../../api/exercises";
+import type { ExerciseView } from "../../api/exercises";
 import { Link, useParams } from "react-router";
-import { useExercise, usePreferences } from "../../api/queries";
-import type { ExerciseView } from "../../api/types";
+import { usePreferences } from "../../api/queries";
+
 import { Lost } from "../../shared/shell/Lost";
 import { NumberInput } from "../../shared/shell/NumberInput";
 import { day } from "../../quantity/format";

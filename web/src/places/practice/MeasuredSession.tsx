@@ -1,4 +1,5 @@
-import { usePreferences, useAims } from "../../api/queries";
+import { useAims } from "../../api/exercises";
+import { usePreferences } from "../../api/queries";
 import { size, sizeText } from "../../quantity/format";
 import { CountRings } from "../../shared/shell/CountRings";
 import { DotRow } from "../../shared/shell/DotRow";

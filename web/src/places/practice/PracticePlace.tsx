@@ -1,6 +1,8 @@
+import { useExercises } from "../../api/exercises";
+import type { ExerciseView } from "../../api/exercises";
 import { Link } from "react-router";
-import { useExercises, usePreferences } from "../../api/queries";
-import type { ExerciseView } from "../../api/types";
+import { usePreferences } from "../../api/queries";
+
 import type { Units } from "../../quantity/format";
 import { exerciseWords, figureWords, inOrder } from "../../shared/words/exerciseWords";
 import { ExercisePicture } from "./ExercisePicture";

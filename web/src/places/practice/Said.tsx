@@ -1,4 +1,4 @@
-import type { ExerciseView, PractiseSession } from "../../api/types";
+import type { ExerciseView, PractiseSession } from "../../api/exercises";
 import type { Units } from "../../quantity/format";
 import { exerciseWords, figureWords, remarkWords } from "../../shared/words/exerciseWords";
 import { capital } from "../../shared/words/lists";

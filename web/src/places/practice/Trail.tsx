@@ -1,4 +1,4 @@
-import type { ExerciseView } from "../../api/types";
+import type { ExerciseView } from "../../api/exercises";
 import { day } from "../../quantity/format";
 
 const WIDTH = 560;

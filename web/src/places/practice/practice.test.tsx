@@ -1,7 +1,8 @@
+import type { ExerciseView, PractiseSession, Remark } from "../../api/exercises";
 import { cleanup, fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { Route, Routes } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
-import type { ExerciseView, PractiseSession, Remark } from "../../api/types";
+
 import { press, PREFERENCES, Refused, serve, show, type Answers } from "../../test/app";
 import { exerciseWords, remarkWords, seasonWords } from "../../shared/words/exerciseWords";
 import { ExercisePage } from "./ExercisePage";

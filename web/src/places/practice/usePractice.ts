@@ -1,7 +1,9 @@
+import { useExercise } from "../../api/exercises";
+import type { ExerciseView, PractiseSession } from "../../api/exercises";
 import { useState } from "react";
 import { call } from "../../api/client";
-import { changed, useExercise, usePreferences } from "../../api/queries";
-import type { ExerciseView, PractiseSession, Quantity } from "../../api/types";
+import { changed, usePreferences } from "../../api/queries";
+import type { Quantity } from "../../api/types";
 import { newId } from "../../api/newId";
 import { takeReading, type Taken } from "../../shared/kernel/readings";
 import { say } from "../../shared/kernel/says";

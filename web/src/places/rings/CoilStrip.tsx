@@ -1,5 +1,6 @@
+import { useCoilLosses } from "../../api/exercises";
 import type { ReactNode } from "react";
-import { useCoilLosses, usePreferences } from "../../api/queries";
+import { usePreferences } from "../../api/queries";
 import type { Kept, RingJobData, RingSheet } from "../../api/types";
 import { coilSegments, turnEdges, type Segment } from "../../drawing/coil";
 import { toneOf } from "../../drawing/metals";

@@ -1,5 +1,6 @@
 /** What exercises are called, how they are done, and what a pattern in a session's readings asks for. */
-import type { ExerciseView, PractiseSession, Remark } from "../../api/types";
+
+import type { ExerciseView, PractiseSession, Remark } from "../../api/exercises";
 import { many, plain, size, sizeText, type Units } from "../../quantity/format";
 
 interface ExerciseWords {

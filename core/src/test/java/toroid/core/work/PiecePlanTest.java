@@ -25,11 +25,10 @@ import toroid.core.piece.Starters;
 import toroid.core.piece.Supply;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
-import toroid.core.piece.part.Strung;
 import toroid.core.stock.Draw;
 
 class PiecePlanTest {
-    private static Plan plan(String line, boolean pair) {
+    static Plan plan(String line, boolean pair) {
         return plan(line, pair, Supply.NONE);
     }
 
@@ -40,7 +39,7 @@ class PiecePlanTest {
         return PiecePlan.of(work, maker, pair, supply, Toolbox.EMPTY);
     }
 
-    private static List<String> told(Plan plan) {
+    static List<String> told(Plan plan) {
         return plan.operations().stream()
                 .map(one -> one.verb() + " " + one.times())
                 .toList();
@@ -55,30 +54,6 @@ class PiecePlanTest {
                 .contains("MAKE 1");
         assertThat(told(plan("ring 0.8/3 - chain 3/0.6 links=9 - ring 0.8/3 - stone 14/1.2", false)))
                 .noneMatch(one -> one.startsWith("MAKE"));
-    }
-
-    /** Bead by bead: those that all strands share once, a run that each has by itself as often as there are strands; two strands one after the other. */
-    @Test
-    void aStrandIsThreadedBeadByBead() {
-        String strand = "strand 0.25 strands=2 (bead 8/1.2 - each 3 * bead 4/1 - 2 * bead 8/1.2)";
-        Plan plan = plan(strand + " - ring 0.8/3 - " + strand, false);
-        Operation threading = plan.operations().stream()
-                .filter(one -> one.verb().equals("STRING"))
-                .findFirst()
-                .orElseThrow();
-        PartsHandled detail = (PartsHandled) threading.detail();
-        assertThat(detail.strung()).extracting(Strung::beads).containsExactly(1, 6, 2);
-        assertThat(detail.strung()).extracting(Strung::strands).containsExactly(2, 1, 2);
-        assertThat(threading.times()).isEqualTo(2 * (1 + 6 + 2));
-        assertThat(told(plan)).contains("CRIMP 4");
-        // hung in a hook without a ring between: that end is crimped round it
-        assertThat(told(plan("finding clasp - " + strand + " - ring 0.8/3", false)))
-                .contains("CRIMP 1");
-        assertThat(detail.wireMm()).isEqualTo(0.25);
-        double along = detail.strung().stream()
-                .mapToDouble(one -> one.count() * one.lengthMm())
-                .sum();
-        assertThat(along).isCloseTo(8 + 3 * 4 + 16, within(1e-9));
     }
 
     /** Parts of one name and different sizes are made apart, each told by its own place. */

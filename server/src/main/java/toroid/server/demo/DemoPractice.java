@@ -48,7 +48,8 @@ class DemoPractice {
             for (int i = 0; i < 10; i++) {
                 double slip = session == spread.length - 1 && i == 6 ? 0.42 : 0;
                 double inside = LOOP_MM + 0.12 - 0.022 * session + slip + spread[session] * chance.nextGaussian();
-                keep(id, "ten-loops", "inside", Quantity.LOOP_INSIDE, round(inside), LOOP_MM, WIRE_MM, null, at, i);
+                Practised loop = new Practised("ten-loops", "inside", null);
+                keep(id, new Go(loop, Quantity.LOOP_INSIDE, round(inside), LOOP_MM, WIRE_MM, null), at, i);
             }
         }
     }
@@ -62,7 +63,8 @@ class DemoPractice {
                 Joint joint = chance.nextDouble() > faults[session]
                         ? Joint.FLUSH
                         : chance.nextDouble() < 0.65 ? Joint.GAP : Joint.STEP;
-                keep(id, "twenty-rings", "joint", Quantity.JOINT, joint.ordinal(), null, null, null, at, i);
+                Practised ring = new Practised("twenty-rings", "joint", null);
+                keep(id, new Go(ring, Quantity.JOINT, joint.ordinal(), null, null, null), at, i);
             }
         }
     }
@@ -82,29 +84,30 @@ class DemoPractice {
     }
 
     private void pair(UUID session, String at, Quantity quantity, double mm, int copy, Instant began, int go) {
-        keep(session, "ear-wire-pair", at, quantity, round(mm), null, WIRE_MM, copy, began, go);
+        Practised place = new Practised("ear-wire-pair", at, null);
+        keep(session, new Go(place, quantity, round(mm), null, WIRE_MM, copy), began, go);
     }
 
-    private void keep(
-            UUID session,
-            String exercise,
-            String criterion,
-            Quantity quantity,
-            double value,
-            Double wanted,
-            Double wireMm,
-            Integer copy,
-            Instant began,
-            int go) {
-        ReadingContext of = ReadingContext.practice(new Practised(exercise, criterion, null), wireMm, null);
-        Instant taken = began.plusSeconds(80L * go);
-        UUID id = DemoStock.id("practised " + session + " " + go);
-        readings.put(
-                id,
-                new Edit<>(
-                        null,
-                        new ReadingData(
-                                null, null, null, session, quantity, value, wanted, of, taken, "", copy, null)));
+    /** What was read in one go of a session. */
+    private record Go(
+            Practised practised, Quantity quantity, double value, Double wanted, Double wireMm, Integer copy) {}
+
+    private void keep(UUID session, Go go, Instant began, int number) {
+        ReadingContext of = ReadingContext.practice(go.practised(), go.wireMm(), null);
+        var data = new ReadingData(
+                null,
+                null,
+                null,
+                session,
+                go.quantity(),
+                go.value(),
+                go.wanted(),
+                of,
+                began.plusSeconds(80L * number),
+                "",
+                go.copy(),
+                null);
+        readings.put(DemoStock.id("practised " + session + " " + number), new Edit<>(null, data));
     }
 
     private static double round(double mm) {
