@@ -1,5 +1,5 @@
 /** What the places read. Lists are read again after every write to their path. */
-import { keepPreviousData, QueryClient, useInfiniteQuery, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, type Query, QueryClient, useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { call, Problem } from "./client";
 import type { PieceInMaking } from "./inMaking";
 import type {
@@ -56,15 +56,20 @@ export const queries = new QueryClient({
 /** Everything under this path may have changed. */
 export function changed(...paths: string[]): void {
   for (const path of paths) {
-    void queries.invalidateQueries({
-      predicate: ({ queryKey }) => queryKey[0] === path || String(queryKey[0]).startsWith(`${path}/`),
-    });
+    void askAnew(({ queryKey }) => queryKey[0] === path || String(queryKey[0]).startsWith(`${path}/`));
   }
+}
+
+/** What is asked for the first time while it changes may be answered from before, and would stand as new: it is asked for again. */
+async function askAnew(which: (query: Query) => boolean): Promise<void> {
+  const first = (query: Query) => query.state.data === undefined && query.state.fetchStatus === "fetching";
+  await queries.cancelQueries({ predicate: (query) => first(query) && which(query) });
+  await queries.invalidateQueries({ predicate: which });
 }
 
 /** Reads a list anew where it is shown; resolves when what stands there is what the server has. */
 export async function readAnew(path: string): Promise<void> {
-  await queries.invalidateQueries({ queryKey: [path] });
+  await askAnew(({ queryKey }) => queryKey[0] === path);
 }
 
 /** Read again when next looked at, not at once: a run's plan is frozen, and large. */

@@ -1,4 +1,3 @@
-import { useCoilLosses } from "../../api/exercises";
 import type { ReactNode } from "react";
 import { usePreferences } from "../../api/queries";
 import type { Kept, RingJobData, RingSheet } from "../../api/types";
@@ -11,6 +10,7 @@ import { Ruler } from "../../shared/shell/Ruler";
 import { usePixelsPerMm } from "../../shared/kernel/scale";
 import { useSize } from "../../shared/kernel/useSize";
 import { WindingChoice, type Change } from "./JobSentence";
+import { OwnLosses } from "./OwnLosses";
 import { StartRun } from "./StartRun";
 
 const HEIGHT = 52;
@@ -138,28 +138,6 @@ function OfOwn({ sheet, data, change }: Pick<Props, "sheet" | "data" | "change">
       <OwnLosses data={data} change={change} />
       <Stock sheet={sheet} data={data} />
     </>
-  );
-}
-
-/** What coils of the maker's own lost, with a way to plan by it. */
-function OwnLosses({ data, change }: Pick<Props, "data" | "change">) {
-  const losses = useCoilLosses();
-  if (!losses || losses.measurements === 0) {
-    return null;
-  }
-  return (
-    <span className="soft">
-      {many(losses.measurements, "coil")} of your own lost {plain(losses.turns, 1)} turns each, give or take{" "}
-      {plain(losses.halfWidth, 1)}.{" "}
-      {losses.perEnd !== data.spoiltTurnsPerEnd && (
-        <button
-          className="quiet small"
-          onClick={() => change({ spoiltTurnsPerEnd: losses.perEnd }, "spoilt turns")}
-        >
-          plan {losses.perEnd} at each end
-        </button>
-      )}
-    </span>
   );
 }
 

@@ -84,9 +84,13 @@ class Instruments {
         screen.onTimeout(screen::complete);
         screens.add(screen);
         send(screen, SseEmitter.event().comment(""));
-        InstrumentReading onTheScale;
-        synchronized (last) {
-            onTheScale = last.get(InstrumentKind.SCALE);
+        InstrumentReading onTheScale = null;
+        // what lay there when its line broke may have been taken off since
+        if (lines.containsKey(InstrumentKind.SCALE)
+                && lines.get(InstrumentKind.SCALE).isConnected()) {
+            synchronized (last) {
+                onTheScale = last.get(InstrumentKind.SCALE);
+            }
         }
         if (onTheScale != null) {
             send(screen, event(onTheScale));

@@ -6,9 +6,8 @@ import toroid.core.metal.Metal;
 import toroid.core.piece.part.MedallionPart;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartSpec;
-import toroid.core.piece.part.WeaveLength;
-import toroid.core.piece.part.WeaveSheet;
 import toroid.core.piece.part.WeaveSizes;
+import toroid.core.piece.part.WovenSpec;
 import toroid.core.weave.WovenLength;
 import toroid.core.weave.composition.Medallion;
 import toroid.core.weave.patch.PatchShape;
@@ -34,17 +33,11 @@ class WovenParts implements PartMaker.Weaves {
 
     /** A part as it is put together ring by ring; null for what is not woven. */
     WovenInMaking inMaking(PartSpec part) {
-        if (part instanceof WeaveLength length) {
-            return inMaking(length.of(), length.shape());
-        }
-        if (part instanceof WeaveSheet sheet) {
-            return inMaking(sheet.of(), sheet.shape());
+        if (part instanceof WovenSpec woven) {
+            WeaveSizes of = woven.of();
+            return patches.inMaking(of.weave(), of.wireMm(), of.insidesMm(), woven.shape());
         }
         return part instanceof MedallionPart medallion ? compositions.inMaking(medallion.asked()) : null;
-    }
-
-    private WovenInMaking inMaking(WeaveSizes of, PatchShape shape) {
-        return patches.inMaking(of.weave(), of.wireMm(), of.insidesMm(), shape);
     }
 
     @Override

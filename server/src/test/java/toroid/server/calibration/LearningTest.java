@@ -56,6 +56,37 @@ class LearningTest extends ApiTest {
         assertThat(predicted(spool, 6)).isCloseTo(moved, within(1e-9));
     }
 
+    /** A coil that gave three rings fewer than planned moves what the next one is planned to lose; notebook and job say the same. */
+    @Test
+    void goodRingsOfACoilTeachWhatCoilsLose() {
+        UUID id = UUID.randomUUID();
+        assertThat(keep("/api/jobs/ring", id, null, job(null, 5, 30)).status()).isEqualTo(200);
+        Answer run = tell("/api/jobs/ring/" + id + "/runs", Map.of());
+        JsonNode good = null;
+        for (JsonNode operation : run.at("/data/plan/operations")) {
+            good = operation.get("id").asText().equals("coil-1/cut") ? operation.at("/measurable/0") : good;
+        }
+        assertThat(good.get("quantity").asText()).isEqualTo("YIELD");
+        double before = read("/api/readings/coil-losses").at("/turns").asDouble();
+        int coils = read("/api/readings/coil-losses").at("/measurements").asInt();
+        UUID reading = UUID.randomUUID();
+        var counted = new HashMap<String, Object>(Map.of(
+                "runId", run.at("/id").asText(),
+                "operation", "coil-1/cut",
+                "quantity", "YIELD",
+                "value", good.get("planned").asDouble() - 3,
+                "takenAt", "2026-11-01T10:00:00Z",
+                "note", ""));
+        Answer kept = keep("/api/readings", reading, null, counted);
+        assertThat(kept.status()).as("%s", kept.body()).isEqualTo(200);
+        Answer losses = read("/api/readings/coil-losses");
+        assertThat(losses.at("/measurements").asInt()).isEqualTo(coils + 1);
+        assertThat(losses.at("/turns").asDouble()).isGreaterThan(before);
+        assertThat(read("/api/notebook/learnt").at("/coils")).isEqualTo(losses.body());
+        takeAway("/api/readings", reading, kept.at("/version").asInt());
+        assertThat(read("/api/readings/coil-losses").at("/turns").asDouble()).isEqualTo(before);
+    }
+
     /** The notebook's first look and the spool's own page take the figure from one function. */
     @Test
     void atAGlanceTheNotebookSaysWhatTheSpoolsPageSays() {

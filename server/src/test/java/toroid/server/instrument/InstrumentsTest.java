@@ -102,6 +102,13 @@ class InstrumentsTest {
             await().until(() -> heard.getContentAsString().contains("\"value\":3.0,\"steady\":true"));
             assertThat(heard.getContentAsString().split("\"value\":3.0,\"steady\":true", -1))
                     .hasSize(2);
+            scale.close();
+            await().until(() -> !instruments.all().get(0).connected());
+            MockHttpServletResponse later =
+                    web.perform(get("/api/instruments/follow")).andReturn().getResponse();
+            assertThat(later.getContentAsString())
+                    .as("what lay there before its line broke")
+                    .doesNotContain("event:reading");
             instruments.stopping();
             instruments.end();
         }

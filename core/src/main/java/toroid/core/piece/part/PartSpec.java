@@ -5,16 +5,7 @@ import toroid.core.form.HandWork;
 
 /** A part of a piece, as it is asked for. One class for each kind; {@link PartKinds} knows them by their first word. */
 public sealed interface PartSpec
-        permits BeadStrand,
-                BoughtChain,
-                Cord,
-                Finding,
-                FormPart,
-                MedallionPart,
-                RingPart,
-                Stone,
-                WeaveLength,
-                WeaveSheet {
+        permits BeadStrand, BoughtChain, Cord, Finding, FormPart, MedallionPart, RingPart, Stone, WovenSpec {
     /** As a line writes it; what is written is read back the same. */
     String written();
 

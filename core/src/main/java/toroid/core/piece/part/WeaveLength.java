@@ -2,7 +2,6 @@ package toroid.core.piece.part;
 
 import java.util.ArrayList;
 import java.util.List;
-import toroid.core.form.HandWork;
 import toroid.core.form.Opening;
 import toroid.core.form.Port;
 import toroid.core.numeric.Checks;
@@ -16,7 +15,7 @@ import toroid.core.weave.patch.PatchShape;
  *
  * @param units how often it repeats
  */
-public record WeaveLength(WeaveSizes of, int units) implements PartSpec {
+public record WeaveLength(WeaveSizes of, int units) implements WovenSpec {
     private static final int MOST = 2000;
 
     public WeaveLength {
@@ -66,37 +65,8 @@ public record WeaveLength(WeaveSizes of, int units) implements PartSpec {
     }
 
     @Override
-    public boolean isSupple() {
-        return true;
-    }
-
-    @Override
-    public HandWork handWork(PartMaker with) {
-        return WeaveSizes.handWork(of.takes(woven(with)));
-    }
-
-    @Override
-    public String weave() {
-        return of.weave();
-    }
-
-    @Override
-    public int ringByRing(PartMaker with) {
-        return woven(with).steps();
-    }
-
-    /** What of the weave it is. */
     public PatchShape shape() {
         return new PatchShape.Cells(units);
-    }
-
-    private WovenLength woven(PartMaker with) {
-        return with.woven(of, shape());
-    }
-
-    @Override
-    public Body body(PartMaker with) {
-        return of.body(woven(with));
     }
 
     /** From the inside of its first rings to that of its last: what it is over all, taut, less a wire at each end. */

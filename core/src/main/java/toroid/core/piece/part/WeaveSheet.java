@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
-import toroid.core.form.HandWork;
 import toroid.core.form.Opening;
 import toroid.core.form.Port;
 import toroid.core.numeric.Checks;
@@ -22,7 +21,7 @@ import toroid.core.weave.patch.PatchShape;
  * @param columns rings of the first row
  * @param grow how many more each row has than the one above it; negative for fewer
  */
-public record WeaveSheet(WeaveSizes of, int rows, int columns, int grow) implements PartSpec {
+public record WeaveSheet(WeaveSizes of, int rows, int columns, int grow) implements WovenSpec {
     public WeaveSheet {
         Checks.within("rows", rows, 1, 200, Unit.ROWS, Remedy.SPLIT_THE_SHEET);
         Checks.within("columns", columns, 2, PatchShape.MOST_COLUMNS, Unit.RINGS_IN_A_ROW, Remedy.SPLIT_THE_SHEET);
@@ -85,37 +84,8 @@ public record WeaveSheet(WeaveSizes of, int rows, int columns, int grow) impleme
     }
 
     @Override
-    public boolean isSupple() {
-        return true;
-    }
-
-    @Override
-    public HandWork handWork(PartMaker with) {
-        return WeaveSizes.handWork(of.takes(woven(with)));
-    }
-
-    @Override
-    public String weave() {
-        return of.weave();
-    }
-
-    @Override
-    public int ringByRing(PartMaker with) {
-        return woven(with).steps();
-    }
-
-    /** What of the weave it is. */
     public PatchShape shape() {
         return counts(rows, columns, grow);
-    }
-
-    private WovenLength woven(PartMaker with) {
-        return with.woven(of, shape());
-    }
-
-    @Override
-    public Body body(PartMaker with) {
-        return of.body(woven(with));
     }
 
     /** From the inside of its first row's first ring to that of its last, pulled along its rows as by its own weight; slack it is shorter. */
