@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
 import toroid.core.calibration.Repeatability;
 
@@ -87,12 +88,15 @@ class InstrumentsTest {
 
     @Test
     void whoeverListensHearsIt() throws Exception {
+        Instruments instruments;
+        MockMvc web;
         try (var scale = new StandIn(InstrumentKind.SCALE, 0, 12.5, 0, SEED)) {
-            var instruments = new Instruments("", "127.0.0.1:" + scale.port());
-            var web = MockMvcBuilders.standaloneSetup(new InstrumentController(instruments))
+            var there = new Instruments("", "127.0.0.1:" + scale.port());
+            instruments = there;
+            web = MockMvcBuilders.standaloneSetup(new InstrumentController(there))
                     .build();
-            instruments.begin();
-            await().until(() -> instruments.all().get(0).connected());
+            there.begin();
+            await().until(() -> there.all().get(0).connected());
             MockHttpServletResponse heard =
                     web.perform(get("/api/instruments/follow")).andReturn().getResponse();
             await().until(() -> heard.getContentAsString().contains("\"value\":12.5"));
@@ -102,16 +106,16 @@ class InstrumentsTest {
             await().until(() -> heard.getContentAsString().contains("\"value\":3.0,\"steady\":true"));
             assertThat(heard.getContentAsString().split("\"value\":3.0,\"steady\":true", -1))
                     .hasSize(2);
-            scale.close();
-            await().until(() -> !instruments.all().get(0).connected());
-            MockHttpServletResponse later =
-                    web.perform(get("/api/instruments/follow")).andReturn().getResponse();
-            assertThat(later.getContentAsString())
-                    .as("what lay there before its line broke")
-                    .doesNotContain("event:reading");
-            instruments.stopping();
-            instruments.end();
         }
+        Instruments left = instruments;
+        await().until(() -> !left.all().get(0).connected());
+        MockHttpServletResponse later =
+                web.perform(get("/api/instruments/follow")).andReturn().getResponse();
+        assertThat(later.getContentAsString())
+                .as("what lay there before its line broke")
+                .doesNotContain("event:reading");
+        left.stopping();
+        left.end();
     }
 
     @Test
