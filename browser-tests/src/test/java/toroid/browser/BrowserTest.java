@@ -163,8 +163,13 @@ abstract class BrowserTest {
     /** Opens it and waits until nothing is asked for any more; a server just started solves every weave first. */
     protected void visit(String url) {
         page.navigate(url);
-        page.locator("main").first().waitFor();
+        filled();
         settled();
+    }
+
+    /** Waits until the place says something: one that comes by itself is shown a moment after its code is there, and asks for nothing till then. */
+    private void filled() {
+        page.waitForFunction("() => (document.querySelector('main')?.innerText ?? '').trim() !== ''");
     }
 
     /**
