@@ -94,20 +94,23 @@ function With({ practice: { setup, setSetup } }: { practice: Practice }) {
   );
 }
 
+/** By what is measured: an exercise that is new needs none of its own. */
 function Taking({ practice }: { practice: Practice }) {
-  switch (practice.exercise.info.id) {
-    case "twenty-rings":
-      return <JudgedSession practice={practice} />;
-    case "ear-wire-pair":
-      return <PairSession practice={practice} />;
-    case "weave-unit":
-      return <RecalledSession />;
-    default:
-      return (
-        <div>
-          <ExercisePicture id={practice.exercise.info.id} />
-          <MeasuredSession practice={practice} />
-        </div>
-      );
+  const { info, criteria } = practice.exercise;
+  const quantity = criteria[0]!.quantity;
+  if (quantity === "JOINT") {
+    return <JudgedSession practice={practice} />;
   }
+  if (quantity === "RECALLED") {
+    return <RecalledSession />;
+  }
+  if (criteria.length > 1) {
+    return <PairSession practice={practice} />;
+  }
+  return (
+    <div>
+      <ExercisePicture id={info.id} />
+      <MeasuredSession practice={practice} />
+    </div>
+  );
 }

@@ -110,11 +110,11 @@ export function figureWords(exercise: ExerciseView, session: PractiseSession, un
     return {
       value: `${good}`,
       unit: `of ${done}`,
-      what: exercise.info.id === "twenty-rings" ? "flush" : "right",
+      what: exercise.criteria[0]?.quantity === "JOINT" ? "flush" : "right",
     };
   }
   const shown = size(figure, units);
-  return exercise.info.formId !== null && exercise.info.usualSizeMm === null
+  return exercise.criteria.length > 1
     ? { value: shown.value, unit: shown.unit, what: "apart at the most" }
     : { value: shown.value, unit: shown.unit, what: "spread" };
 }

@@ -4,7 +4,7 @@ import java.util.List;
 
 /**
  * One short exercise. To add one: a class of this package that implements this, marked {@code @AutoService(Exercise.class)}; nothing else in
- * core or server, and its words in the web's {@code exerciseWords.ts}.
+ * core or server, and its words and drawing on the web ({@code exerciseWords.ts}, {@code ExercisePicture.tsx}).
  */
 public interface Exercise {
     ExerciseInfo info();
