@@ -1,5 +1,8 @@
 package toroid.core.form;
 
+import java.util.List;
+import java.util.stream.IntStream;
+
 /**
  * One step at the bench. Lengths mm, angles degrees; a null has no meaning for that step.
  *
@@ -46,6 +49,14 @@ public record FormStep(
     /** How many joints it solders; 0 for what is no soldering. */
     public int joints() {
         return kind != Kind.SOLDER ? 0 : turns == null ? 1 : (int) Math.round(turns);
+    }
+
+    /** Place of the first of these at which beads go on; of the last where none says so. */
+    public static int threaded(List<FormStep> steps) {
+        return IntStream.range(0, steps.size())
+                .filter(i -> steps.get(i).kind() == Kind.THREAD)
+                .findFirst()
+                .orElse(steps.size() - 1);
     }
 
     /** Joints soldered in one heat. */

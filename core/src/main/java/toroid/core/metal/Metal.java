@@ -23,6 +23,7 @@ import toroid.core.quantity.Stress;
  * @param annealed how it flows when dead soft
  * @param annealedSource where that is from
  * @param solderable by the torch methods of a jewellery bench
+ * @param darkens in a bath of sulphur compounds, evenly and for good; common practice, from memory
  */
 public record Metal(
         String id,
@@ -35,7 +36,8 @@ public record Metal(
         String yieldSource,
         FlowCurve annealed,
         String annealedSource,
-        boolean solderable) {
+        boolean solderable,
+        boolean darkens) {
 
     /**
      * Hardening exponents of worked wire: what was drawn hard hardens little more. From memory of tensile curves of drawn wire (proof stress

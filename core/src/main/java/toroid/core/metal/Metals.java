@@ -8,6 +8,7 @@ import static toroid.core.metal.Temper.SPRING;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
@@ -38,6 +39,10 @@ public final class Metals {
     private static Annealed annealed(double coefficientMpa, double exponent, String source) {
         return new Annealed(FlowCurve.ofHollomon(coefficientMpa, exponent), source);
     }
+
+    /** Brass with much zinc hardly darkens in sulphur, gold and what keeps an oxide of its own not at all. Common practice, from memory. */
+    private static final Set<String> DARKEN =
+            Set.of("copper", "red-brass", "phosphor-bronze", "sterling-silver", "fine-silver");
 
     private static final List<Metal> ALL = List.of(
             metal(
@@ -272,6 +277,7 @@ public final class Metals {
                 MEMORY,
                 annealed.curve(),
                 annealed.source(),
-                solderable);
+                solderable,
+                DARKEN.contains(id));
     }
 }

@@ -172,11 +172,9 @@ public final class MadeInPlace {
                         HandTime.seconds(same.bent().steps().subList(0, same.alone())));
     }
 
-    /** Forming that is done as the piece is put together, s. */
-    double roundSeconds() {
-        return work.joining().stream()
-                .mapToDouble(step -> HandTime.seconds(steps(step.part(), round(step))))
-                .sum();
+    /** Forming that is done as that join is made, s. */
+    double roundSeconds(AssemblyStep step) {
+        return HandTime.seconds(steps(step.part(), round(step)));
     }
 
     private List<FormStep> steps(int part, List<Integer> numbers) {

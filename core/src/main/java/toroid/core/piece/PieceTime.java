@@ -40,12 +40,16 @@ public final class PieceTime {
 
     /** Joint by joint, all of one copy, with what is formed round a neighbour there. */
     public static HandWork joining(PieceWork work, MadeInPlace made) {
+        return joining(work, made, 0, work.joining().size());
+    }
+
+    /** The same from one join, from 0, up to before another. */
+    public static HandWork joining(PieceWork work, MadeInPlace made, int from, int to) {
         return HandWork.seconds(
                 HandWork.JOIN,
-                made.roundSeconds()
-                        + work.joining().stream()
-                                .mapToDouble(step -> seconds(step.act()))
-                                .sum());
+                work.joining().subList(from, to).stream()
+                        .mapToDouble(step -> made.roundSeconds(step) + seconds(step.act()))
+                        .sum());
     }
 
     private static double seconds(AssemblyStep.Act act) {

@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
+import toroid.core.piece.finish.Withstands;
 import toroid.core.piece.part.PartWork;
 import toroid.core.piece.part.RingPart;
 
@@ -25,16 +26,11 @@ final class Torch {
                 .filter(i -> parts.get(i).spec() instanceof RingPart ring && ring.soldered())
                 .forEach(rings::add);
         for (Links link : links) {
-            if (!stands(parts.get(link.a())) || !stands(parts.get(link.b()))) {
+            if (!Withstands.torch(parts.get(link.a())) || !Withstands.torch(parts.get(link.b()))) {
                 rings.remove(link.a());
                 rings.remove(link.b());
             }
         }
         return rings;
-    }
-
-    /** Wire, and nothing else. */
-    static boolean stands(PartWork part) {
-        return part.takes().bought().isEmpty();
     }
 }

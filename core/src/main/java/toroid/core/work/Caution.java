@@ -29,6 +29,12 @@ public enum Caution {
     /** Ventilation; 24 h. */
     GLUE,
 
+    /** Sulphur compounds: ventilation, gloves, no acid near: together they give a poisonous gas. */
+    SULPHUR,
+
+    /** Hearing; a lid that holds; never with what does not withstand it. */
+    TUMBLER,
+
     /** Toothed wheels draw fingers in. */
     FINGERS_IN_WHEELS,
 

@@ -11,6 +11,7 @@ package toroid.core.work;
  * @param target what it should be; null where that is no number
  * @param within how far either way still passes, same unit; null for a count, which is exact
  * @param pairWithin how far the two of a pair may be apart, same unit; null for what is no pair or no number
+ * @param restMm what is joined later adds to it, mm; null where nothing is
  */
 public record Check(
         Kind kind,
@@ -20,12 +21,28 @@ public record Check(
         String unit,
         Double target,
         Double within,
-        Double pairWithin) {
+        Double pairWithin,
+        Double restMm) {
+    /** Of what nothing is joined to later. */
+    Check(
+            Kind kind,
+            String part,
+            int count,
+            String quantity,
+            String unit,
+            Double target,
+            Double within,
+            Double pairWithin) {
+        this(kind, part, count, quantity, unit, target, within, pairWithin, null);
+    }
+
     /** Two that hang or lie side by side look equal within so much; common practice, mm. */
     public static final double PAIR_MM = 0.5;
 
     /** What is looked at, in the order hands do it. */
     public enum Kind {
+        /** Held to the body it is for, before it is closed. */
+        ON_THE_BODY,
         /** Pulled taut, from the first bearing point to the last. */
         LENGTH,
         WEIGHT,
@@ -42,6 +59,8 @@ public record Check(
         /** Every joint turns. */
         MOVES_FREELY,
         CLASP_HOLDS,
+        /** The colour, as even as it is wanted; no rubbed-through place. */
+        COLOUR_EVEN,
         /** The two side by side. */
         PAIR_MIRRORED
     }

@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.IntStream;
 import toroid.core.form.Family;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormStep;
@@ -140,10 +139,7 @@ public final class FormPlan {
 
     /** The first step at which beads go on; the last where none says so. */
     static int threaded(List<FormingStep> work) {
-        return IntStream.range(0, work.size())
-                .filter(i -> work.get(i).step().kind() == FormStep.Kind.THREAD)
-                .findFirst()
-                .orElse(work.size() - 1);
+        return FormStep.threaded(work.stream().map(FormingStep::step).toList());
     }
 
     private static List<Draw> draws(FormStep step, Cut cut) {

@@ -65,6 +65,13 @@ public record Operation(
         return new Operation(id, part, stage, verb, times, true, after, List.of(), List.of(), List.of(), null, detail);
     }
 
+    /** The same, and those come before it too. */
+    Operation afterToo(Set<String> more) {
+        Set<String> all = new TreeSet<>(after);
+        all.addAll(more);
+        return new Operation(id, part, stage, verb, times, counted, all, draws, measurable, cautions, waits, detail);
+    }
+
     /** The same, taking that from stock for one copy. */
     Operation taking(List<Draw> taken) {
         return new Operation(id, part, stage, verb, times, counted, after, taken, measurable, cautions, waits, detail);

@@ -29,7 +29,6 @@ final class PartForming {
     private final Toolbox tools;
     private final Set<String> rings;
     private final List<Draw> inPlace = new ArrayList<>();
-    private boolean soldered;
 
     /** @param rings what is done to its rings before */
     PartForming(PieceWork work, MadeInPlace made, Toolbox tools, Set<String> rings) {
@@ -72,8 +71,6 @@ final class PartForming {
                     steps.get(i)));
         }
         draws.subList(same.alone(), draws.size()).forEach(inPlace::addAll);
-        soldered |= steps.subList(same.alone(), steps.size()).stream()
-                .anyMatch(one -> one.step().joints() > 0);
         int last = operations.size() - 1;
         operations.set(last, operations.get(last).timed(made.alone(same).times(count)));
         return operations;
@@ -199,12 +196,15 @@ final class PartForming {
                 .toList();
     }
 
+    /** How many of the operations these are made by come before anything is threaded on. */
+    static int bare(MadeInPlace.Same same) {
+        return same.bent() == null
+                ? 0
+                : Math.min(same.alone(), FormStep.threaded(same.bent().steps()));
+    }
+
     /** What is taken from the shelf by what is formed at the joints; once all parts were asked for. */
     List<Draw> takenInPlace() {
         return List.copyOf(inPlace);
-    }
-
-    boolean soldersInPlace() {
-        return soldered;
     }
 }

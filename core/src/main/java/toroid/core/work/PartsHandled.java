@@ -14,6 +14,7 @@ import toroid.core.piece.part.Strung;
  * @param toMm thickness rings are hammered to, the bead that goes on each, or the inside diameter of the curve a part is domed to; null for none
  * @param rounds what is formed round a neighbour as the piece is put together
  * @param strung beads in the order they are threaded, of one such part
+ * @param from how many joins of the piece are made before, where these are joined; 0 else
  */
 public record PartsHandled(
         Kind kind,
@@ -24,11 +25,31 @@ public record PartsHandled(
         int parts,
         Double toMm,
         List<Round> rounds,
-        List<Strung> strung)
+        List<Strung> strung,
+        int from)
         implements Detail {
     public PartsHandled {
         rounds = rounds == null ? List.of() : List.copyOf(rounds);
         strung = strung == null ? List.of() : List.copyOf(strung);
+    }
+
+    /** With nothing joined before. */
+    PartsHandled(
+            Kind kind,
+            String what,
+            int part,
+            double wireMm,
+            double insideMm,
+            int parts,
+            Double toMm,
+            List<Round> rounds,
+            List<Strung> strung) {
+        this(kind, what, part, wireMm, insideMm, parts, toMm, rounds, strung, 0);
+    }
+
+    /** Joins of the piece, from that one on. */
+    static PartsHandled joined(int from, int joins, List<Round> rounds) {
+        return new PartsHandled(Kind.PUT_TOGETHER, "", -1, 0, 0, joins, null, rounds, List.of(), from);
     }
 
     /** Done to so many of that part. */
@@ -49,7 +70,7 @@ public record PartsHandled(
     /**
      * Steps that are done at some of the joins, each time to another part.
      *
-     * @param joins which, from 0
+     * @param joins which of the piece's, from 0
      * @param steps in order; each says which part it is of
      */
     public record Round(List<Integer> joins, List<FormingStep> steps) {

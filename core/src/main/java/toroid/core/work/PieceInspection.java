@@ -13,6 +13,8 @@ import toroid.core.form.Port;
 import toroid.core.piece.Joint;
 import toroid.core.piece.MadeInPlace;
 import toroid.core.piece.PieceWork;
+import toroid.core.piece.finish.Finish;
+import toroid.core.piece.finish.Finishing;
 import toroid.core.piece.part.Bent;
 import toroid.core.piece.part.PartWork;
 
@@ -42,8 +44,11 @@ final class PieceInspection {
     }
 
     /** @param pair whether it is made twice, each the other's mirror image */
-    static List<Check> of(PieceWork work, MadeInPlace made, boolean pair) {
+    static List<Check> of(PieceWork work, MadeInPlace made, boolean pair, Finishing finishing) {
         var inspection = new PieceInspection(work, pair);
+        if (finishing.has(Finish.COLOUR)) {
+            inspection.checks.add(Check.byEye(Check.Kind.COLOUR_EVEN, "", 1));
+        }
         inspection.measured();
         inspection.joints();
         made.parts().stream()
@@ -72,6 +77,11 @@ final class PieceInspection {
                 work.parts().stream().allMatch(part -> part.takes().bought().isEmpty());
         double within = work.massG() * (bare ? WIRE_SHARE : BEAD_SHARE);
         checks.add(new Check(Check.Kind.WEIGHT, "", 1, "WEIGHT", "g", work.massG(), within, pair ? 2 * within : null));
+    }
+
+    /** How far its length may be off, mm. */
+    static double lengthWithinMm(PieceWork work) {
+        return new PieceInspection(work, false).lengthWithinMm();
     }
 
     private double lengthWithinMm() {

@@ -1,7 +1,6 @@
 package toroid.core.work;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -10,28 +9,33 @@ import toroid.core.form.HandWork;
 import toroid.core.form.Toolbox;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
-import toroid.core.piece.AssemblyStep;
 import toroid.core.piece.MadeInPlace;
 import toroid.core.piece.PieceDraws;
 import toroid.core.piece.PieceLists;
-import toroid.core.piece.PieceTime;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.Supply;
+import toroid.core.piece.TriedOn;
+import toroid.core.piece.finish.FinishOrder;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
 import toroid.core.stock.Draw;
 
 /**
  * A whole piece: rings closed and opened beforehand size by size, its other parts made step by step, then joint by joint
- * put together, what is closed round a neighbour formed there, and
- * looked at. A pair is two copies made in
- * tandem.
+ * put together, what is closed round a neighbour formed there, held to the body before it is closed, finished when all that is on it by
+ * then withstands that, and looked at. A pair is two copies made in tandem.
  */
 public final class PiecePlan {
     public static final String JOIN = "put-together";
     public static final String INSPECT = "inspect";
+    public static final String TRY_ON = "try-on";
 
     private PiecePlan() {}
+
+    /** As it comes off the pliers, for nobody in particular. */
+    public static Plan of(PieceWork work, PartMaker maker, boolean pair, Supply supply, Toolbox tools) {
+        return of(work, maker, pair, supply, tools, Asked.NOTHING);
+    }
 
     /**
      * Counted operations: as many as its different parts have steps, however many parts there are.
@@ -39,28 +43,43 @@ public final class PiecePlan {
      * @param maker that it was solved with
      * @param tools the maker's own
      * @param supply what it takes from the shelf; of its rings those that lie there ready, the others are wound
-     * @throws Refusal when a joint of it cannot be made, or something does not go in
+     * @param asked what of it the line does not say
+     * @throws Refusal when a joint of it cannot be made, something does not go in, or it cannot be finished so
      */
-    public static Plan of(PieceWork work, PartMaker maker, boolean pair, Supply supply, Toolbox tools) {
+    public static Plan of(PieceWork work, PartMaker maker, boolean pair, Supply supply, Toolbox tools, Asked asked) {
         if (!work.canBeMade()) {
             throw Refusal.of(RefusalCode.PIECE_CANNOT_BE_JOINED, "piece", null);
         }
         int copies = pair ? 2 : 1;
         var taken = new PieceDraws(work, maker.metalId(), copies, supply);
-        var operations = new ArrayList<Operation>();
+        MadeInPlace made = MadeInPlace.of(work, maker);
+        FinishOrder order = FinishOrder.of(work, made, maker, asked.finishing());
+        var early = new ArrayList<Operation>();
+        var later = new ArrayList<Operation>();
         int size = 0;
         for (PieceLists.Rings rings : PieceLists.of(work, false, 0).rings()) {
-            ringsOfASize(operations, ++size, rings, taken);
+            boolean waits = rings.beadMm() != null
+                    && !order.isAtTheEnd()
+                    && !asked.finishing().hardBeads();
+            ringsOfASize(early, waits ? later : early, ++size, rings, taken);
         }
-        MadeInPlace made = MadeInPlace.of(work, maker);
-        Set<String> rings = operations.stream().map(Operation::id).collect(Collectors.toSet());
+        Set<String> rings = early.stream().map(Operation::id).collect(Collectors.toSet());
         var forming = new PartForming(work, made, tools, rings);
         for (MadeInPlace.Same same : made.parts()) {
-            operations.addAll(forming.alone(same, taken));
-            dome(operations, work.parts().get(same.first()), same);
+            var all = new ArrayList<>(forming.alone(same, taken));
+            dome(all, work.parts().get(same.first()), same);
+            int now = order.isWhole(same.first()) ? all.size() : PartForming.bare(same);
+            early.addAll(all.subList(0, now));
+            later.addAll(all.subList(now, all.size()));
         }
-        join(operations, work, made, forming, taken);
-        operations.add(inspect(PieceInspection.of(work, made, pair), operations.get(operations.size() - 1)));
+        List<Draw> draws = Draw.joined(List.of(taken.joined(), forming.takenInPlace()));
+        TriedOn tried = asked.goesRound() ? TriedOn.of(work) : null;
+        double within = PieceInspection.lengthWithinMm(work);
+        List<Operation> operations =
+                new PieceJoins(work, made, order, tried, forming.rounds(), draws, within).after(early, later);
+        List<Check> checks = PieceInspection.of(work, made, pair, asked.finishing());
+        operations.add(looked(
+                INSPECT, checks, Set.of(operations.get(operations.size() - 1).id())));
         return new Plan(operations, copies, copies);
     }
 
@@ -77,38 +96,46 @@ public final class PiecePlan {
         }
     }
 
-    /** Those that lie ready are taken as the first thing is done with them: all together where they are hammered or beaded, else as they are closed and as they are opened. */
-    private static void ringsOfASize(List<Operation> operations, int size, PieceLists.Rings rings, PieceDraws taken) {
+    /**
+     * Those that lie ready are taken as the first thing is done with them: all together where they are hammered or beaded, else as they are
+     * closed and as they are opened.
+     *
+     * @param early where bare ones are hammered
+     * @param on where the rest of it is done; the same, or later where a bead on them does not withstand what comes between
+     */
+    private static void ringsOfASize(
+            List<Operation> early, List<Operation> on, int size, PieceLists.Rings rings, PieceDraws taken) {
         List<List<Draw>> ready = taken.rings(rings);
-        int first = operations.size();
-        Set<String> after = readied(operations, size, rings, taken);
-        boolean readied = operations.size() > first;
-        if (readied) {
-            operations.set(first, operations.get(first).takingToo(Draw.joined(ready)));
+        List<Operation> first = readied(size, rings, taken);
+        boolean readied = !first.isEmpty();
+        Set<String> after = readied ? Set.of(first.get(first.size() - 1).id()) : Set.of();
+        for (int i = 0; i < first.size(); i++) {
+            boolean bare = first.get(i).verb().equals(PartsHandled.Kind.HAMMER_FIRST.name());
+            (bare ? early : on).add(i == 0 ? first.get(i).takingToo(Draw.joined(ready)) : first.get(i));
         }
         int closed = rings.preClosed();
         if (closed > 0) {
-            operations.add(handled("close-" + size, PartsHandled.Kind.CLOSE_FIRST, rings, closed, after)
+            on.add(handled("close-" + size, PartsHandled.Kind.CLOSE_FIRST, rings, closed, after)
                     .taking(readied ? List.of() : ready.get(0))
                     .timed(HandWork.seconds(HandWork.CLOSE, HandWork.CLOSE_SECONDS * closed)));
         }
         if (rings.soldered() && closed > 0) {
             var kind = PartsHandled.Kind.SOLDER_FIRST;
-            operations.add(handled("solder-" + size, kind, rings, closed, Set.of("close-" + size))
+            on.add(handled("solder-" + size, kind, rings, closed, Set.of("close-" + size))
                     .taking(taken.solder(Supply.Grade.HARD, closed))
                     .timed(HandWork.seconds(HandWork.SOLDER, HandWork.SOLDER_SECONDS * closed))
                     .waiting(Wait.PICKLE)
                     .with(Caution.TORCH));
         }
         if (rings.count() > closed) {
-            operations.add(handled("open-" + size, PartsHandled.Kind.OPEN_FIRST, rings, rings.count() - closed, after)
+            on.add(handled("open-" + size, PartsHandled.Kind.OPEN_FIRST, rings, rings.count() - closed, after)
                     .taking(readied ? List.of() : ready.get(1))
                     .timed(HandWork.seconds(HandWork.OPEN, HandWork.OPEN_SECONDS * (rings.count() - closed))));
         }
     }
 
     /** Each check once for each copy. */
-    private static Operation inspect(List<Check> checks, Operation last) {
+    static Operation looked(String id, List<Check> checks, Set<String> after) {
         List<Measurable> measured = checks.stream()
                 .filter(check -> check.quantity() != null)
                 .map(check -> new Measurable(
@@ -120,13 +147,13 @@ public final class PiecePlan {
                         Map.of()))
                 .toList();
         return new Operation(
-                INSPECT,
+                id,
                 "",
                 Stage.CHECK,
                 "INSPECT",
                 checks.size(),
                 true,
-                Set.of(last.id()),
+                after,
                 List.of(),
                 measured,
                 List.of(),
@@ -134,27 +161,9 @@ public final class PiecePlan {
                 new Inspected(checks));
     }
 
-    private static void join(
-            List<Operation> operations, PieceWork work, MadeInPlace made, PartForming forming, PieceDraws taken) {
-        int joins = work.joining().size();
-        if (joins > 0) {
-            Set<String> before = new HashSet<>();
-            operations.forEach(one -> before.add(one.id()));
-            var kind = PartsHandled.Kind.PUT_TOGETHER;
-            var detail = new PartsHandled(kind, "", -1, 0, 0, joins, null, forming.rounds(), List.of());
-            Operation join = operation(JOIN, "", Stage.JOIN, before, detail)
-                    .taking(Draw.joined(List.of(taken.joined(), forming.takenInPlace())))
-                    .timed(PieceTime.joining(work, made));
-            boolean torch = work.steps().stream().anyMatch(step -> step.act() == AssemblyStep.Act.SOLDER_ROUND);
-            operations.add(
-                    torch || forming.soldersInPlace()
-                            ? join.waiting(Wait.PICKLE).with(Caution.TORCH)
-                            : join);
-        }
-    }
-
     /** Rings that are hammered are so as they come off the coil, closed; a bead goes on after that. */
-    private static Set<String> readied(List<Operation> operations, int size, PieceLists.Rings rings, PieceDraws taken) {
+    private static List<Operation> readied(int size, PieceLists.Rings rings, PieceDraws taken) {
+        var operations = new ArrayList<Operation>();
         Set<String> after = Set.of();
         if (rings.hammeredMm() != null) {
             String id = "hammer-" + size;
@@ -176,9 +185,8 @@ public final class PiecePlan {
             operations.add(operation(id, "ring", Stage.JOIN, after, detail)
                     .taking(taken.onRings(rings))
                     .timed(HandWork.seconds(HandWork.THREAD, HandWork.THREAD_SECONDS * rings.count())));
-            after = Set.of(id);
         }
-        return after;
+        return operations;
     }
 
     private static Operation handled(

@@ -13,6 +13,7 @@ import toroid.core.form.FormSolver;
 import toroid.core.form.Schools;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
+import toroid.core.piece.finish.Withstands;
 import toroid.core.piece.part.PartMaker;
 
 /** Rings soldered where they hang: only among wire, and before anything comes near that does not stand it. */
@@ -84,7 +85,7 @@ class TorchTest {
                     soldered++;
                     assertThat(new ConnectivityInspector<>(joined).connectedSetOf(step.part()))
                             .as("%s, at %d", line, step.part())
-                            .allMatch(part -> Torch.stands(work.parts().get(part)));
+                            .allMatch(part -> Withstands.torch(work.parts().get(part)));
                 }
             }
         }

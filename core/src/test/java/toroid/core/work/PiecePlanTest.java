@@ -195,7 +195,7 @@ class PiecePlanTest {
     }
 
     /** Gives everything, each from a lot of its name. */
-    private static final Supply FULL = new Supply() {
+    static final Supply FULL = new Supply() {
         @Override
         public List<Draw> wire(PartWork.Cut cut, int count) {
             return List.of(new Draw("wire " + cut.diameterMm(), count * cut.lengthMm()));
