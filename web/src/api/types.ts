@@ -1,13 +1,17 @@
 /** The server's records as they arrive: what OpenAPI calls optional comes as null. */
-import type { components } from "./schema";
+import type {
+  Check,
+  Finding,
+  Inspected,
+  FinishLot,
+  FinishStep,
+  FinishWork,
+  Finish,
+  Finishing,
+} from "./finishing";
+import type { Received, Schemas } from "./received";
 
-export type Schemas = components["schemas"];
-
-export type Received<T> = T extends (infer U)[]
-  ? Received<U>[]
-  : T extends object
-    ? { [K in keyof T]-?: Received<Exclude<T[K], undefined>> | (undefined extends T[K] ? null : never) }
-    : T;
+export type { Received, Schemas };
 
 export type Figure = Received<Schemas["Figure"]>;
 export type RefusalCode = Schemas["RefusalCode"];
@@ -47,20 +51,15 @@ export type FormingStep = Omit<Received<Schemas["FormingStep"]>, "of"> & {
   /** The part of a piece it is done to; none in plans from before those were made step by step. */
   of?: Received<Schemas["PartOf"]> | null;
 };
-export type Check = Received<Schemas["Check"]>;
-export type Inspected = { checks: Check[] };
-/** One check that is measured, by copy, and how far the two of a pair are apart. */
-export type Finding = Omit<Received<Schemas["Finding"]>, "check" | "found"> & {
-  check: Check;
-  found: Received<Schemas["Found"]>[];
-};
+export type { Check, Finding, Inspected, FinishLot, FinishStep, FinishWork, Finish, Finishing };
 /** What an operation says beyond where it stands in its plan, told apart by its family of verbs. */
 export type Detail =
   | ({ family: "rings" } & RingStep)
   | ({ family: "forming" } & FormingStep)
   | ({ family: "weaving" } & RingsHandled)
   | ({ family: "joining" } & PartsHandled)
-  | ({ family: "checking" } & Inspected);
+  | ({ family: "checking" } & Inspected)
+  | ({ family: "finishing" } & FinishStep);
 export type Family = Detail["family"];
 export type Measurable = Omit<Received<Schemas["Measurable"]>, "quantity" | "context"> & {
   quantity: Quantity;
@@ -296,7 +295,10 @@ export interface Kept<D> {
 type Whole<T> = { [K in keyof T]-?: Exclude<T[K], undefined> };
 /** A whole piece: its job, and what the core says of it. */
 export type PieceBody = Received<Schemas["Body"]>;
-export type PieceJobData = Omit<Received<Schemas["PieceJobData"]>, "body"> & { body: PieceBody | null };
+export type PieceJobData = Omit<Received<Schemas["PieceJobData"]>, "body" | "finish"> & {
+  body: PieceBody | null;
+  finish: Finishing | null;
+};
 export type Person = Received<Schemas["Person"]>;
 export type PieceDrawing = Received<Schemas["PieceDrawing"]>;
 export type PieceStep = Whole<Schemas["AssemblyStep"]>;

@@ -18,6 +18,7 @@ export const PIECE_JOB: Kept<PieceJobData> = {
     metal: "copper",
     temper: "HALF_HARD",
     body: { part: "WRIST", girthMm: 165, easeMm: 12 },
+    finish: null,
     sparePercent: 5,
     note: "",
   },
@@ -92,6 +93,7 @@ export const PIECE: PieceAnswer = {
     },
   ],
   mends: [],
+  finishes: [],
   written: [
     {
       name: "ring",

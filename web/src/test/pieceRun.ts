@@ -2,8 +2,8 @@
 import type { Kept, Operation, PartsHandled, RunData } from "../api/types";
 import { PIECE_JOB } from "./piece";
 
-export type Handled = Omit<PartsHandled, "rounds" | "strung"> &
-  Partial<Pick<PartsHandled, "rounds" | "strung">>;
+export type Handled = Omit<PartsHandled, "rounds" | "strung" | "from"> &
+  Partial<Pick<PartsHandled, "rounds" | "strung" | "from">>;
 
 /** One of a piece's, of that detail. */
 export function operation(id: string, detail: Handled, after: string[] = []): Operation {
@@ -19,7 +19,7 @@ export function operation(id: string, detail: Handled, after: string[] = []): Op
     measurable: [],
     cautions: [],
     waits: null,
-    detail: { family: "joining", rounds: [], strung: [], ...detail },
+    detail: { family: "joining", rounds: [], strung: [], from: 0, ...detail },
   };
 }
 

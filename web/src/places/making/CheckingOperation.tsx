@@ -11,14 +11,22 @@ import {
 import { Piece } from "./JoiningOperation";
 import type { FamilyView, OperationProps } from "./operation";
 import { copyInHand } from "./astray";
-import { checkInHand } from "./checks";
+import { checkInHand, joinsBefore } from "./checks";
 import { isSecond, whichOfBoth } from "./pair";
 
 function Picture(props: OperationProps) {
   return (
-    <Piece run={props.run} second={isSecond(props) || whichOfBoth(props)?.includes("second") === true} />
+    <Piece
+      run={props.run}
+      {...(isOpenStill(props) && { joins: joinsBefore(props.run.data.plan, props.operation) })}
+      second={isSecond(props) || whichOfBoth(props)?.includes("second") === true}
+    />
   );
 }
+
+/** Held to the body as far as it is joined by then. */
+const isOpenStill = ({ operation, place }: OperationProps) =>
+  checkInHand(operation, place)?.kind === "ON_THE_BODY";
 
 function Title({ run, operation, place }: OperationProps) {
   const check = checkInHand(operation, place);
@@ -48,7 +56,7 @@ function Words(props: OperationProps) {
       </p>
       <p className="what">
         {which && <span className="strong">{which.replace("the", "The")}. </span>}
-        {checkHow(check)}
+        {checkHow(check, units)}
       </p>
       <Judged run={props.run.id} check={check} copy={copyInHand(props.place)} />
     </>

@@ -4,12 +4,12 @@ import { plain, sizeText, type Units } from "../../quantity/format";
 import { formStepNumber, formStepPart, formStepTitle } from "../../shared/words/formWords";
 import { formStepOf } from "../../shared/words/operationWords";
 import type { OperationProps } from "./operation";
-import { joinAt } from "./pair";
+import { joinOf } from "./pair";
 
 /** What is formed once the neighbour is led in, step by step; nothing where the joint needs none. */
 export function FormedThere({ place, detail }: OperationProps & { detail: PartsHandled }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const round = detail.rounds.find((one) => one.joins.includes(joinAt(place)));
+  const round = detail.rounds.find((one) => one.joins.includes(joinOf(detail, place)));
   return round ? (
     <ol className="formed-there" aria-label="Then, with it in">
       {round.steps.map((one, i) => (

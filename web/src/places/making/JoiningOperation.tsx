@@ -10,7 +10,7 @@ import type { FamilyView, OperationProps } from "./operation";
 import { FormedThere } from "./FormedThere";
 import { LooseRings } from "./LooseRings";
 import { StrandPicture, ThreadingWords } from "./Threading";
-import { isSecond, joinAt, mirrored, whichOfBoth } from "./pair";
+import { isSecond, joinOf, mirrored, whichOfBoth } from "./pair";
 
 const HUNG = ["down"] as const;
 const LAID = ["along"] as const;
@@ -37,7 +37,7 @@ function Picture(props: OperationProps) {
   return kind === "MAKE" || kind === "CRIMP" ? (
     <Piece run={props.run} made={handled(props)!.part} second={isSecond(props)} />
   ) : (
-    <Piece run={props.run} joins={joinAt(props.place) + 1} second={isSecond(props)} />
+    <Piece run={props.run} joins={(detail ? joinOf(detail, props.place) : 0) + 1} second={isSecond(props)} />
   );
 }
 
@@ -45,21 +45,24 @@ function Picture(props: OperationProps) {
 export function Piece({
   run,
   made,
+  parts,
   joins,
   second = false,
 }: {
   run: Kept<RunData>;
   made?: number;
+  parts?: readonly number[];
   joins?: number;
   second?: boolean;
 }) {
   const { piece } = useJoined(run);
   const only = useMemo(() => {
-    if (made !== undefined) {
-      return new Set([made]);
+    const some = made === undefined ? parts : [made];
+    if (some !== undefined) {
+      return new Set(some);
     }
     return piece && joins !== undefined ? joinedAfter(piece, joins) : undefined;
-  }, [piece, joins, made]);
+  }, [piece, joins, made, parts]);
   if (!piece?.drawing) {
     return <span />;
   }
@@ -82,12 +85,9 @@ export function Piece({
 
 function Title(props: OperationProps) {
   const { piece, steps } = useJoined(props.run);
-  const step = steps[joinAt(props.place)];
-  return handled(props)?.kind === "PUT_TOGETHER" && piece && step ? (
-    <>{joinHead(piece, step)}</>
-  ) : (
-    <>{operationTitle(props.operation)}</>
-  );
+  const detail = handled(props);
+  const step = detail?.kind === "PUT_TOGETHER" ? steps[joinOf(detail, props.place)] : undefined;
+  return piece && step ? <>{joinHead(piece, step)}</> : <>{operationTitle(props.operation)}</>;
 }
 
 /** What the big number is of. */
@@ -132,15 +132,16 @@ function Words(props: OperationProps) {
     return <ThreadingWords {...props} detail={detail} />;
   }
   if (detail.kind === "PUT_TOGETHER") {
-    const join = joinAt(props.place);
+    const join = joinOf(detail, props.place);
+    const joins = Math.max(steps.length, detail.from + props.operation.times);
     const step = steps[join];
     const which = whichOfBoth(props);
     return (
       <>
         <p className="huge" data-testid="big-number">
-          {Math.min(join + 1, props.operation.times)}
+          {Math.min(join + 1, joins)}
           <small>
-            of {props.operation.times}
+            of {joins}
             {which && `, ${which}`}
           </small>
         </p>

@@ -15,7 +15,11 @@ export function chain(plan: WorkPlan, id: string): Operation[] {
     if (!found.has(one.id)) {
       found.set(one.id, one);
       const { times } = one;
-      open.push(...one.after.map((before) => byId.get(before)!).filter((before) => before.times >= times));
+      open.push(
+        ...one.after
+          .map((before) => byId.get(before)!)
+          .filter((before) => before.times >= times && before.detail.family !== "finishing"),
+      );
     }
   }
   return [...found.values()];
@@ -38,15 +42,18 @@ export function copyInHand({ first, copies, count, operation }: Place): number {
   return first + Math.min(Math.max(0, copies - 1), within);
 }
 
+/** Done to all that was made before: joined, looked at, finished. */
+const isOfAll = ({ verb, detail }: Operation) => ONE_BY_ONE.includes(verb) || detail.family === "finishing";
+
 /** What may come to nothing at an operation: what it is done to; where things made before are joined, any of those. */
 export function mayFail(plan: WorkPlan, operation: Operation): Operation[] {
-  const joint = plan.operations.find((one) => one.verb === "PUT_TOGETHER");
-  if (operation.verb === "INSPECT" && joint) {
-    return mayFail(plan, joint);
-  }
-  const before = plan.operations.filter((one) => operation.after.includes(one.id) && one.times > 0);
-  const joins = operation.verb === "PUT_TOGETHER" || operation.verb === "PUT_IN";
-  if (!joins || before.length === 0) {
+  const earlier = plan.operations.slice(0, plan.operations.indexOf(operation));
+  const before = isOfAll(operation)
+    ? earlier.filter((one) => !isOfAll(one) && one.times > 0)
+    : operation.verb === "PUT_IN"
+      ? earlier.filter((one) => operation.after.includes(one.id) && one.times > 0)
+      : [];
+  if (before.length === 0) {
     return [operation];
   }
   return before.filter((one) => !before.some((other) => other.after.includes(one.id)));

@@ -14,8 +14,9 @@ const LENGTH: Check = {
   target: 30.3,
   within: 0.5,
   pairWithin: 0.5,
+  restMm: null,
 };
-const BY_EYE = { quantity: null, unit: null, target: null, within: null, pairWithin: null };
+const BY_EYE = { quantity: null, unit: null, target: null, within: null, pairWithin: null, restMm: null };
 const WRAPS: Check = {
   ...BY_EYE,
   kind: "WRAPS_EQUAL",

@@ -1,6 +1,7 @@
 /** What each family of verbs shows of an operation: one entry for each. */
 import type { Family } from "../../api/types";
 import { CHECKING } from "./CheckingOperation";
+import { FINISHING } from "./FinishingOperation";
 import { FORMING } from "./FormingOperation";
 import type { FamilyView } from "./operation";
 import { JOINING } from "./JoiningOperation";
@@ -13,4 +14,5 @@ export const FAMILIES: Record<Family, FamilyView> = {
   weaving: WEAVING,
   joining: JOINING,
   checking: CHECKING,
+  finishing: FINISHING,
 };

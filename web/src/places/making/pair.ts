@@ -1,3 +1,4 @@
+import type { PartsHandled } from "../../api/types";
 import type { OperationProps } from "./operation";
 
 /** Whether it is the second of a pair that is in hand, the first one's mirror image. */
@@ -10,6 +11,10 @@ const areBoth = ({ run, place }: Pick<OperationProps, "run" | "place">) =>
 
 /** Which join is in hand: where both of a pair are, each is made to the one and then to the other. */
 export const joinAt = ({ count, copies }: OperationProps["place"]) => Math.floor(count / Math.max(1, copies));
+
+/** The same of the whole piece, where it is joined in several goes. */
+export const joinOf = ({ from }: Pick<PartsHandled, "from">, place: OperationProps["place"]) =>
+  from + joinAt(place);
 
 /** Of a pair that is joined in tandem, which of the two is in hand; null else. */
 export const whichOfBoth = (props: Pick<OperationProps, "run" | "place">): string | null =>

@@ -15,6 +15,7 @@ import { RefusedValue } from "../../shared/shell/RefusedValue";
 import { REFUSED_ABOVE, ShutButton } from "../../shared/shell/ShutButton";
 import { failureWords } from "../../shared/words/refused";
 import { Board } from "./Board";
+import { Finished } from "./Finished";
 import { Drawer, type Where } from "./Drawer";
 import { LineInput } from "./LineInput";
 import { Looks, type Look } from "./Looks";
@@ -116,6 +117,7 @@ function PiecePage({ kept }: { kept: Kept<PieceJobData> }) {
           pair={piece?.pair ?? false}
           shape={piece?.shape ?? "ROW"}
         />
+        <Finished {...{ data, piece, change }} />
         {problem && <RefusedValue problem={problem} onTake={() => null} />}
         {piece && <Shown {...{ piece, data, chosen, onChoose, onDropped, units }} />}
         {piece && (

@@ -2,12 +2,13 @@ import { useMetals, usePreferences } from "../../api/queries";
 import type { PieceAnswer, PieceJobData } from "../../api/types";
 import { mass, minutesText, sizeText, wireLength, type Units } from "../../quantity/format";
 import { PiecePicture } from "../../shared/shell/PiecePicture";
+import { pieceAsked, type PieceAsked } from "../../shared/kernel/pieceQuestion";
 import { useKeptChoice } from "../../shared/kernel/keptChoice";
 import { usePiece } from "./usePiece";
 import { usePrice } from "./usePrice";
 import { isAtTheEar } from "../../shared/words/pieceWords";
 
-type Kept = Pick<PieceJobData, "line" | "metal" | "temper" | "body" | "sparePercent">;
+type Kept = PieceAsked;
 
 /** So many are seen at a glance. */
 const MOST = 3;
@@ -23,8 +24,7 @@ interface Props {
 export function SetBeside({ id, data, piece, onTake }: Props) {
   const [{ beside }, keep] = useKeptChoice<{ beside: readonly Kept[] }>(`variants.${id}`, { beside: [] });
   const setBeside = (next: readonly Kept[]) => keep({ beside: next }, "variants");
-  const { line, metal, temper, body, sparePercent } = data;
-  const now: Kept = { line, metal, temper, body, sparePercent };
+  const now: Kept = pieceAsked(data);
   const there = beside.some((one) => same(one, now));
   return (
     <section className="set-beside" aria-label="Variants">

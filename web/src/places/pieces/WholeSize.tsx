@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { call } from "../../api/client";
 import type { PieceAnswer, PieceJobData, PieceScaled } from "../../api/types";
+import { pieceAsked } from "../../shared/kernel/pieceQuestion";
 import { say } from "../../shared/kernel/says";
 import { NumberInput } from "../../shared/shell/NumberInput";
 import { failureWords } from "../../shared/words/refused";
@@ -16,10 +17,9 @@ type How = { factor: number } | { wireMm: number } | { fits: true };
 /** The whole piece in another size, of the nearest wires and rods there are; what became of its parts is told. */
 export function WholeSize({ data, piece, onLine }: Props) {
   const [done, setDone] = useState<PieceScaled | null>(null);
-  const { line, metal, temper, body, sparePercent } = data;
   const scale = async (how: How) => {
     try {
-      const question = { piece: { line, metal, temper, body, sparePercent }, ...how };
+      const question = { piece: pieceAsked(data), ...how };
       const scaled = await call<PieceScaled>("POST", "/api/pieces/scale", question);
       setDone(scaled);
       onLine(scaled.line, "size of the whole");
@@ -65,7 +65,7 @@ export function WholeSize({ data, piece, onLine }: Props) {
           fit it by its size
         </button>
       )}
-      {done?.line === line && <Changes scaled={done} />}
+      {done?.line === data.line && <Changes scaled={done} />}
     </div>
   );
 }

@@ -1,20 +1,13 @@
 import { call } from "../../api/client";
 import type { PieceAnswer, PieceEdit, PieceJobData } from "../../api/types";
+import { pieceAsked } from "../../shared/kernel/pieceQuestion";
 import { useSolving } from "../../shared/kernel/useSolving";
 import { say } from "../../shared/kernel/says";
 import { failureWords } from "../../shared/words/refused";
 
 /** The piece as it stands, worked out whole. */
 export function usePiece(data: PieceJobData) {
-  const { line, metal, temper, body, sparePercent } = data;
-  const question = {
-    line,
-    metal,
-    temper,
-    body,
-    sparePercent,
-    drawn: true,
-  };
+  const question = { ...pieceAsked(data), drawn: true };
   const asked = useSolving({
     queryKey: ["piece", question],
     queryFn: ({ signal }) => call<PieceAnswer>("POST", "/api/pieces/solve", question, signal),

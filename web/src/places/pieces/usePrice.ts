@@ -1,18 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { call } from "../../api/client";
 import { usePreferences } from "../../api/queries";
-import type { PieceJobData, PriceView } from "../../api/types";
-
-type Asked = Pick<PieceJobData, "line" | "metal" | "temper" | "body" | "sparePercent">;
+import type { PriceView } from "../../api/types";
+import { pieceAsked, type PieceAsked } from "../../shared/kernel/pieceQuestion";
 
 /** So many of a piece, as a price and a quote are asked for. */
-export const priceQuestion = ({ line, metal, temper, body, sparePercent }: Asked, copies: number) => ({
-  piece: { line, metal, temper, body, sparePercent },
-  copies,
-});
+export const priceQuestion = (asked: PieceAsked, copies: number) => ({ piece: pieceAsked(asked), copies });
 
 /** What so many of it cost and what is asked; anew when the shelf's prices or the rates change. */
-export function usePrice(data: Asked, copies: number) {
+export function usePrice(data: PieceAsked, copies: number) {
   const rates = usePreferences().data?.data.rates;
   const question = priceQuestion(data, copies);
   return useQuery({

@@ -3,19 +3,19 @@ import { useKeptBackups } from "../../api/queries";
 import type { BroughtBackup } from "../../api/types";
 import { day, many } from "../../quantity/format";
 import { bytesWords, timeOf } from "./backupWords";
+import { LaidIn } from "./LaidIn";
 import { useBringingIn } from "./useBringingIn";
 
-/** A backup brought in, from a file or from those kept here: looked through first, then put in the place of all there is. */
+/** A backup brought in, or a workshop as open JSON added: from a file or from those kept here: looked through first, then put in the place of all there is. */
 export function BringIn() {
-  const { doing, look, putIn, leave } = useBringingIn();
+  const { doing, look, lookThrough, putIn, add, leave } = useBringingIn();
   switch (doing.is) {
     case "looking":
     case "putting":
-      return (
-        <p role="status">
-          {doing.is === "looking" ? "looking through it" : "putting it in; the server begins anew"}
-        </p>
-      );
+    case "adding":
+      return <p role="status">{GOING_ON[doing.is]}</p>;
+    case "laid":
+      return <LaidIn laid={doing.laid} onAdd={() => void add(doing.laid.mark)} onLeave={leave} />;
     case "looked":
       return <Looked backup={doing.backup} onPutIn={() => void putIn(doing.backup.madeAt)} onLeave={leave} />;
     default:
@@ -26,26 +26,36 @@ export function BringIn() {
               {doing.words}
             </p>
           )}
-          <FromFile onFile={(file) => void look("/api/backups/brought", file)} />
+          <FromFile
+            onFile={(file) =>
+              void (file.name.endsWith(".json") ? lookThrough(file) : look("/api/backups/brought", file))
+            }
+          />
           <Kept onLook={(name) => void look(`/api/backups/brought/${name}`)} />
         </div>
       );
   }
 }
 
+const GOING_ON = {
+  looking: "looking through it",
+  putting: "putting it in; the server begins anew",
+  adding: "adding it; the server begins anew",
+};
+
 function FromFile({ onFile }: { onFile: (file: File) => void }) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <p className="sentence -ml-1">
       <button className="quiet" onClick={() => input.current!.click()}>
-        bring a backup in
+        bring a backup or open JSON in
       </button>
       <input
         ref={input}
         type="file"
         hidden
-        aria-label="A backup"
-        accept=".zip,application/zip"
+        aria-label="A backup, or a workshop as open JSON"
+        accept=".zip,application/zip,.json,application/json"
         onChange={(event) => {
           const file = event.target.files?.[0];
           if (file) {
@@ -73,7 +83,7 @@ function Kept({ onLook }: { onLook: (name: string) => void }) {
             <span className="soft small">
               {bytesWords(one.bytes)}
               {one.name.includes("-before-") &&
-                `, before ${BEFORE[one.name.includes("-restore-") ? "restore" : "other"]}`}
+                `, before ${BEFORE.find(([part]) => one.name.includes(part))![1]}`}
             </span>
             <button className="quiet small" onClick={() => onLook(one.name)}>
               look
@@ -85,7 +95,12 @@ function Kept({ onLook }: { onLook: (name: string) => void }) {
   );
 }
 
-const BEFORE = { restore: "another was put in", other: "Toroid was brought up to date" };
+/** What a backup was made before, by what its name says. */
+const BEFORE = [
+  ["-restore-", "another was put in"],
+  ["-adding-", "a workshop was added"],
+  ["", "Toroid was brought up to date"],
+] as const;
 
 const WHAT: Record<string, string> = {
   job: "jobs",

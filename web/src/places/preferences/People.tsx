@@ -1,6 +1,10 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
+import { call, fetchFile } from "../../api/client";
 import { useBodies } from "../../api/queries";
 import type { BodyPart, Choices, Person } from "../../api/types";
+import { say } from "../../shared/kernel/says";
+import { saveFile } from "../../shared/kernel/takeAway";
+import { failureWords } from "../../shared/words/refused";
 import { NumberInput } from "../../shared/shell/NumberInput";
 import { BODY_WORDS, isAtTheEar } from "../../shared/words/pieceWords";
 
@@ -37,6 +41,7 @@ export function People({ people, change }: Props) {
         </ul>
       )}
       <Another onAdd={(person) => put([...people, person], "people")} />
+      <Shared people={people} onPeople={(more) => put([...people, ...more], "people")} />
     </>
   );
 }
@@ -76,12 +81,81 @@ function Row({
           />
         </>
       )}
+      <button
+        className="quiet small"
+        aria-label={`Take ${person.name}'s sizes along`}
+        onClick={() => void takeAlong(person.name, [person])}
+      >
+        as a file
+      </button>
       <button className="quiet small" aria-label={`Leave ${person.name} out`} onClick={onRemove}>
         leave out
       </button>
     </li>
   );
 }
+
+const takeAlong = (name: string, people: readonly Person[]) =>
+  saveFile(name, "json", () => fetchFile("/api/people/export", { people }));
+
+/** Their sizes to another workshop, and from one. */
+function Shared({
+  people,
+  onPeople,
+}: {
+  people: readonly Person[];
+  onPeople: (more: readonly Person[]) => void;
+}) {
+  const input = useRef<HTMLInputElement>(null);
+  const read = async (file: File) => {
+    try {
+      const text = await file.text();
+      const told = await call<{ people: Person[] }>(
+        "POST",
+        "/api/people/import",
+        text,
+        undefined,
+        "text/plain",
+      );
+      onPeople(told.people.filter((one) => !people.some((here) => same(here, one))));
+    } catch (failure) {
+      say(failureWords(failure, "The server is not answering; nobody was put down."));
+    }
+  };
+  return (
+    <p className="flex flex-wrap gap-x-6 small">
+      {people.length > 1 && (
+        <button className="quiet small" onClick={() => void takeAlong("people", people)}>
+          all as a file
+        </button>
+      )}
+      <button className="quiet small" onClick={() => input.current!.click()}>
+        bring sizes in
+      </button>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        aria-label="A file of sizes"
+        accept=".json,application/json"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) {
+            void read(file);
+          }
+          event.target.value = "";
+        }}
+      />
+    </p>
+  );
+}
+
+/** The same measurement of the same person is not put down twice. */
+const same = (one: Person, other: Person) =>
+  one.name === other.name &&
+  one.part === other.part &&
+  one.girthMm === other.girthMm &&
+  one.easeMm === other.easeMm;
 
 /** What its size is. */
 function measured(part: BodyPart): string {

@@ -3,6 +3,7 @@ import { afterEach, expect, it, vi } from "vitest";
 import { PREFERENCES, Refused, serve, show } from "../../test/app";
 import { Backups } from "./Backups";
 
+const A_FILE = "A backup, or a workshop as open JSON";
 const LAST = { name: "toroid-2026-11-29T100000.zip", madeAt: "2026-11-29T10:00:00Z", bytes: 1_572_864 };
 
 afterEach(() => {
@@ -64,7 +65,7 @@ it("looks through a backup, tells what it holds beside what is here, and puts in
   });
   show(<Backups />);
   const file = new File(["zip"], "toroid.zip");
-  fireEvent.change(await screen.findByLabelText("A backup"), { target: { files: [file] } });
+  fireEvent.change(await screen.findByLabelText(A_FILE), { target: { files: [file] } });
   const row = await screen.findByRole("row", { name: /jobs/ });
   expect(row.textContent).toBe("jobs1419");
   fireEvent.click(screen.getByText("leave it"));
@@ -87,7 +88,7 @@ it("says why a file is none, and changes nothing", async () => {
     "PUT /api/backups/brought": new Refused({ code: "backup-damaged" }),
   });
   show(<Backups />);
-  fireEvent.change(await screen.findByLabelText("A backup"), {
+  fireEvent.change(await screen.findByLabelText(A_FILE), {
     target: { files: [new File(["x"], "x.zip")] },
   });
   expect((await screen.findByRole("alert")).textContent).toMatch(/damaged.*Nothing was changed/);

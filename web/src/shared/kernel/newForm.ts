@@ -1,6 +1,5 @@
 /** Starting a form job: from the catalogue, from the bench line. */
-import { call } from "../../api/client";
-import { queries } from "../../api/queries";
+import { spoolOf, spoolsNow } from "./spools";
 import type { CatalogueForm, Choices, FormJobData, FormLineAnswer, Kept, SpoolData } from "../../api/types";
 import { keepNew } from "./keepNew";
 
@@ -51,14 +50,7 @@ export const keepForm = (data: FormJobData): Promise<string> => keepNew("form", 
 
 /** A bench line's answer as a job. A spool of that metal and size is taken if there is one. */
 export async function takeFormLine(answer: FormLineAnswer, text: string, choices: Choices): Promise<string> {
-  const spools = await queries.ensureQueryData({
-    queryKey: ["spools"],
-    queryFn: () => call<Kept<SpoolData>[]>("GET", "/api/spools"),
-  });
-  const spool = spools.find(
-    ({ data }) =>
-      data.metal === answer.metal && Math.abs(data.wireDiameterMm - answer.wireDiameterMm) < 0.035,
-  );
+  const spool = spoolOf(await spoolsNow(), answer);
   const form = { id: answer.formId, name: answer.name, usualWireMm: answer.wireDiameterMm, parameters: [] };
   return keepForm({
     ...blankForm(form, choices, []),

@@ -1,7 +1,7 @@
 /** Starting a ring job: from nothing, from the bench line, from the shelf's table. */
+import { spoolOf, spoolsNow } from "./spools";
 import { refusalWords } from "../words/refused";
 import { call, Problem } from "../../api/client";
-import { queries } from "../../api/queries";
 import type { Choices, CutData, Kept, LineAnswer, RingJobData, RingSheet, SpoolData } from "../../api/types";
 import { keepNew } from "./keepNew";
 
@@ -74,10 +74,7 @@ export function lineJob(
   choices: Choices,
   spools: Kept<SpoolData>[],
 ): RingJobData {
-  const spool = spools.find(
-    ({ data }) =>
-      data.metal === answer.metal && Math.abs(data.wireDiameterMm - answer.wireDiameterMm) < 0.035,
-  );
+  const spool = spoolOf(spools, answer);
   const cut: CutData =
     answer.cutMethod === "saw"
       ? { method: "saw", kerfMm: answer.cutLossMm, trimMm: null, flipped: null }
@@ -105,10 +102,7 @@ export async function sheetOfLine(
   choices: Choices,
   signal: AbortSignal,
 ): Promise<RingLineReply> {
-  const spools = await queries.ensureQueryData({
-    queryKey: ["spools"],
-    queryFn: () => call<Kept<SpoolData>[]>("GET", "/api/spools"),
-  });
+  const spools = await spoolsNow();
   const job = lineJob(answer, text, choices, spools);
   try {
     return {

@@ -24,6 +24,7 @@ export function blankPiece(
           easeMm: (body.eases[1] ?? body.eases[0])?.easeMm ?? null,
         }
       : null,
+    finish: null,
     sparePercent: choices.sparePercent,
     note: "",
   };

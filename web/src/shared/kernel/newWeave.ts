@@ -1,15 +1,6 @@
 /** Starting a weave job: from the weave looked at, from the bench line. */
-import { call } from "../../api/client";
-import { queries } from "../../api/queries";
-import type {
-  Choices,
-  Kept,
-  PatchSpec,
-  SpoolData,
-  WeaveEntry,
-  WeaveJobData,
-  WeaveLineAnswer,
-} from "../../api/types";
+import { spoolOf, spoolsNow } from "./spools";
+import type { Choices, PatchSpec, WeaveEntry, WeaveJobData, WeaveLineAnswer } from "../../api/types";
 import { capital } from "../words/lists";
 import { keepNew } from "./keepNew";
 
@@ -66,14 +57,7 @@ export async function takeWeaveLine(
   text: string,
   choices: Choices,
 ): Promise<string> {
-  const spools = await queries.ensureQueryData({
-    queryKey: ["spools"],
-    queryFn: () => call<Kept<SpoolData>[]>("GET", "/api/spools"),
-  });
-  const spool = spools.find(
-    ({ data }) =>
-      data.metal === answer.metal && Math.abs(data.wireDiameterMm - answer.wireDiameterMm) < 0.035,
-  );
+  const spool = spoolOf(await spoolsNow(), answer);
   const rings = {
     spoolId: spool?.id ?? null,
     metal: answer.metal,

@@ -19,6 +19,10 @@ const CARE: Record<string, string> = {
   "stainless-304": "Warm water and soap. It holds some nickel: not for a fresh piercing.",
 };
 
+/** Of what was darkened in a bath. */
+export const COLOURED_CARE =
+  "Its colour is on the surface: no silver dip, no polish, no tumbling; wax keeps it, once a year.";
+
 /** Also of what is not named here. */
 export const careWords = (metal: string): string =>
   CARE[metal] ?? "Keep it dry, wipe it with a soft cloth after wearing.";

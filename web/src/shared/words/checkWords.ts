@@ -4,11 +4,19 @@ import { many, plain, sizeText, type Units } from "../../quantity/format";
 
 interface Words {
   title: (check: Check, again: boolean) => string;
-  how: string;
+  how: string | ((check: Check, units: Units) => string);
   else: string;
 }
 
 const WORDS: Record<Check["kind"], Words> = {
+  ON_THE_BODY: {
+    title: () => "Hold it to the body",
+    how: ({ restMm }, units) =>
+      restMm !== null && restMm > 0.05
+        ? `Lay it round, still open: the rest of the row adds ${sizeText(restMm, units, 1)}. Does it lie as it should? Measure what hangs together, pulled taut.`
+        : "Lay it round, still open, its ends held together. Does it lie as it should? Measure it, pulled taut.",
+    else: "Too long: take a ring or a link out now. Too short: put one in. Nothing is closed yet.",
+  },
   LENGTH: {
     title: () => "Measure its length",
     how: "Pulled taut along a ruler, from the inside of the first loop to the inside of the last.",
@@ -55,6 +63,11 @@ const WORDS: Record<Check["kind"], Words> = {
     how: "It closes with one hand, and a firm pull does not open it.",
     else: "Close the hook's mouth a little, harden it with a few taps, or give it a smaller eye.",
   },
+  COLOUR_EVEN: {
+    title: () => "Look at its colour",
+    how: "In daylight, from all sides: as dark and as even as you want it, no bare place where fingers held it.",
+    else: "Wipe off wax and grease, dip again what is too light; rub back what is too dark.",
+  },
   PAIR_MIRRORED: {
     title: (_, again) => `Hold the two side by side, seen from ${again ? "behind" : "the front"}`,
     how: "Mirror images: the same way up, loops turned away from each other alike.",
@@ -64,7 +77,10 @@ const WORDS: Record<Check["kind"], Words> = {
 
 /** @param again of the second of a pair, looked at after the first */
 export const checkTitle = (check: Check, again = false): string => WORDS[check.kind].title(check, again);
-export const checkHow = ({ kind }: Check): string => WORDS[kind].how;
+export function checkHow(check: Check, units: Units): string {
+  const { how } = WORDS[check.kind];
+  return typeof how === "string" ? how : how(check, units);
+}
 export const checkElse = ({ kind }: Check): string => WORDS[kind].else;
 
 /** A figure of a check in the maker's unit: "172.4 mm", "9.3 g", "3 turns". */

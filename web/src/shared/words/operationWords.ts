@@ -11,6 +11,7 @@ import type {
   WorkPlan,
 } from "../../api/types";
 import { plain, sizeText, type Units } from "../../quantity/format";
+import { finishTitle } from "./finishWords";
 import { formStepTitle } from "./formWords";
 import { stepTitle } from "./words";
 
@@ -58,7 +59,9 @@ function detailTitle(detail: Detail): string {
     case "joining":
       return PARTS[detail.kind](detail.what);
     case "checking":
-      return "Look it over";
+      return detail.checks[0]?.kind === "ON_THE_BODY" ? "Hold it to the body" : "Look it over";
+    case "finishing":
+      return finishTitle(detail.work);
   }
 }
 
@@ -96,6 +99,7 @@ export function oneOf({ detail, verb }: Pick<Operation, "detail" | "verb">, unit
     case "weaving":
       return closed[detail.kind] ?? "ring";
     case "checking":
+    case "finishing":
       return "part";
     case "joining": {
       const what = detail.what || closed[detail.kind] || "ring";
@@ -127,11 +131,13 @@ export function skippedAt(
 
 /** What is waited for, in a word, as a timer is called by. */
 export const waitedFor = ({ kind }: NonNullable<Operation["waits"]>): string =>
-  ({ GLUE_SETS: "glue", PICKLES: "pickle" })[kind];
+  ({ GLUE_SETS: "glue", TUMBLES: "tumbler", PICKLES: "pickle" })[kind];
 
 /** What has to pass after an operation before the next: "24 hours, while the glue sets." */
 export function waitWords(waits: NonNullable<Operation["waits"]>): string {
-  const what = { GLUE_SETS: "while the glue sets", PICKLES: "in the pickle" }[waits.kind];
+  const what = { GLUE_SETS: "while the glue sets", TUMBLES: "in the barrel", PICKLES: "in the pickle" }[
+    waits.kind
+  ];
   const long =
     waits.minutes >= 120 ? `${plain(waits.minutes / 60, 1)} hours` : `${plain(waits.minutes, 0)} min`;
   return `Then leave it ${long}, ${what}.`;

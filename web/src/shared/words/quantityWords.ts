@@ -40,6 +40,10 @@ const WORKS: Record<string, string> = {
   HAMMER: "hammering",
   THREAD: "threading beads",
   JOIN: "joining parts",
+  COLOUR: "colouring",
+  RUB_BACK: "rubbing back",
+  TUMBLE: "tumbling",
+  SEAL: "waxing",
 };
 
 /** What work was timed; the making of a form is called by it elsewhere. */

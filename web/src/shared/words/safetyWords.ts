@@ -23,6 +23,8 @@ export const AT: Record<Caution, string> = {
   DRILLING: "Drilling",
   HAMMERING: "Hammering",
   GLUE: "Glue",
+  SULPHUR: "Colouring",
+  TUMBLER: "Tumbling",
   FINGERS_IN_WHEELS: "Crimping wheels",
   WORN_IN_AN_EAR: "In a pierced ear",
 };
@@ -40,10 +42,11 @@ export const SAFETY: readonly SafetySection[] = [
       "POWER_WINDING",
       "DRILLING",
       "HAMMERING",
+      "TUMBLER",
       "FINGERS_IN_WHEELS",
       "SHARP_POINTS",
     ],
-    more: ["Hearing, too, beside a tumbler."],
+    more: [],
   },
   {
     name: "Wire",
@@ -69,11 +72,8 @@ export const SAFETY: readonly SafetySection[] = [
   },
   {
     name: "Patina, glue, sealing",
-    cautions: ["GLUE"],
-    more: [
-      "Sulphur compounds: ventilate, gloves, and no acid near them: together they give a poisonous gas.",
-      "Sealing and plating by their data sheets; plating baths may be poisonous.",
-    ],
+    cautions: ["SULPHUR", "GLUE"],
+    more: ["Sealing and plating by their data sheets; plating baths may be poisonous."],
   },
   {
     name: "Whoever wears it",

@@ -30,6 +30,17 @@ export const STOCK_REFUSALS = {
     `The backup could not be written${said.value ? ` to ${said.value}` : ": this server keeps none by itself"}. Make room there, or set TOROID_BACKUPS to another folder and start again.`,
   "backup-damaged": () =>
     "This file is damaged, was cut short, or is none. Nothing was changed. Take another; they are kept for days, weeks and months.",
+  "no-workshop-json": () =>
+    "This is no workshop as open JSON, or it breaks off. Take a file that Toroid wrote.",
+  "workshop-json-of-other-tables": () =>
+    "This file is of another version of Toroid. Bring the older of the two up to date and take it out again; a backup of any earlier version comes in as it is.",
+  "workshop-json-refused": () =>
+    "Rows of this file are not taken, so none is. Look through it again: it says which, and why.",
+  "row-not-taken": () =>
+    "One of its values is not what stands there. Compare it with docs/workshop.schema.json.",
+  "row-refers-to-nothing": () => "It belongs to something that is neither here nor in the file.",
+  "row-held-by-another": () =>
+    "Another one that is here stands in its place: take that away or finish it first.",
   "no-backup-file": () =>
     "This file is no backup of Toroid. Nothing was changed. Take one that ends in .zip.",
   "backup-newer": () => "This backup was made by a newer Toroid. Bring this one up to date first.",

@@ -101,6 +101,8 @@ export function cautionWords(caution: Caution): string {
     DRILLING: "Glasses on. Small work in a clamp, never in fingers.",
     HAMMERING: "Glasses and hearing. Outer curves, never crossings.",
     GLUE: "Ventilate, and mind the supplier's data sheet.",
+    SULPHUR: "Ventilate, gloves and glasses. No acid near it: together they give a poisonous gas.",
+    TUMBLER: "Hearing, lid shut fast, plug out before you open it.",
     FINGERS_IN_WHEELS: "Fingers clear: toothed wheels draw them in.",
     WORN_IN_AN_EAR:
       "Round and smooth, nothing that scratches. Nickel release: EN 1811 sets 0.2 µg/cm²/week for a pierced ear.",

@@ -25,4 +25,14 @@ export const WORK_REFUSALS = {
   "spots-in-a-line": () =>
     "The spots lie in a line, or far outside the picture. Put them round the edge, as far apart as it goes.",
   "not-measured-here": () => "That is not measured at this step. Reload the run.",
+  "no-people-file": () =>
+    "This file holds nobody's sizes. Take one that Toroid wrote; nobody was put down of it.",
+  "people-of-other-version": () =>
+    "These sizes are in a version this Toroid does not know. Nobody was put down of it.",
+  "nothing-to-rub-back": () =>
+    "Nothing is coloured, so nothing can be rubbed back. Colour it too, or leave that out.",
+  "metal-does-not-darken": (said) =>
+    `A sulphur bath does not darken ${said.value}. Take ${said.list("known")}, or leave the colour out.`,
+  "finish-before-the-torch": () =>
+    "What does not stand the bath goes on before the last joint is soldered, and the torch would burn the colour off again. Put a ring that is only opened there, or leave the colour out.",
 } satisfies Partial<Record<RefusalCode, (said: Said) => string>>;

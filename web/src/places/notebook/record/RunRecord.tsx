@@ -7,7 +7,7 @@ import { day, many, type Units } from "../../../quantity/format";
 import { say } from "../../../shared/kernel/says";
 import { Lost } from "../../../shared/shell/Lost";
 import { Photographs } from "../../../shared/shell/Photographs";
-import { careWords } from "../../../shared/words/careWords";
+import { careWords, COLOURED_CARE } from "../../../shared/words/careWords";
 import { placeOfJob } from "../../../shared/words/jobs";
 import { Unreadable } from "../BatchHead";
 import { Otherwise } from "../Otherwise";
@@ -79,12 +79,18 @@ function Record({ entry, units }: { entry: NotebookEntry; units: Units }) {
           <section>
             <h2>Care</h2>
             <p className="max-w-prose">{careWords(metalOf(run))}</p>
+            {wasColoured(run) && <p className="max-w-prose">{COLOURED_CARE}</p>}
           </section>
         </div>
       )}
     </>
   );
 }
+
+const wasColoured = (run: Kept<RunData>) =>
+  run.data.plan.operations.some(
+    (one) => one.detail.family === "finishing" && one.detail.work.finish === "COLOUR",
+  );
 
 function TakeOut({ entry }: { entry: NotebookEntry }) {
   const navigate = useNavigate();

@@ -61,7 +61,7 @@ class WholeJobTest extends BrowserTest {
         page.keyboard().press("Enter");
         page.waitForURL("**/rings/*-*");
         page.getByTestId("ring-face").waitFor();
-        assertThat(page.getByLabel("Wire from")).containsText("Brass for the trial");
+        assertThat(page.getByLabel("Wire from").locator("option:checked")).hasText("Brass for the trial");
         assertThat(page.locator(".figure-list")).containsText("By the handbook");
         double handbook = Double.parseDouble(field("Inner diameter, closed").inputValue());
 

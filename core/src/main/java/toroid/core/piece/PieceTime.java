@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Predicate;
 import toroid.core.form.HandTime;
 import toroid.core.form.HandWork;
+import toroid.core.piece.finish.FinishOrder;
 import toroid.core.piece.part.PartMaker;
 
 /**
@@ -16,10 +17,16 @@ public final class PieceTime {
 
     /**
      * @param pair whether it is made twice
+     * @param order when it is finished
      * @param ready rings that lie on the shelf and are not wound
      */
     public static List<HandWork> of(
-            PieceWork work, PieceLists lists, boolean pair, PartMaker maker, Predicate<PieceLists.Rings> ready) {
+            PieceWork work,
+            PieceLists lists,
+            boolean pair,
+            PartMaker maker,
+            FinishOrder order,
+            Predicate<PieceLists.Rings> ready) {
         var works = new ArrayList<HandWork>();
         double copies = pair ? 2 : 1;
         MadeInPlace made = MadeInPlace.of(work, maker);
@@ -31,6 +38,7 @@ public final class PieceTime {
             }
         }
         works.add(joining(work, made).times(copies));
+        order.works().forEach(one -> works.add(one.times(copies)));
         lists.rings().forEach(rings -> works.addAll(of(rings, !ready.test(rings))));
         if (lists.rings().stream().anyMatch(PieceLists.Rings::soldered)) {
             works.add(HandWork.seconds(HandWork.SOLDER, HandWork.TORCH_SECONDS));

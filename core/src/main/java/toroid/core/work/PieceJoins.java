@@ -13,6 +13,7 @@ import toroid.core.piece.PieceWork;
 import toroid.core.piece.TriedOn;
 import toroid.core.piece.finish.Finish;
 import toroid.core.piece.finish.FinishOrder;
+import toroid.core.piece.finish.FinishWork;
 import toroid.core.stock.Draw;
 
 /** The joins of a piece in the order hands make them, with what is done between them: it is held to the body, it is finished. */
@@ -78,15 +79,17 @@ final class PieceJoins {
                 operations.add(triedOn());
             }
             if (!order.isAtTheEnd() && order.before() == stop) {
-                finish(stop, true);
+                Set<String> before = ids();
+                finish(true);
                 Set<String> finished = ids();
+                finished.removeAll(before);
                 later.forEach(one -> operations.add(one.afterToo(finished)));
             }
         }
         if (order.isAtTheEnd()) {
-            finish(joins, true);
+            finish(true);
         }
-        finish(joins, false);
+        finish(false);
         return operations;
     }
 
@@ -123,7 +126,7 @@ final class PieceJoins {
     }
 
     /** @param asksAll those all that is on it has to withstand, or the others */
-    private void finish(int joined, boolean asksAll) {
+    private void finish(boolean asksAll) {
         for (Finish finish : order.finishing().finishes()) {
             if (finish.asksAll() == asksAll) {
                 HandWork hands = finish.work(order.taken(finish).size());
@@ -139,7 +142,7 @@ final class PieceJoins {
                                 List.of(),
                                 cautions(finish),
                                 finish == Finish.TUMBLE ? Wait.TUMBLE : null,
-                                FinishStep.of(finish, order, work, joined, joins))
+                                new FinishStep(FinishWork.of(finish, order, work)))
                         .timed(hands));
             }
         }

@@ -99,7 +99,8 @@ public record Plan(List<Operation> operations, int copies, int perGroup, int ahe
 
     /**
      * An operation and what each of its times went through before: those it waits for, near or far, that are done at least as often. A
-     * ring that comes to nothing where it is soldered was closed before that; the coil it was cut from gave others.
+     * ring that comes to nothing where it is soldered was closed before that; the coil it was cut from gave others. What went through a bath
+     * with all the rest does not lead back through the rest.
      *
      * @throws toroid.core.numeric.Refusal when there is none of that id
      */
@@ -111,7 +112,7 @@ public record Plan(List<Operation> operations, int copies, int perGroup, int ahe
             if (chain.put(one.id(), one) == null) {
                 one.after().stream()
                         .map(this::operation)
-                        .filter(before -> before.times() >= one.times())
+                        .filter(before -> before.times() >= one.times() && !(before.detail() instanceof FinishStep))
                         .forEach(open::push);
             }
         }

@@ -8,15 +8,24 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import toroid.core.form.Paces;
+import toroid.core.piece.finish.Finish;
+import toroid.core.piece.finish.FinishOrder;
+import toroid.core.piece.finish.Finishing;
 
 /** How long hands are at a piece: what it is made of, not how it is written. */
 class PieceTimeTest {
     private static double minutes(String line) {
+        return minutes(line, Finishing.NONE);
+    }
+
+    private static double minutes(String line, Finishing finishing) {
         Piece piece = PieceLine.read(line);
         var maker = PartsTest.parts();
         PieceWork work = PieceSolver.solve(piece, maker);
+        FinishOrder order = FinishOrder.of(work, MadeInPlace.of(work, maker), maker, finishing);
         return Paces.STATED
-                .total(PieceTime.of(work, PieceLists.of(work, piece.pair(), 0), piece.pair(), maker, rings -> false))
+                .total(PieceTime.of(
+                        work, PieceLists.of(work, piece.pair(), 0), piece.pair(), maker, order, rings -> false))
                 .minutes();
     }
 
@@ -25,6 +34,16 @@ class PieceTimeTest {
     void addsUpWhatIsDone() {
         assertThat(minutes("3 * ring 1/4")).isCloseTo((18 + 4 + 18 + 12) / 60.0, within(1e-9));
         assertThat(minutes("ring 1/4 soldered")).isCloseTo((6 + 9 + 72 + 300) / 60.0, within(1e-9));
+    }
+
+    /** Ten minutes and three seconds a ring at the bath, a minute and a quarter of one at each with the pad. By hand. */
+    @Test
+    void finishingIsAmongIt() {
+        var finishing = new Finishing(List.of(Finish.COLOUR, Finish.RUB_BACK), false);
+        double more = minutes("3 * ring 1/4", finishing) - minutes("3 * ring 1/4");
+        assertThat(more).isCloseTo((600 + 9 + 60 + 45) / 60.0, within(1e-9));
+        assertThat(minutes("pair ring 1/4 - ring 1/4", finishing))
+                .isCloseTo(2 * minutes("ring 1/4 - ring 1/4", finishing), within(1e-9));
     }
 
     @Test

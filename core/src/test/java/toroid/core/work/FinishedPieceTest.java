@@ -30,6 +30,7 @@ import toroid.core.piece.PieceWork;
 import toroid.core.piece.Starters;
 import toroid.core.piece.finish.Finish;
 import toroid.core.piece.finish.FinishOrder;
+import toroid.core.piece.finish.FinishWork;
 import toroid.core.piece.finish.Finishing;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
@@ -181,7 +182,7 @@ class FinishedPieceTest {
     private static void eachOnceInOrder(Finishing finishing, Plan plan, String told) {
         assertThat(finishes(plan))
                 .as(told)
-                .extracting(FinishStep::finish)
+                .extracting(FinishWork::finish)
                 .containsExactlyElementsOf(finishing.finishes());
         if (finishing.has(Finish.SEAL)) {
             List<Operation> all = plan.operations();
@@ -194,7 +195,8 @@ class FinishedPieceTest {
         int joined = 0;
         boolean coloured = false;
         for (Operation operation : plan.operations()) {
-            if (operation.detail() instanceof FinishStep step && step.finish().asksAll()) {
+            if (operation.detail() instanceof FinishStep step
+                    && step.work().finish().asksAll()) {
                 assertThat(drawn.stream().filter(lot -> !stands(lot, finishing)))
                         .as("%s, at %s", told, operation.id())
                         .isEmpty();
@@ -204,7 +206,7 @@ class FinishedPieceTest {
                             .allMatch(part -> part.takes().bought().stream()
                                     .allMatch(one -> stands(one.kind().name(), finishing)));
                 }
-                coloured |= step.finish() == Finish.COLOUR;
+                coloured |= step.work().finish() == Finish.COLOUR;
             }
             assertThat(coloured && isByFire(operation))
                     .as("%s, fire at %s", told, operation.id())
@@ -251,10 +253,11 @@ class FinishedPieceTest {
                     && handled.kind() == PartsHandled.Kind.PUT_TOGETHER) {
                 joined += handled.parts();
             }
-            if (!(all.get(at).detail() instanceof FinishStep step) || step.finish() != Finish.TUMBLE) {
+            if (!(all.get(at).detail() instanceof FinishStep step)
+                    || step.work().finish() != Finish.TUMBLE) {
                 continue;
             }
-            step.lots().stream()
+            step.work().lots().stream()
                     .filter(lot -> lot.going() == FinishOrder.Going.WHOLE)
                     .forEach(lot -> finished.add(lot.first()));
             for (Operation after : all.subList(at, all.size())) {
@@ -304,8 +307,8 @@ class FinishedPieceTest {
         return plan.operations().stream().filter(one -> one.detail() instanceof FinishStep);
     }
 
-    private static List<FinishStep> finishes(Plan plan) {
-        return finishing(plan).map(one -> (FinishStep) one.detail()).toList();
+    private static List<FinishWork> finishes(Plan plan) {
+        return finishing(plan).map(one -> ((FinishStep) one.detail()).work()).toList();
     }
 
     private static double minutes(Plan plan) {
@@ -337,7 +340,7 @@ class FinishedPieceTest {
                 new Finishing(List.of(Finish.SEAL, Finish.TUMBLE, Finish.RUB_BACK, Finish.COLOUR, Finish.SEAL), false);
         assertThat(verbs(chain.plan(new Asked(backwards, false))))
                 .endsWith("PUT_TOGETHER", "COLOUR", "RUB_BACK", "TUMBLE", "SEAL", "INSPECT");
-        assertThat(finishes(chain.plan(new Asked(backwards, false)))).allMatch(FinishStep::whole);
+        assertThat(finishes(chain.plan(new Asked(backwards, false)))).allMatch(FinishWork::whole);
     }
 
     /** Pearls neither darken nor tumble: their links' wire is coloured before they go on, and polished by cloth; glass goes in with all. */
@@ -359,9 +362,9 @@ class FinishedPieceTest {
         finishes(soft)
                 .forEach(step -> goes.put(
                         step.finish(),
-                        step.lots().stream().map(FinishStep.Lot::going).toList()));
+                        step.lots().stream().map(FinishWork.Lot::going).toList()));
         assertThat(goes.get(Finish.COLOUR)).contains(FinishOrder.Going.WHOLE, FinishOrder.Going.BEFORE_THREADING);
-        assertThat(finishes(links.plan(new Asked(all(true), false)))).allMatch(FinishStep::whole);
+        assertThat(finishes(links.plan(new Asked(all(true), false)))).allMatch(FinishWork::whole);
     }
 
     @Test

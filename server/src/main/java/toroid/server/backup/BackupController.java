@@ -34,11 +34,13 @@ import toroid.server.store.ServerCode;
 class BackupController {
     private final Backups backups;
     private final BroughtIn brought;
+    private final AddedIn added;
     private final Clock clock;
 
-    BackupController(Backups backups, BroughtIn brought, Clock clock) {
+    BackupController(Backups backups, BroughtIn brought, AddedIn added, Clock clock) {
         this.backups = backups;
         this.brought = brought;
+        this.added = added;
         this.clock = clock;
     }
 
@@ -99,6 +101,31 @@ class BackupController {
     @PutMapping("/brought/{name}")
     BroughtIn.BroughtBackup look(@PathVariable String name) {
         return brought.take(name);
+    }
+
+    @Operation(
+            summary =
+                    "Looks through a workshop as open JSON and tells what would become of its rows; nothing is changed by it")
+    @PutMapping(path = "/brought.json", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                            schema = @Schema(type = "string", format = "binary")))
+    AddedIn.WorkshopLaid lookThrough(HttpServletRequest request) throws IOException {
+        return added.look(new Arriving(new ServletServerHttpRequest(request)));
+    }
+
+    /** @param mark of the file that was looked at, as it was told */
+    record WorkshopToAdd(@NotNull String mark) {}
+
+    @Operation(
+            summary =
+                    "Adds the workshop that was looked at last to the one that is here, all of it or nothing; what is here is backed up"
+                            + " before, and the server begins anew then")
+    @PostMapping("/add")
+    AddedIn.WorkshopAdded add(@RequestBody @Valid WorkshopToAdd which) {
+        return added.add(which.mark());
     }
 
     /** @param madeAt of the backup that was looked at, as it was told */

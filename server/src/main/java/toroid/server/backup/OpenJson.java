@@ -20,7 +20,7 @@ import java.util.Set;
 /**
  * The whole workshop as JSON that other programs read: a row an object, by the names of the tables' columns; lengths mm, masses g, moments
  * ISO 8601, what is JSON itself as JSON (as text where it cannot be read), pictures as Base64. What was taken away is in it, with when ({@code deleted_at}). Its schema is
- * {@code docs/workshop.schema.json}. For bringing a workshop in again there is the backup.
+ * {@code docs/workshop.schema.json}. {@link OpenJsonIn} reads it again.
  */
 final class OpenJson {
     static final String FORMAT = "toroid-workshop";
@@ -28,7 +28,7 @@ final class OpenJson {
 
     private static final ObjectMapper JSON = new ObjectMapper();
     /** Columns that hold JSON to the letter as it was written, so as text. */
-    private static final Set<String> KEPT_AS_TEXT = Set.of("plan", "progress", "drawn", "glance", "shown");
+    static final Set<String> KEPT_AS_TEXT = Set.of("plan", "progress", "drawn", "glance", "shown");
 
     private static final String BYTES = "\\x";
     private static final int FETCHED = 200;
@@ -81,7 +81,7 @@ final class OpenJson {
     }
 
     /** What is kept as text and is JSON, or bytes, told as what it is. */
-    private static ObjectNode opened(ObjectNode row, Set<String> ofBytes) {
+    static ObjectNode opened(ObjectNode row, Set<String> ofBytes) {
         row.properties().forEach(field -> {
             String text = field.getValue().textValue();
             if (text != null && KEPT_AS_TEXT.contains(field.getKey())) {

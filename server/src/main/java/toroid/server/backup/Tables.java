@@ -68,9 +68,17 @@ final class Tables {
                 schema));
     }
 
-    /** What follows "from": the table, by its key. */
-    private static String ordered(Connection connection, String schema, String table) throws SQLException {
-        List<String> key = strings(
+    static List<String> columns(Connection connection, String schema, String table) throws SQLException {
+        return strings(
+                connection,
+                "select column_name from information_schema.columns where table_schema = ? and table_name = '"
+                        + table.replace("'", "''") + "' order by ordinal_position",
+                schema);
+    }
+
+    /** The columns of its primary key, in their order in the table. */
+    static List<String> key(Connection connection, String schema, String table) throws SQLException {
+        return strings(
                 connection,
                 "select a.attname from pg_index i join pg_class t on t.oid = i.indrelid"
                         + " join pg_namespace n on n.oid = t.relnamespace"
@@ -78,6 +86,11 @@ final class Tables {
                         + " where i.indisprimary and n.nspname = ? and t.relname = '" + table.replace("'", "''")
                         + "' order by a.attnum",
                 schema);
+    }
+
+    /** What follows "from": the table, by its key. */
+    private static String ordered(Connection connection, String schema, String table) throws SQLException {
+        List<String> key = key(connection, schema, table);
         String columns = String.join(", ", key.stream().map(Tables::quoted).toList());
         return quoted(schema) + "." + quoted(table) + (columns.isEmpty() ? "" : " order by " + columns);
     }

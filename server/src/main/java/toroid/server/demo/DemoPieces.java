@@ -93,7 +93,7 @@ class DemoPieces {
     private void job(DemoPiece demo, Instant began) {
         UUID id = DemoStock.id("piece job " + demo.key());
         var body = new PieceQuestion.Body(demo.on(), demo.girthMm(), demo.easeMm());
-        var data = new PieceJobData(demo.name(), demo.line(), null, demo.metal(), Temper.HALF_HARD, body, 5, "");
+        var data = new PieceJobData(demo.name(), demo.line(), null, demo.metal(), Temper.HALF_HARD, body, null, 5, "");
         runs.job(kind, id, data, began);
         if (demo.joined() != NOT_BEGUN) {
             Kept<RunData> run = runs.begin(kind, id);

@@ -18,14 +18,15 @@ import toroid.server.store.ServerCode;
 import toroid.server.weave.WeaveFiles;
 
 /**
- * A piece as JSON: its line, its metal, whom it is for; and the maker's own weaves it has, so that another workshop can make it. Version 2 has such
- * weaves, 1 has none. docs/piece.schema.json is its schema.
+ * A piece as JSON: its line, its metal, whom it is for; and the maker's own weaves it has, so that another workshop can make it. Version 3 says how it
+ * is finished, 2 has such weaves, 1 neither. docs/piece.schema.json is its schema.
  */
 @Component
 class PieceJson {
     private static final int WITH_WEAVES = 2;
+    private static final int FINISHED = 3;
     private static final OwnFile FILE =
-            new OwnFile("toroid-piece", WITH_WEAVES, ServerCode.NO_PIECE_FILE, ServerCode.PIECE_OF_OTHER_VERSION);
+            new OwnFile("toroid-piece", FINISHED, ServerCode.NO_PIECE_FILE, ServerCode.PIECE_OF_OTHER_VERSION);
 
     private static final List<String> NEEDED = List.of("name", "line", "metal", "temper", "sparePercent", "note");
     private static final String WEAVES = "weaves";
@@ -48,12 +49,17 @@ class PieceJson {
     String of(PieceJobData job) {
         ObjectNode data = mapper.valueToTree(job);
         data.remove("spoolId");
+        if (job.finish() == null) {
+            data.remove("finish");
+        }
         ArrayNode own = mapper.createArrayNode();
         PieceLine.read(job.line()).weaves().stream()
                 .map(files::byId)
                 .filter(weave -> weave.own() != null)
                 .forEach(weave -> own.add(tree(weave.text())));
-        ObjectNode file = FILE.begun(mapper, own.isEmpty() ? 1 : WITH_WEAVES).setAll(data);
+        int bare = own.isEmpty() ? 1 : WITH_WEAVES;
+        ObjectNode file =
+                FILE.begun(mapper, job.finish() == null ? bare : FINISHED).setAll(data);
         if (!own.isEmpty()) {
             file.set(WEAVES, own);
         }

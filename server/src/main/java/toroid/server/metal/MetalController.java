@@ -30,6 +30,7 @@ class MetalController {
             @NotNull String modulusSource,
             @NotNull String yieldSource,
             @NotNull boolean solderable,
+            @NotNull boolean darkens,
             @NotNull List<TemperView> tempers) {}
 
     @GetMapping
@@ -55,6 +56,7 @@ class MetalController {
                 metal.modulusSource(),
                 metal.yieldSource(),
                 metal.solderable(),
+                metal.darkens(),
                 tempers);
     }
 }

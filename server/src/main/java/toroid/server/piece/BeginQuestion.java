@@ -37,6 +37,6 @@ public record BeginQuestion(
 
     /** The same asked as a piece, for what its wire is. */
     PieceQuestion stuff() {
-        return new PieceQuestion("", metal, temper, null, null, null, false);
+        return new PieceQuestion("", metal, temper, null, null, null, null, false);
     }
 }

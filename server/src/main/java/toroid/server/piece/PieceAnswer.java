@@ -16,6 +16,7 @@ import toroid.core.piece.PushedApart;
 import toroid.core.piece.Touching;
 import toroid.core.piece.Weakest;
 import toroid.core.piece.Worn;
+import toroid.core.piece.finish.FinishWork;
 import toroid.core.piece.part.PartWork;
 
 /**
@@ -44,6 +45,7 @@ import toroid.core.piece.part.PartWork;
  * @param written its parts as they are written, with what can be set
  * @param facing of each part against the front, 0 up to 180: the first part, or the lobe an ear wire goes through
  * @param edgeOn parts of the row that hang edge-on to its first one, or under an ear wire to the lobe
+ * @param finishes what is done to it once it is made, or before what does not withstand it goes on, in order
  * @param wires every wire it takes against the shelf, the thickest first
  * @param wireCost of all its wire at the dearest of the shelf's prices, in the workshop's money; null where a price is not known
  * @param hangs how it hangs; null where it goes round something
@@ -78,6 +80,7 @@ public record PieceAnswer(
         @NotNull List<Double> facing,
         @NotNull List<Integer> edgeOn,
         @NotNull List<PieceFault> faults,
+        @NotNull List<FinishWork> finishes,
         @NotNull List<RingsView> rings,
         @NotNull List<CutView> cutList,
         @NotNull List<PartWork.Bought> bought,

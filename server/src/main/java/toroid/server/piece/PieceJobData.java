@@ -1,5 +1,6 @@
 package toroid.server.piece;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
@@ -8,6 +9,7 @@ import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 import toroid.core.piece.PieceLine;
+import toroid.core.piece.finish.Finishing;
 import toroid.core.ring.Spare;
 import toroid.server.store.JobContent;
 import toroid.server.store.Words;
@@ -19,6 +21,7 @@ import toroid.server.store.Words;
  * @param spoolId always null: its wires are of several sizes
  * @param metal of all its wire
  * @param body what it goes round or hangs from; null where nothing is said
+ * @param finish how it is finished; null, as before it was asked, for not at all
  * @param sparePercent rings to make besides
  */
 public record PieceJobData(
@@ -28,6 +31,7 @@ public record PieceJobData(
         @NotNull String metal,
         @NotNull Temper temper,
         @Valid PieceQuestion.Body body,
+        @Schema(nullable = true) @Valid Finishing finish,
         @NotNull double sparePercent,
         @NotNull String note)
         implements JobContent {
@@ -51,6 +55,6 @@ public record PieceJobData(
 
     /** The question it asks. */
     public PieceQuestion question(boolean drawn) {
-        return new PieceQuestion(line, metal, temper.name(), body, null, sparePercent, drawn);
+        return new PieceQuestion(line, metal, temper.name(), body, null, sparePercent, finish, drawn);
     }
 }

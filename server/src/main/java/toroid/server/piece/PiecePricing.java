@@ -67,6 +67,7 @@ public class PiecePricing {
                         effort.lists(),
                         effort.pair(),
                         effort.maker(),
+                        effort.order(),
                         rings -> supply.of(effort.maker().metalId(), rings).amount() > 0))
                 .minutes();
     }

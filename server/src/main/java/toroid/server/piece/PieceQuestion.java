@@ -13,6 +13,7 @@ import toroid.core.piece.BodyFit;
 import toroid.core.piece.BodyPart;
 import toroid.core.piece.Drop;
 import toroid.core.piece.Wanted;
+import toroid.core.piece.finish.Finishing;
 import toroid.core.piece.part.PartMaker;
 import toroid.server.form.FormQuestion;
 
@@ -25,6 +26,7 @@ import toroid.server.form.FormQuestion;
  * @param body what it goes round; no target length without
  * @param ringInsidesMm insides of rings the maker's rods give, for cures; those of the workshop's rods where left out, or of usual ones while it has few
  * @param sparePercent rings to make besides; 5 where left out
+ * @param finish how it is finished; not at all where left out
  * @param drawn whether its parts are laid out to be drawn; not where left out
  */
 public record PieceQuestion(
@@ -36,6 +38,7 @@ public record PieceQuestion(
         @Schema(nullable = true) @Valid Body body,
         @Schema(nullable = true) @Size(max = 40) List<@NotNull Double> ringInsidesMm,
         @Schema(nullable = true) Double sparePercent,
+        @Schema(nullable = true) @Valid Finishing finish,
         @Schema(nullable = true) Boolean drawn) {
     /**
      * @param part a wrist where left out
@@ -75,6 +78,16 @@ public record PieceQuestion(
 
     boolean wantsDrawing() {
         return drawn != null && drawn;
+    }
+
+    /** Not at all where nothing is said. */
+    public Finishing finishing() {
+        return finish == null ? Finishing.NONE : finish;
+    }
+
+    /** Whether it goes round a body. */
+    public boolean goesRound() {
+        return fit() != null;
     }
 
     BodyFit fit() {

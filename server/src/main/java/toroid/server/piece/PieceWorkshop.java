@@ -34,6 +34,8 @@ import toroid.core.piece.Touching;
 import toroid.core.piece.Wanted;
 import toroid.core.piece.Weakest;
 import toroid.core.piece.Worn;
+import toroid.core.piece.finish.FinishOrder;
+import toroid.core.piece.finish.FinishWork;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.Sizes;
 import toroid.core.wire.Wire;
@@ -104,8 +106,9 @@ public class PieceWorkshop {
         String metal = maker.metalId();
         PieceSupply taken = stock.taken(work, worked.piece().pair(), lists, metal, 1);
         Predicate<PieceLists.Rings> ready = rings -> taken.of(metal, rings).amount() > 0;
+        FinishOrder order = FinishOrder.of(work, MadeInPlace.of(work, maker), maker, question.finishing());
         Paces.Expected time =
-                hands.paces().total(PieceTime.of(work, lists, worked.piece().pair(), maker, ready));
+                hands.paces().total(PieceTime.of(work, lists, worked.piece().pair(), maker, order, ready));
         List<PieceAnswer.NeedView> wires = PieceStock.wires(lists, metal, taken);
         return new PieceAnswer(
                 PieceLine.write(worked.piece()),
@@ -143,6 +146,7 @@ public class PieceWorkshop {
                 work.facingDegrees(),
                 work.edgeOn(),
                 work.faults(),
+                FinishWork.all(order, work),
                 PieceViews.rings(lists, ready),
                 PieceViews.cuts(lists),
                 lists.bought(),
@@ -304,6 +308,7 @@ public class PieceWorkshop {
                 stuff.metal().id(),
                 stuff.temper(),
                 question.body(),
+                question.finish(),
                 question.spare(),
                 "");
     }
@@ -311,7 +316,7 @@ public class PieceWorkshop {
     /**
      * What a piece takes of material and hands, for its price.
      */
-    record Effort(PieceWork work, PartMaker maker, boolean pair, PieceLists lists) {}
+    record Effort(PieceWork work, PartMaker maker, boolean pair, PieceLists lists, FinishOrder order) {}
 
     Effort effort(PieceQuestion question) {
         Piece piece = PieceLine.read(question.line());
@@ -320,7 +325,8 @@ public class PieceWorkshop {
         // how it hangs costs nothing, and is not worked out
         PieceWork work = PieceSolver.solve(piece, maker);
         PieceLists lists = PieceLists.of(work, piece.pair(), question.spare());
-        return new Effort(work, maker, piece.pair(), lists);
+        FinishOrder order = FinishOrder.of(work, MadeInPlace.of(work, maker), maker, question.finishing());
+        return new Effort(work, maker, piece.pair(), lists, order);
     }
 
     private Schools habits() {

@@ -22,7 +22,8 @@ public record Person(
         @NotNull BodyPart part,
         @NotNull double girthMm,
         @NotNull double easeMm) {
-    void check() {
+    /** @throws Refusal when it has no name, or no body is of such a size */
+    public void check() {
         Words.checkName(name);
         if (part == null) {
             throw Refusal.of(ServerCode.MISSING, "people", null);

@@ -44,7 +44,12 @@ public enum ServerCode implements Code {
     NO_FORM_DEFINITION,
     NO_LENGTH,
     NO_OFFCUT_OF_THIS,
+    NO_WORKSHOP_JSON,
     RINGS_LIE_READY,
+    ROW_HELD_BY_ANOTHER,
+    ROW_NOT_TAKEN,
+    ROW_REFERS_TO_NOTHING,
+    NO_PEOPLE_FILE,
     NO_PICTURE,
     NO_PIECE_FILE,
     NO_SHEET_SIZE,
@@ -55,6 +60,7 @@ public enum ServerCode implements Code {
     NO_TABLE,
     OFFCUT_IN_USE,
     OTHER_ORIGIN,
+    PEOPLE_OF_OTHER_VERSION,
     PICTURE_TOO_LARGE,
     PIECE_OF_OTHER_VERSION,
     PLACE_TOO_LONG,
@@ -90,5 +96,7 @@ public enum ServerCode implements Code {
     WEAVE_ID_TAKEN,
     WEAVE_ID_TAKEN_MEANWHILE,
     WEAVE_IN_USE,
+    WORKSHOP_JSON_OF_OTHER_TABLES,
+    WORKSHOP_JSON_REFUSED,
     WRONG_PASSWORD
 }

@@ -130,6 +130,20 @@ public class WeaveFiles {
         return filed;
     }
 
+    /**
+     * Whether a file come from elsewhere may be one of the maker's own.
+     *
+     * @param id of its row
+     * @throws Refusal when it is no weave, or called as another that is here
+     */
+    void demandOwn(String text, UUID id) {
+        Checks.within("file", text.length(), 2, LONGEST_FILE, Unit.LETTERS, Remedy.A_WEAVES_FILE_IS_SHORT);
+        WeavePattern pattern = WeaveJson.read(text);
+        if (all().stream().anyMatch(one -> one.pattern().id().equals(pattern.id()) && !id.equals(one.own()))) {
+            throw Refusal.of(ServerCode.WEAVE_ID_TAKEN, "id", pattern.id());
+        }
+    }
+
     /** The id in the file of one of the maker's own. */
     String nameOf(UUID id) {
         OwnWeave kept = own.findById(id).orElseThrow(() -> new NotKept("weave", id));

@@ -14,8 +14,11 @@ import toroid.core.numeric.RefusalCode;
 import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceWork;
 import toroid.core.weave.CutList;
+import toroid.core.work.Asked;
 import toroid.core.work.PiecePlan;
+import toroid.core.work.Plan;
 import toroid.server.piece.PieceJobData;
+import toroid.server.piece.PieceQuestion;
 import toroid.server.piece.PieceStock;
 import toroid.server.piece.PieceSupply;
 import toroid.server.piece.PieceWorkshop;
@@ -61,7 +64,8 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
 
     @Override
     public Planned<PieceFacts> plan(PieceJobData job) {
-        PieceWorkshop.Planned planned = workshop.planned(job.question(false));
+        PieceQuestion question = job.question(false);
+        PieceWorkshop.Planned planned = workshop.planned(question);
         PieceWork work = planned.work();
         boolean pair = planned.piece().pair();
         var facts = new PieceFacts(
@@ -71,7 +75,14 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
                 work.massG(),
                 work.parts().size(),
                 pair);
-        return new Planned<>(facts, PiecePlan.of(work, planned.maker(), pair, stock.supply(1), workshop.toolbox()));
+        Plan made = PiecePlan.of(
+                work,
+                planned.maker(),
+                pair,
+                stock.supply(1),
+                workshop.toolbox(),
+                new Asked(question.finishing(), question.goesRound()));
+        return new Planned<>(facts, made);
     }
 
     /** Its forms' wire; its rings are wound as coils, jobs of their own ({@link #cuts}). */
@@ -124,11 +135,17 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
 
     /**
      * The second version may say how thin rings are hammered; those of the first are not. The fourth has a form's steps one by one, the
-     * fifth a weave's rings and a strand's beads; what was begun before is made part by part to its end.
+     * fifth a weave's rings and a strand's beads; what was begun before is made part by part to its end. The sixth may be held to the body and
+     * finished between its joins; those of before are joined at once.
      */
     @Override
     public List<UnaryOperator<ObjectNode>> planUpgrades() {
-        return List.of(UnaryOperator.identity(), Renamed.inDraws(), UnaryOperator.identity(), UnaryOperator.identity());
+        return List.of(
+                UnaryOperator.identity(),
+                Renamed.inDraws(),
+                UnaryOperator.identity(),
+                UnaryOperator.identity(),
+                UnaryOperator.identity());
     }
 
     /** Of all that can be on it. */

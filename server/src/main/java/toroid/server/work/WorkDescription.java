@@ -10,6 +10,7 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
+import toroid.core.work.FinishStep;
 import toroid.core.work.FormingStep;
 import toroid.core.work.Inspected;
 import toroid.core.work.PartsHandled;
@@ -32,8 +33,12 @@ class WorkDescription {
             Map.entry("Inspected", Set.of()),
             Map.entry("Finding", Set.of("apart", "matches")),
             Map.entry("Found", Set.of()),
-            Map.entry("Check", Set.of("quantity", "unit", "target", "within", "pairWithin")),
+            Map.entry("Check", Set.of("quantity", "unit", "target", "within", "pairWithin", "restMm")),
             Map.entry("Round", Set.of()),
+            Map.entry("FinishStep", Set.of()),
+            Map.entry("FinishWork", Set.of()),
+            Map.entry("Lot", Set.of()),
+            Map.entry("Finishing", Set.of()),
             Map.entry(
                     "FormStep",
                     Set.of("gripMm", "fromMiddleMm", "insideMm", "toolMm", "degrees", "heldDegrees", "turns", "flat")),
@@ -59,7 +64,13 @@ class WorkDescription {
                 add(api, kind.facts());
                 add(api, kind.sketches());
             });
-            List.of(RingStep.class, FormingStep.class, RingsHandled.class, PartsHandled.class, Inspected.class)
+            List.of(
+                            RingStep.class,
+                            FormingStep.class,
+                            RingsHandled.class,
+                            PartsHandled.class,
+                            Inspected.class,
+                            FinishStep.class)
                     .forEach(detail -> add(api, detail));
             MAY_BE_MISSING.forEach((name, missing) -> whole(api, name, missing));
         };

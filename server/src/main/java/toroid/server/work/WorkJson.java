@@ -20,6 +20,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.stereotype.Component;
 import toroid.core.numeric.Refusal;
 import toroid.core.work.Detail;
+import toroid.core.work.FinishStep;
 import toroid.core.work.FormingStep;
 import toroid.core.work.Inspected;
 import toroid.core.work.Operation;
@@ -55,7 +56,8 @@ public class WorkJson {
         @JsonSubTypes.Type(value = FormingStep.class, name = "forming"),
         @JsonSubTypes.Type(value = RingsHandled.class, name = "weaving"),
         @JsonSubTypes.Type(value = PartsHandled.class, name = "joining"),
-        @JsonSubTypes.Type(value = Inspected.class, name = "checking")
+        @JsonSubTypes.Type(value = Inspected.class, name = "checking"),
+        @JsonSubTypes.Type(value = FinishStep.class, name = "finishing")
     })
     interface Families {}
 

@@ -169,7 +169,7 @@ class PieceExportTest extends ApiTest {
             assertThat(in.status()).isEqualTo(200);
             ObjectNode back = (ObjectNode) in.at("/piece");
             assertThat(in.at("/weaves")).isEmpty();
-            back.remove("spoolId");
+            back.remove(List.of("spoolId", "finish"));
             back.properties()
                     .forEach(field -> assertThat(out.get(field.getKey())).isEqualTo(field.getValue()));
         }
@@ -219,6 +219,21 @@ class PieceExportTest extends ApiTest {
                         .status())
                 .isEqualTo(200);
         send(delete("/api/own-weaves/" + again.at("/own").asText()).with(csrf()));
+    }
+
+    /** How it is finished goes with it, in a version that says so. */
+    @Test
+    void howItIsFinishedGoesAlong() throws Exception {
+        Map<String, Object> finish = Map.of("finishes", List.of("COLOUR", "SEAL"), "hardBeads", true);
+        JsonNode out = json.readTree(export(Map.of("line", "s-hook - ring 1/4", "finish", finish), "json"));
+        assertThat(out.get("version").asInt()).isEqualTo(3);
+        assertThat(JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                        .getSchema(Files.readString(Path.of("../docs/piece.schema.json")))
+                        .validate(out))
+                .isEmpty();
+        assertThat(readIn(out.toString()).at("/piece/finish")).isEqualTo(json.valueToTree(finish));
+        ((ObjectNode) out.get("finish")).putArray("finishes").add("RUB_BACK");
+        assertThat(readIn(out.toString()).status()).isEqualTo(400);
     }
 
     @Test
