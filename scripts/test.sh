@@ -82,7 +82,7 @@ take_screenshots() {
   browser_run 1 -Dtest=Screenshots -Dtoroid.screenshots="$ROOT/docs/screenshots"
 }
 
-# test_workshop NAME DEMO: a server with a new workshop; its address is left in WORKSHOP.
+# test_workshop NAME DEMO: a server with a new workshop begins; its address is left in WORKSHOP.
 test_workshop() {
   local port
   port=$(free_port "$NEXT_PORT")
@@ -94,7 +94,15 @@ test_workshop() {
   : >"$VAR/test-$1.log"
   # only the demo shows many weaves: three servers that solve them all at once leave the browsers little
   TOROID_PORT=$port TOROID_DEMO=$2 TOROID_SOLVE_AHEAD=$2 launch "$VAR/test-$1.pid" "$VAR/test-$1.log"
-  wait_healthy "$WORKSHOP" "$(cat "$VAR/test-$1.pid")" "$VAR/test-$1.log"
+  TEST_WORKSHOPS="$TEST_WORKSHOPS $1=$WORKSHOP"
+}
+
+# Until each that began answers: they start side by side.
+await_workshops() {
+  local one
+  for one in $TEST_WORKSHOPS; do
+    wait_healthy "${one#*=}" "$(cat "$VAR/test-${one%%=*}.pid")" "$VAR/test-${one%%=*}.log"
+  done
 }
 
 # browser_run BROWSERS [MAVEN'S OPTIONS]
@@ -108,7 +116,7 @@ browser_run() {
   cluster_database toroid_browser_archive anew
   use_database toroid_browser_archive
   make_archive
-  TEST_PIDS="" NEXT_PORT=8620
+  TEST_PIDS="" TEST_WORKSHOPS="" NEXT_PORT=8620
   trap stop_test_servers EXIT
   export TOROID_BIND=127.0.0.1 TOROID_PASSWORD_FILE=""
   for i in $(seq 1 "$browsers"); do
@@ -122,6 +130,7 @@ browser_run() {
   (umask 077 && printf '%s' "$door_password" | java -cp "$APP/toroid.jar:$APP/lib/*" toroid.server.web.PasswordHash >"$VAR/test-password")
   TOROID_HOSTS=bench.test TOROID_PASSWORD_FILE="$VAR/test-password" test_workshop door false
   door=${WORKSHOP/127.0.0.1/bench.test}
+  await_workshops
   if [ $# -eq 0 ]; then
     say "exports: opened by readers that know nothing of them"
     web_install

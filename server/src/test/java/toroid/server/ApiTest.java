@@ -83,8 +83,10 @@ public abstract class ApiTest {
 
     /** A file asked for by that question, with its headers, however long it takes. */
     protected MockHttpServletResponse file(String path, Object question) {
-        MockHttpServletResponse response =
-                performed(post(path).contentType(MediaType.APPLICATION_JSON).content(text(question)).with(csrf()));
+        MockHttpServletResponse response = performed(post(path)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(text(question))
+                .with(csrf()));
         while (response.getStatus() == 202) {
             response = performed(get(response.getHeader("Location")));
         }

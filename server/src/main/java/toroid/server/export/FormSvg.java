@@ -78,11 +78,7 @@ final class FormSvg {
     }
 
     private static String line(List<Vector3D> places) {
-        var d = new StringBuilder("M");
-        for (Vector3D p : places) {
-            d.append(d.length() == 1 ? "" : "L").append(say("%.4f %.4f", p.getX(), -p.getY()));
-        }
-        return d.toString();
+        return SvgPath.through(places, 4);
     }
 
     private static String say(String format, Object... values) {

@@ -125,14 +125,14 @@ final class PatchExports {
 
     private static void arcs(List<Arc> arcs, Circle circle, double wireMm, String colour) {
         for (int part = 0; part < ARCS; part++) {
-            var d = new StringBuilder("M");
+            var places = new ArrayList<Vector3D>();
             double depth = 0;
             for (int s = 0; s <= ARC_STEPS; s++) {
                 Vector3D at = circle.at(2 * Math.PI * (part + (double) s / ARC_STEPS) / ARCS);
-                d.append(s == 0 ? "" : "L").append(say("%.4f %.4f", at.getX(), -at.getY()));
+                places.add(at);
                 depth += at.getZ() / (ARC_STEPS + 1);
             }
-            arcs.add(new Arc(d.toString(), depth, wireMm, colour));
+            arcs.add(new Arc(SvgPath.through(places, 4), depth, wireMm, colour));
         }
     }
 

@@ -166,11 +166,7 @@ final class PieceExports {
     }
 
     private static String line(List<Vector3D> places) {
-        var d = new StringBuilder("M");
-        for (Vector3D p : places) {
-            d.append(d.length() == 1 ? "" : "L").append(say("%.3f %.3f", p.getX(), -p.getY()));
-        }
-        return d.toString();
+        return SvgPath.through(places, 3);
     }
 
     /** What it takes: rings, wires to cut, what is bought. RFC 4180; what does not apply is empty. */
