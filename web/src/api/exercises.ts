@@ -1,7 +1,7 @@
 /** What is practised, and what counted coils teach. */
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { call } from "./client";
-import type { Received, Schemas } from "./types";
+import type { Received, Schemas } from "./received";
 
 export type CoilLosses = Received<Schemas["CoilLosses"]>;
 export type Remark = Received<Schemas["Remark"]>;

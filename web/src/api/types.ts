@@ -11,8 +11,6 @@ import type {
 } from "./finishing";
 import type { Received, Schemas } from "./received";
 
-export type { Received, Schemas };
-
 export type Figure = Received<Schemas["Figure"]>;
 export type RefusalCode = Schemas["RefusalCode"];
 export type RefusalUnit = Schemas["RefusalUnit"];

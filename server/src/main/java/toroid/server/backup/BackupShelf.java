@@ -60,7 +60,7 @@ final class BackupShelf {
     /** One of today's, and those nobody needs any longer go. */
     Made daily(Instant now) throws IOException, SQLException {
         Made made = to(folder.resolve("toroid-" + STAMP.format(now) + ".zip"), now);
-        prune();
+        prune(made.file());
         return made;
     }
 
@@ -137,11 +137,12 @@ final class BackupShelf {
         return LocalDate.ofInstant(now, ZoneId.of("UTC"));
     }
 
-    private void prune() throws IOException {
+    /** @param fresh just made, and kept whatever day the clock says it is */
+    private void prune(Path fresh) throws IOException {
         List<Path> made = daily();
         Set<Integer> kept = KeepRule.kept(made.stream().map(BackupShelf::day).toList());
         for (int i = 0; i < made.size(); i++) {
-            if (!kept.contains(i)) {
+            if (!kept.contains(i) && !made.get(i).toAbsolutePath().equals(fresh)) {
                 Files.deleteIfExists(made.get(i));
             }
         }

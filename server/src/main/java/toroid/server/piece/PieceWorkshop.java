@@ -127,10 +127,7 @@ public class PieceWorkshop {
                 time.timings(),
                 work.canBeMade(),
                 fit == null ? null : Worn.of(work, question.body().where(), fit.girthMm()),
-                draped == null
-                        ? null
-                        : new PieceAnswer.DrapedView(
-                                draped.neckRadiusMm(), drapedLaid.depthMm(work, maker), draped.pullN()),
+                draped == null ? null : drapes(draped, drapedLaid.depthMm(work, maker)),
                 question.body() == null
                         ? null
                         : Weakest.of(work, question.body().where(), question.stuff(habits())),
@@ -154,6 +151,10 @@ public class PieceWorkshop {
                 PieceStock.cost(wires),
                 fit == null ? hangs(worked, question.isForAnEar()) : null,
                 question.wantsDrawing() ? PieceDrawing.of(work, worked.hung(), drapedLaid, maker) : null);
+    }
+
+    private static PieceAnswer.DrapedView drapes(Draped draped, double depthMm) {
+        return new PieceAnswer.DrapedView(draped.neckRadiusMm(), depthMm, draped.pullN());
     }
 
     /** All that is shown of it while it is made. */

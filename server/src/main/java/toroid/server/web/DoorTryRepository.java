@@ -10,8 +10,8 @@ interface DoorTryRepository extends JpaRepository<DoorTry, UUID> {
     long countByAddress(String address);
 
     @Modifying
-    @Query("delete from DoorTry t where t.triedAt < :before")
-    void forget(Instant before);
+    @Query("delete from DoorTry t where t.triedAt < :before or t.triedAt > :after")
+    void forget(Instant before, Instant after);
 
     /** Until this transaction ends nobody else counts tries. */
     @Query(value = "select cast(pg_advisory_xact_lock(:key) as text)", nativeQuery = true)

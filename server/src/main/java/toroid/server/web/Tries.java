@@ -2,6 +2,7 @@ package toroid.server.web;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -38,12 +39,14 @@ class Tries {
      */
     UUID begin(String address) {
         repository.hold(DOOR);
-        repository.forget(clock.instant().minus(WINDOW));
+        Instant now = clock.instant();
+        // of a clock that was ahead and was put right: nobody is kept out for as long as that
+        repository.forget(now.minus(WINDOW), now.plus(WINDOW));
         if (repository.countByAddress(address) >= MOST) {
             throw Refusal.of(ServerCode.TOO_MANY_TRIES, "password", null);
         }
         return repository
-                .save(new DoorTry(address, clock.instant().truncatedTo(ChronoUnit.MICROS)))
+                .save(new DoorTry(address, now.truncatedTo(ChronoUnit.MICROS)))
                 .id();
     }
 

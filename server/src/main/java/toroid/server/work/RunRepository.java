@@ -18,6 +18,9 @@ interface RunRepository extends JpaRepository<Run, UUID> {
     @Query("select max(r.finishedAt) from Run r where r.jobId = :job and r.deletedAt is null")
     Instant lastFinished(UUID job);
 
+    @Query("select max(r.createdAt) from Run r where r.jobId = :job")
+    Instant lastBegun(UUID job);
+
     /** A run at a glance; its plan is not read. */
     record Row(
             UUID id,

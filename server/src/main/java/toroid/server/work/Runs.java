@@ -96,7 +96,7 @@ public class Runs {
         C content = kind.content().cast(jobs.get(kind.id(), jobId).data().content());
         Planned<F> planned = plans.of(kind, jobId, content);
         var run = new Run();
-        run.start(jobId, kind.id(), kind.nameOf(content), now());
+        run.start(jobId, kind.id(), kind.nameOf(content), after(repository.lastBegun(jobId)));
         run.plan(json.write(planned), kind.planVersion());
         run.see(json.write(glance(kind, content, planned, Progress.none())));
         try {
@@ -295,6 +295,12 @@ public class Runs {
                         run.createdAt(),
                         run.finishedAt(),
                         run.note()));
+    }
+
+    /** Now; a clock that was set back makes no run begin before the one it follows. */
+    private Instant after(Instant before) {
+        Instant now = now();
+        return before == null || before.isBefore(now) ? now : before.plus(1, ChronoUnit.MICROS);
     }
 
     private Instant now() {

@@ -7,6 +7,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,6 +59,22 @@ class TriesTest extends ApiTest {
         assertThatCode(() -> begin("there")).doesNotThrowAnyException();
         when(clock.instant()).thenReturn(NOON.plus(Tries.WINDOW).plusSeconds(1));
         assertThatCode(() -> begin("here")).doesNotThrowAnyException();
+    }
+
+    /** Tried while the clock was years ahead, and the clock put right: nobody is kept out for years; a clock set back a little spares nobody the pause. */
+    @Test
+    void aClockSetBackLocksNobodyOutForYears() {
+        when(clock.instant()).thenReturn(NOON.plus(Duration.ofDays(3650)));
+        for (int i = 0; i < Tries.MOST; i++) {
+            begin("here");
+        }
+        when(clock.instant()).thenReturn(NOON);
+        assertThatCode(() -> begin("here")).doesNotThrowAnyException();
+        for (int i = 1; i < Tries.MOST; i++) {
+            begin("here");
+        }
+        when(clock.instant()).thenReturn(NOON.minusSeconds(60));
+        assertThatThrownBy(() -> begin("here")).isInstanceOf(Refusal.class);
     }
 
     /** Whoever knows the password may come in as often as they like. */

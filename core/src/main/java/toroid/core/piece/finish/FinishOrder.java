@@ -92,13 +92,16 @@ public record FinishOrder(Finishing finishing, int before, List<Going> goes) {
         Stream<FormStep> joined = later.stream().flatMap(step -> formed(made, step));
         Stream<FormStep> threaded = made.parts().stream()
                 .filter(same -> same.bent() != null && !stands[same.first()])
-                .flatMap(same -> same.bent().steps().stream()
-                        .skip(FormStep.threaded(same.bent().steps())));
+                .flatMap(same -> onceThreaded(same.bent().steps()).stream());
         boolean fire = Stream.concat(joined, threaded).anyMatch(Withstands::isByFire)
                 || later.stream().anyMatch(step -> step.act() == AssemblyStep.Act.SOLDER_ROUND);
         if (fire) {
             throw Refusal.of(RefusalCode.FINISH_BEFORE_THE_TORCH, "finish", null);
         }
+    }
+
+    private static List<FormStep> onceThreaded(List<FormStep> steps) {
+        return steps.subList(FormStep.threaded(steps), steps.size());
     }
 
     private static Stream<FormStep> formed(MadeInPlace made, AssemblyStep step) {
