@@ -11,7 +11,8 @@ server_pid() {
   kill -0 "$pid" 2>/dev/null && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -q "$APP/toroid.jar" && echo "$pid"
 }
 
-java_options() { echo "-XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xshare:auto -Xmx512m -Dspring.output.ansi.enabled=never"; }
+# The quick compiler alone: docs/speed.md says what the full one costs at start and gives to solves.
+java_options() { echo "${TOROID_COMPILER--XX:TieredStopAtLevel=1} -XX:+UseSerialGC -Xshare:auto -Xmx512m -Dspring.output.ansi.enabled=never"; }
 
 # A class-data archive, made once after a build, halves the start. Needs the database up.
 make_archive() {

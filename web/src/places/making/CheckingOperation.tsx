@@ -1,4 +1,4 @@
-import { useInspection, usePreferences } from "../../api/queries";
+import { useInspection, usePieceInMaking, usePreferences } from "../../api/queries";
 import type { Check } from "../../api/types";
 import {
   apartWords,
@@ -8,6 +8,8 @@ import {
   checkTitle,
   foundWords,
 } from "../../shared/words/checkWords";
+import { sizeText } from "../../quantity/format";
+import { listed } from "../../shared/words/lists";
 import { Piece } from "./JoiningOperation";
 import type { FamilyView, OperationProps } from "./operation";
 import { copyInHand } from "./astray";
@@ -58,10 +60,27 @@ function Words(props: OperationProps) {
         {which && <span className="strong">{which.replace("the", "The")}. </span>}
         {checkHow(check, units)}
       </p>
+      {isOpenStill(props) && <OneMore run={props.run.id} />}
       <Judged run={props.run.id} check={check} copy={copyInHand(props.place)} />
     </>
   );
 }
+
+/** By how much one part of the row more or less changes it: what there is to choose from while it is open. */
+function OneMore({ run }: { run: string }) {
+  const units = usePreferences().data?.data.units ?? "MILLIMETRES";
+  const piece = usePieceInMaking(run);
+  const spans = new Map(
+    piece?.parts.filter((part) => part.depth === 0).map((part) => [`${part.name} ${part.spanMm}`, part]),
+  );
+  const told = [...spans.values()]
+    .sort((a, b) => a.spanMm - b.spanMm)
+    .slice(0, MOST_TOLD)
+    .map((part) => `one ${part.name} ${sizeText(part.spanMm, units, 1)}`);
+  return told.length === 0 ? null : <p className="what soft">More or less: {listed(told)}.</p>;
+}
+
+const MOST_TOLD = 3;
 
 /** What was measured of the copy in hand, judged, and what is done where it does not pass; of what is judged by eye that alone. */
 function Judged({ run, check, copy }: { run: string; check: Check; copy: number }) {

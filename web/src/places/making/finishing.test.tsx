@@ -105,6 +105,7 @@ it("holds it to the body before the last join, and says what comes on yet", asyn
   expect(await screen.findByRole("heading", { name: "Hold it to the body" })).toBeTruthy();
   expect(screen.getByTestId("big-number").textContent).toBe("38.2mm ± 0.5");
   expect(screen.getByText(/the rest of the row adds 8\.6 mm/)).toBeTruthy();
+  expect(await screen.findByText("More or less: one ring 4.0 mm and one bead link 17.4 mm.")).toBeTruthy();
 });
 
 it("goes on counting joins where it left off", async () => {

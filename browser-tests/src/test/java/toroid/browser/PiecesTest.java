@@ -64,6 +64,27 @@ class PiecesTest extends BrowserTest {
         takeAway();
     }
 
+    /** Coloured where its beads withstand it: before they go on, or at the end; at the bench its colour has its caution. */
+    @Test
+    void isFinishedWhenAllOnItWithstandsThat() {
+        visit(EMPTY + "/pieces");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Deckhand's bracelet")))
+                .click();
+        button("coloured").click();
+        button("rubbed back").click();
+        button("tumbled").click();
+        assertThat(page.locator(".finish-when")).containsText("before anything is joined");
+        assertThat(page.locator(".finish-when")).containsText("polished with a cloth: 8 bead links");
+        accessible("how a piece is finished");
+        page.getByLabel("What its beads are").selectOption("hard");
+        assertThat(page.locator(".finish-when")).containsText("once all is joined");
+        page.getByLabel("Metal").first().selectOption("titanium");
+        assertThat(page.getByText("does not darken titanium")).isVisible();
+        button("coloured").click();
+        assertThat(page.locator(".finish-when")).containsText("Tumbled once all is joined");
+        takeAway();
+    }
+
     /** Seen from all sides, pressed there, and two metals side by side. */
     @Test
     void inTheRoundAndSideBySide() {

@@ -147,7 +147,7 @@ final class FinishPlayed {
                 .map(work.parts()::get);
     }
 
-    private static boolean isByFire(Operation operation) {
+    static boolean isByFire(Operation operation) {
         return operation.verb().equals("SOLDER_FIRST")
                 || Wait.PICKLE.equals(operation.waits())
                 || operation.detail() instanceof FormingStep forming

@@ -9,7 +9,10 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import toroid.core.metal.Temper;
 import toroid.core.piece.BodyPart;
+import toroid.core.piece.finish.Finish;
+import toroid.core.piece.finish.Finishing;
 import toroid.core.work.PiecePlan;
+import toroid.core.work.Plan;
 import toroid.server.piece.PieceJobData;
 import toroid.server.piece.PieceQuestion;
 import toroid.server.preference.Choices;
@@ -47,6 +50,7 @@ class DemoPieces {
             BodyPart on,
             double girthMm,
             double easeMm,
+            Finishing finish,
             int joined) {}
 
     private static final List<DemoPiece> PIECES = List.of(
@@ -58,6 +62,7 @@ class DemoPieces {
                     BodyPart.WRIST,
                     168,
                     12,
+                    null,
                     4),
             new DemoPiece(
                     "queen",
@@ -69,6 +74,7 @@ class DemoPieces {
                     BodyPart.NECK,
                     344,
                     30,
+                    null,
                     NOT_BEGUN),
             new DemoPiece(
                     "chorus",
@@ -78,6 +84,7 @@ class DemoPieces {
                     BodyPart.EAR,
                     0,
                     0,
+                    new Finishing(List.of(Finish.COLOUR, Finish.RUB_BACK, Finish.SEAL), true),
                     NOT_BEGUN));
 
     private static final List<Person> PEOPLE = List.of(
@@ -93,11 +100,13 @@ class DemoPieces {
     private void job(DemoPiece demo, Instant began) {
         UUID id = DemoStock.id("piece job " + demo.key());
         var body = new PieceQuestion.Body(demo.on(), demo.girthMm(), demo.easeMm());
-        var data = new PieceJobData(demo.name(), demo.line(), null, demo.metal(), Temper.HALF_HARD, body, null, 5, "");
+        var data = new PieceJobData(
+                demo.name(), demo.line(), null, demo.metal(), Temper.HALF_HARD, body, demo.finish(), 5, "");
         runs.job(kind, id, data, began);
         if (demo.joined() != NOT_BEGUN) {
             Kept<RunData> run = runs.begin(kind, id);
-            int joining = run.data().plan().operations().size() - 1;
+            Plan plan = run.data().plan();
+            int joining = plan.operations().indexOf(plan.operation(PiecePlan.JOIN));
             runs.done(run, joining, Map.of(PiecePlan.JOIN, demo.joined()), began, Duration.ofHours(2));
         }
     }

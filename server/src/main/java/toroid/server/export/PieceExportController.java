@@ -78,7 +78,7 @@ class PieceExportController {
 
     private byte[] printed(PieceJobData job) {
         try {
-            return PieceSheetPrint.print(job, laid(job));
+            return PieceSheetPrint.print(job, laid(job), workshop.finishes(job.question(false)));
         } catch (IOException never) {
             throw new UncheckedIOException(never);
         }

@@ -258,6 +258,12 @@ public class PieceWorkshop {
                 worked.maker());
     }
 
+    /** What is done to it besides, and when. */
+    public List<FinishWork> finishes(PieceQuestion question) {
+        Effort effort = effort(question);
+        return FinishWork.all(effort.order(), effort.work());
+    }
+
     /** How many times as large a piece is to be. */
     double factor(ScaleQuestion question) {
         if (question.factor() != null) {

@@ -10,6 +10,8 @@ import toroid.core.form.Solid;
 import toroid.core.piece.AssemblyStep;
 import toroid.core.piece.PieceLists;
 import toroid.core.piece.PieceWork;
+import toroid.core.piece.finish.Finish;
+import toroid.core.piece.finish.FinishWork;
 import toroid.core.piece.part.PartWork;
 import toroid.server.piece.LaidPiece;
 import toroid.server.piece.PieceJobData;
@@ -21,8 +23,12 @@ public final class PieceSheetPrint {
 
     private PieceSheetPrint() {}
 
-    /** One PDF. A piece wider or taller than the sheet is drawn from its left edge on, and said to be cut off. */
-    public static byte[] print(PieceJobData job, LaidPiece piece) throws IOException {
+    /**
+     * One PDF. A piece wider or taller than the sheet is drawn from its left edge on, and said to be cut off.
+     *
+     * @param finishes what is done to it besides, in order
+     */
+    public static byte[] print(PieceJobData job, LaidPiece piece, List<FinishWork> finishes) throws IOException {
         try (Paper paper = new Paper(job.name())) {
             PieceWork work = piece.work();
             paper.line(job.name(), 20);
@@ -43,7 +49,7 @@ public final class PieceSheetPrint {
             paper.checkLine(CHECK_LINE_MM);
             paper.line("This line is 50 mm long when printed at true size.", 9);
             takes(paper, piece.lists());
-            order(paper, work);
+            order(paper, work, finishes);
             paper.down(4, 20);
             paper.line(
                     "Glasses for cutting: ends fly. Torch and pickle with air and goggles. Local rules and the maker's data sheets come first.",
@@ -120,11 +126,28 @@ public final class PieceSheetPrint {
         paper.down(4, 20);
     }
 
-    private static void order(Paper paper, PieceWork work) throws IOException {
-        int number = 1;
-        for (AssemblyStep step : work.joining()) {
-            paper.columns(10, List.of(number++ + "", words(work, step)), 0, 10);
+    private static void order(Paper paper, PieceWork work, List<FinishWork> finishes) throws IOException {
+        List<AssemblyStep> joining = work.joining();
+        for (int joined = 0; joined <= joining.size(); joined++) {
+            for (FinishWork finish : finishes) {
+                if (finish.joined() == joined) {
+                    paper.columns(10, List.of("", words(finish)), 0, 10);
+                }
+            }
+            if (joined < joining.size()) {
+                paper.columns(10, List.of(joined + 1 + "", words(work, joining.get(joined))), 0, 10);
+            }
         }
+    }
+
+    private static String words(FinishWork finish) {
+        String what = switch (finish.finish()) {
+            case COLOUR -> "colour it in a warm sulphur bath, rinse, neutralise, dry";
+            case RUB_BACK -> "rub its raised places back with a fine pad";
+            case TUMBLE -> say("tumble it with steel shot, about %.0f min", Finish.TUMBLED_MINUTES);
+            case SEAL -> "wax it thinly, buff it";
+        };
+        return finish.whole() ? what : what + "; what is joined and made by now, nothing threaded on yet";
     }
 
     private static String words(PieceWork work, AssemblyStep step) {

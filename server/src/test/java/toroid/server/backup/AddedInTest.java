@@ -200,6 +200,27 @@ class AddedInTest extends ApiTest {
                 .allMatch(one -> one.why().code().equals("row-refers-to-nothing"));
     }
 
+    /** All that is learnt rests on measurements: one that cannot be right stays out. */
+    @Test
+    void aMeasurementThatCannotBeRightIsRefused() throws Exception {
+        JsonNode body = json.readTree(getClass().getResourceAsStream("/bodies.json"))
+                .get("PUT /api/readings/{id} of a loop")
+                .at("/body/data");
+        UUID id = UUID.randomUUID();
+        assertThat(keep("/api/readings", id, null, body).status()).isEqualTo(200);
+        ObjectNode file = told("public");
+        assertThat(look(file).isRefused()).isFalse();
+        for (JsonNode row : file.at("/tables/reading")) {
+            if (row.get("id").asText().equals(id.toString())) {
+                ((ObjectNode) row).put("value", -5);
+            }
+        }
+        AddedIn.WorkshopLaid laid = look(file);
+        assertThat(table(laid, "reading").refused())
+                .singleElement()
+                .satisfies(one -> assertThat(one.why().code()).isEqualTo("out-of-range"));
+    }
+
     private void refusesTheJob(String code, Consumer<ObjectNode> spoil) throws Exception {
         JsonNode before = told(ELSEWHERE).get("tables");
         AddedIn.WorkshopLaid laid = look(changed(spoil));

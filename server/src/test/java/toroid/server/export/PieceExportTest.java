@@ -221,6 +221,18 @@ class PieceExportTest extends ApiTest {
         send(delete("/api/own-weaves/" + again.at("/own").asText()).with(csrf()));
     }
 
+    /** On paper it is coloured before its beads are joined in, and waxed at last. */
+    @Test
+    void theSheetSaysWhenItIsFinished() throws Exception {
+        Map<String, Object> finish = Map.of("finishes", List.of("COLOUR", "SEAL"), "hardBeads", false);
+        Map<String, Object> links = Map.of("line", "s-hook - 2 * (ring 1/4 - bead-link)", "finish", finish);
+        try (var sheet = Loader.loadPDF(export(links, "pdf"))) {
+            String text = new PDFTextStripper().getText(sheet);
+            assertThat(text)
+                    .containsSubsequence("sulphur bath", "nothing threaded on yet", "open ring", "wax it thinly");
+        }
+    }
+
     /** How it is finished goes with it, in a version that says so. */
     @Test
     void howItIsFinishedGoesAlong() throws Exception {
