@@ -65,7 +65,7 @@ export function finishApart(work: FinishWork): string {
   }
   return work.finish === "TUMBLE"
     ? `Not in the barrel, but polished with a cloth: ${lotWords(lots)}.`
-    : `As far as made, nothing threaded on yet: ${lotWords(lots)}.`;
+    : `As far as made, nothing threaded on yet, nylon jaws from then on: ${lotWords(lots)}.`;
 }
 
 /** Small things get lost in a bath. */
