@@ -1,7 +1,8 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { useKeptBackups } from "../../api/queries";
 import type { BroughtBackup } from "../../api/types";
 import { day, many } from "../../quantity/format";
+import { FileButton } from "../../shared/shell/FileButton";
 import { bytesWords, timeOf } from "./backupWords";
 import { LaidIn } from "./LaidIn";
 import { useBringingIn } from "./useBringingIn";
@@ -44,26 +45,15 @@ const GOING_ON = {
 };
 
 function FromFile({ onFile }: { onFile: (file: File) => void }) {
-  const input = useRef<HTMLInputElement>(null);
   return (
     <p className="sentence -ml-1">
-      <button className="quiet" onClick={() => input.current!.click()}>
-        bring a backup or open JSON in
-      </button>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        aria-label="A backup, or a workshop as open JSON"
+      <FileButton
+        label="A backup, or a workshop as open JSON"
         accept=".zip,application/zip,.json,application/json"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) {
-            onFile(file);
-          }
-          event.target.value = "";
-        }}
-      />
+        onFile={onFile}
+      >
+        bring a backup or open JSON in
+      </FileButton>
     </p>
   );
 }

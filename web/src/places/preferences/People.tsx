@@ -1,10 +1,11 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { call, fetchFile } from "../../api/client";
 import { useBodies } from "../../api/queries";
 import type { BodyPart, Choices, Person } from "../../api/types";
 import { say } from "../../shared/kernel/says";
 import { saveFile } from "../../shared/kernel/takeAway";
 import { failureWords } from "../../shared/words/refused";
+import { FileButton } from "../../shared/shell/FileButton";
 import { NumberInput } from "../../shared/shell/NumberInput";
 import { BODY_WORDS, isAtTheEar } from "../../shared/words/pieceWords";
 
@@ -106,7 +107,6 @@ function Shared({
   people: readonly Person[];
   onPeople: (more: readonly Person[]) => void;
 }) {
-  const input = useRef<HTMLInputElement>(null);
   const read = async (file: File) => {
     try {
       const text = await file.text();
@@ -129,23 +129,14 @@ function Shared({
           all as a file
         </button>
       )}
-      <button className="quiet small" onClick={() => input.current!.click()}>
-        bring sizes in
-      </button>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        aria-label="A file of sizes"
+      <FileButton
+        label="A file of sizes"
         accept=".json,application/json"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) {
-            void read(file);
-          }
-          event.target.value = "";
-        }}
-      />
+        className="quiet small"
+        onFile={(file) => void read(file)}
+      >
+        bring sizes in
+      </FileButton>
     </p>
   );
 }

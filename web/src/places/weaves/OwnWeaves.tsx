@@ -1,8 +1,9 @@
 import { failureWords } from "../../shared/words/refused";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { call } from "../../api/client";
 import { changed } from "../../api/queries";
 import type { WeaveEntry } from "../../api/types";
+import { FileButton } from "../../shared/shell/FileButton";
 import { say } from "../../shared/kernel/says";
 import { broughtBack } from "../../shared/kernel/takeAway";
 
@@ -27,20 +28,13 @@ async function taken({ own, name }: WeaveEntry): Promise<void> {
 
 /** Weaves of the maker's own, in the open format: in, out, away. */
 export function OwnWeaves({ weave, onTaken }: { weave: WeaveEntry; onTaken: (id: string) => void }) {
-  const file = useRef<HTMLInputElement>(null);
   const [refused, setRefused] = useState<string | null>(null);
-  const take = async (chosen: File | undefined) => {
+  const take = async (chosen: File) => {
     setRefused(null);
-    if (!chosen) {
-      return;
-    }
     try {
       onTaken(await takenIn(chosen));
     } catch (failure) {
       setRefused(failureWords(failure, "The server is not answering; the file was not taken in."));
-    }
-    if (file.current) {
-      file.current.value = "";
     }
   };
   const away = async () => {
@@ -52,18 +46,14 @@ export function OwnWeaves({ weave, onTaken }: { weave: WeaveEntry; onTaken: (id:
   };
   return (
     <div className="own-weaves small">
-      <input
-        ref={file}
-        type="file"
+      <FileButton
+        label="A weave as a file"
         accept=".json,application/json"
-        className="sr-only"
-        aria-label="A weave as a file"
-        tabIndex={-1}
-        onChange={(event) => void take(event.target.files?.[0])}
-      />
-      <button className="quiet small" onClick={() => file.current?.click()}>
+        className="quiet small"
+        onFile={(chosen) => void take(chosen)}
+      >
         bring a weave in
-      </button>
+      </FileButton>
       <a className="quiet small" href={`/api/weaves/${weave.id}/file`} download={`${weave.id}.json`}>
         this one as a file
       </a>

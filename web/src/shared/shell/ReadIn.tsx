@@ -1,4 +1,4 @@
-import { useRef } from "react";
+import { FileButton } from "./FileButton";
 import { say } from "../kernel/says";
 import { failureWords } from "../words/refused";
 
@@ -12,7 +12,6 @@ interface Props {
 
 /** A file of the maker's own read in. */
 export function ReadIn({ label, accept, onText }: Props) {
-  const file = useRef<HTMLInputElement>(null);
   const read = async (chosen: File) => {
     try {
       await onText(await chosen.text(), chosen.name.replace(/\.[^.]*$/, "").slice(0, 120));
@@ -21,24 +20,8 @@ export function ReadIn({ label, accept, onText }: Props) {
     }
   };
   return (
-    <>
-      <button className="quiet" onClick={() => file.current?.click()}>
-        read in a file
-      </button>
-      <input
-        ref={file}
-        type="file"
-        hidden
-        aria-label={label}
-        accept={accept}
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = "";
-          if (chosen) {
-            void read(chosen);
-          }
-        }}
-      />
-    </>
+    <FileButton label={label} accept={accept} onFile={(chosen) => void read(chosen)}>
+      read in a file
+    </FileButton>
   );
 }
