@@ -51,7 +51,7 @@ function Words(props: OperationProps) {
         </p>
       ))}
       <p className="what">{finishHow(step)}</p>
-      {!step.whole && step.finish !== "RUB_BACK" && <p className="what soft">{LOOSE_RINGS}</p>}
+      {!step.whole && step.finish === "TUMBLE" && <p className="what soft">{LOOSE_RINGS}</p>}
     </>
   );
 }

@@ -76,7 +76,7 @@ export function Piece({
       metal={metal}
       {...(only && { only })}
       {...(second && { pair: "second" as const })}
-      near={made !== undefined}
+      near={made !== undefined || parts !== undefined}
       className="making-drawing piece-drawing"
       label="The piece so far"
     />

@@ -69,7 +69,9 @@ export function SetBeside({ id, data, piece, onTake }: Props) {
   );
 }
 
-const same = (one: Kept, other: Kept) => JSON.stringify(one) === JSON.stringify(other);
+/** Also of one set beside before finishes were asked. */
+const same = (one: Kept, other: Kept) =>
+  JSON.stringify(pieceAsked(one)) === JSON.stringify(pieceAsked(other));
 
 function WorkedOut({ kept, title }: { kept: Kept; title: string }) {
   const { piece } = usePiece({ ...kept, name: "", note: "" } as PieceJobData);

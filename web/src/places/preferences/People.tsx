@@ -87,7 +87,7 @@ function Row({
         aria-label={`Take ${person.name}'s sizes along`}
         onClick={() => void takeAlong(person.name, [person])}
       >
-        as a file
+        file
       </button>
       <button className="quiet small" aria-label={`Leave ${person.name} out`} onClick={onRemove}>
         leave out

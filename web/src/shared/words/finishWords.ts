@@ -14,7 +14,7 @@ const WORDS: Record<Finish, Words> = {
   COLOUR: {
     asked: "coloured",
     title: "Colour it",
-    how: "Grease off. Warm bath, seconds at a time, to a shade darker than you want; cold water, baking soda, rinse, dry. A scrap goes first.",
+    how: "Grease off. Warm bath, seconds at a time, to a shade darker than wanted; cold water, baking soda, rinse, dry. A scrap first.",
   },
   RUB_BACK: {
     asked: "rubbed back",
@@ -65,7 +65,7 @@ export function finishApart(work: FinishWork): string {
   }
   return work.finish === "TUMBLE"
     ? `Not in the barrel, but polished with a cloth: ${lotWords(lots)}.`
-    : `As far as made, nothing threaded on yet, nylon jaws from then on: ${lotWords(lots)}.`;
+    : `As far as made, nylon jaws after: ${lotWords(lots)}.`;
 }
 
 /** Small things get lost in a bath. */

@@ -1,6 +1,5 @@
 package toroid.server.backup;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import java.io.BufferedInputStream;
 import java.io.IOException;
@@ -8,7 +7,6 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.sql.Connection;
@@ -57,8 +55,7 @@ class AddedIn {
     }
 
     /** @param before the backup of what was there */
-    record WorkshopAdded(
-            @NotNull String before, @Schema @NotNull List<RowsLaid> tables) {}
+    record WorkshopAdded(@NotNull String before, @NotNull List<RowsLaid> tables) {}
 
     private Path waiting() {
         if (shelf.folder() == null) {
@@ -75,20 +72,10 @@ class AddedIn {
     WorkshopLaid look(InputStream file) {
         Path waiting = waiting();
         try {
-            Files.createDirectories(shelf.folder());
-            Path part = Files.createTempFile(
-                    shelf.folder(),
-                    ".added",
-                    ".part",
-                    PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
-            try {
+            return BackupShelf.whole(waiting, part -> {
                 Files.copy(file, part, StandardCopyOption.REPLACE_EXISTING);
-                WorkshopLaid laid = laid(part, false);
-                Files.move(part, waiting, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-                return laid;
-            } finally {
-                Files.deleteIfExists(part);
-            }
+                return laid(part, false);
+            });
         } catch (IOException | SQLException failure) {
             throw failed();
         }

@@ -71,25 +71,39 @@ final class BackupShelf {
 
     /** Into a file, which is there whole or not at all. */
     Made to(Path file, Instant now) throws IOException, SQLException {
-        Path whole = file.toAbsolutePath();
-        Files.createDirectories(whole.getParent());
-        Path part = Files.createTempFile(
-                whole.getParent(),
-                ".toroid",
-                ".part",
-                PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
-        try {
-            Manifest manifest;
+        Path there = file.toAbsolutePath();
+        Manifest manifest = whole(there, part -> {
+            Manifest made;
             try (Connection connection = source.getConnection();
                     OutputStream out = Files.newOutputStream(part)) {
-                manifest = Backup.write(connection, schema, out, now);
+                made = Backup.write(connection, schema, out, now);
             }
             try (FileChannel written = FileChannel.open(part, StandardOpenOption.WRITE)) {
                 written.force(true);
             }
             BackupFile.open(part).close(); // read back before anybody relies on it
-            Files.move(part, whole, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-            return new Made(whole, Files.size(whole), now, manifest.rows());
+            return made;
+        });
+        return new Made(there, Files.size(there), now, manifest.rows());
+    }
+
+    /** Fills a file and tells of it; where it throws, there is none. */
+    interface Filling<T> {
+        T into(Path part) throws IOException, SQLException;
+    }
+
+    /** A file that is there whole or not at all, readable by its owner alone: filled beside its place and then moved there. */
+    static <T> T whole(Path file, Filling<T> filling) throws IOException, SQLException {
+        Files.createDirectories(file.getParent());
+        Path part = Files.createTempFile(
+                file.getParent(),
+                ".toroid",
+                ".part",
+                PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
+        try {
+            T told = filling.into(part);
+            Files.move(part, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            return told;
         } finally {
             Files.deleteIfExists(part);
         }

@@ -6,7 +6,6 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -113,20 +112,10 @@ class BroughtIn {
     BroughtBackup take(InputStream file) {
         Path waiting = waiting();
         try {
-            Files.createDirectories(folder);
-            Path part = Files.createTempFile(
-                    folder,
-                    ".brought",
-                    ".part",
-                    PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
-            try {
+            return BackupShelf.whole(waiting, part -> {
                 Files.copy(file, part, StandardCopyOption.REPLACE_EXISTING);
-                BroughtBackup told = told(part);
-                Files.move(part, waiting, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-                return told;
-            } finally {
-                Files.deleteIfExists(part);
-            }
+                return told(part);
+            });
         } catch (IOException | SQLException failure) {
             throw failed();
         }
