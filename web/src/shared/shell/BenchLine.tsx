@@ -1,4 +1,4 @@
-import { refusalWords } from "../words/refused";
+import { failureWords } from "../words/refused";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { call, Problem } from "../../api/client";
@@ -21,6 +21,12 @@ import { PieceLine } from "./PieceLine";
 import { RingLine } from "./RingLine";
 import { takeWeaveLine } from "../kernel/newWeave";
 import { WeaveLine } from "./WeaveLine";
+
+/** A line, and what it came to. */
+interface Answered {
+  text: string;
+  reply: Reply;
+}
 
 type Reply =
   | ({ kind: "rings" } & RingLineReply)
@@ -46,6 +52,11 @@ async function keptAt(reply: Reply, text: string, choices: Choices): Promise<str
     case "problem":
       return null;
   }
+}
+
+function problem(failure: unknown): Reply {
+  const words = failureWords(failure, "Toroid is not answering just now. Enter asks it again.");
+  return { kind: "problem", words };
 }
 
 /** A piece; null where it is none and only might have been. */
@@ -105,33 +116,53 @@ async function askedOf(text: string, choices: Choices, signal: AbortSignal): Pro
   return { kind: "rings", ...(await sheetOfLine(rings, text, choices, signal)) };
 }
 
-/** What is typed and what it comes to; Enter waits for the answer to what is typed, no earlier one is taken. */
+/** What is typed and what it comes to; Enter waits for the answer to what is typed, no earlier one is taken, and none twice. */
 function useLine(choices: Choices | undefined, left: () => void) {
   const [text, setText] = useState("");
-  const [answered, setAnswered] = useState<{ text: string; reply: Reply } | null>(null);
+  const [reply, setReply] = useState<Reply | null>(null);
+  /** The last answer, known before it is drawn. */
+  const answered = useRef<Answered | null>(null);
   /** The line Enter was pressed on before it was answered. */
   const entered = useRef<string | null>(null);
+  const taking = useRef(false);
+  /** How often the same line was asked once more. */
+  const [again, setAgain] = useState(0);
   const navigate = useNavigate();
+
+  const show = useCallback((next: Answered | null) => {
+    answered.current = next;
+    setReply(next?.reply ?? null);
+  }, []);
 
   const write = (next: string) => {
     setText(next);
     entered.current = null;
     if (!next.trim()) {
-      setAnswered(null);
+      show(null);
     }
   };
 
   const take = useCallback(
-    async (line: string, to: Reply) => {
-      const place = choices ? await keptAt(to, line, choices) : null;
-      if (place) {
-        setText("");
-        setAnswered(null);
-        left();
-        await navigate(place);
+    async ({ text: line, reply: to }: Answered) => {
+      if (!choices || taking.current) {
+        return;
+      }
+      taking.current = true;
+      try {
+        const place = await keptAt(to, line, choices);
+        if (place) {
+          setText("");
+          show(null);
+          left();
+          await navigate(place);
+        }
+      } catch (failure) {
+        show({ text: line, reply: problem(failure) });
+      } finally {
+        taking.current = false;
       }
     },
-    [choices, navigate, left],
+    [choices, navigate, left, show],
   );
 
   useEffect(() => {
@@ -140,30 +171,33 @@ function useLine(choices: Choices | undefined, left: () => void) {
     }
     const abort = new AbortController();
     const answer = (to: Reply) => {
-      setAnswered({ text, reply: to });
+      if (abort.signal.aborted) {
+        return;
+      }
+      show({ text, reply: to });
       if (entered.current === text) {
         entered.current = null;
-        void take(text, to);
+        void take({ text, reply: to });
       }
     };
     askedOf(text, choices, abort.signal)
       .then(answer)
-      .catch((failure: unknown) => {
-        if (failure instanceof Problem) {
-          answer({ kind: "problem", words: refusalWords(failure.body) });
-        }
-      });
+      .catch((failure: unknown) => answer(problem(failure)));
     return () => abort.abort();
-  }, [text, choices, take]);
+  }, [text, choices, take, show, again]);
 
   const enter = () => {
-    if (answered?.text === text) {
-      void take(text, answered.reply);
-    } else {
-      entered.current = text;
+    const known = answered.current;
+    if (known?.text === text && known.reply.kind !== "problem") {
+      void take(known);
+      return;
+    }
+    entered.current = text;
+    if (known?.text === text) {
+      setAgain((times) => times + 1);
     }
   };
-  return { text, reply: answered?.reply, write, enter };
+  return { text, reply, write, enter };
 }
 
 /** Understands a maker's shorthand and answers at once; Enter takes the answer to its place, as soon as it is to what is typed. */

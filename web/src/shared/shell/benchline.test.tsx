@@ -83,6 +83,57 @@ it("takes what is typed, not what was answered before it", async () => {
   });
 });
 
+it("takes an answer that has come and is not drawn yet, and takes it once", async () => {
+  const asked = serve({
+    ...PREFERENCES,
+    "GET /api/spools": [],
+    "PUT /api/jobs/form/": (body: unknown) => body,
+  });
+  const others = fetch;
+  const text = () => Promise.resolve(JSON.stringify(FORM_ANSWER));
+  let come: (() => void) | undefined;
+  vi.stubGlobal("fetch", (url: string, init: RequestInit) =>
+    url === "/api/line/form"
+      ? new Promise((answer) => (come = () => answer({ ok: true, status: 200, text })))
+      : others(url, init),
+  );
+  const line = showLine("/shapes");
+  await preferencesOf(asked);
+  fireEvent.change(line, { target: { value: "spiral 1.0 to 12" } });
+  await waitFor(() => expect(come).toBeTruthy());
+  come!();
+  // what is drawn is drawn in a turn of its own: after these the answer is known and not yet on the screen
+  for (let turn = 0; turn < 100; turn++) {
+    await Promise.resolve();
+  }
+  expect(screen.queryByText("108.4 mm")).toBeNull();
+  fireEvent.submit(line.closest("form")!);
+  fireEvent.submit(line.closest("form")!);
+  expect(await screen.findByText("its place")).toBeTruthy();
+  expect(asked.filter((one) => one.method === "PUT")).toHaveLength(1);
+});
+
+it("says that nobody answers, and asks again on Enter", async () => {
+  let away = true;
+  const asked = serve({
+    ...PREFERENCES,
+    "POST /api/line/form": () => {
+      if (away) {
+        throw new TypeError("no connection");
+      }
+      return FORM_ANSWER;
+    },
+    "GET /api/spools": [],
+    "PUT /api/jobs/form/": (body: unknown) => body,
+  });
+  const line = showLine("/shapes");
+  await preferencesOf(asked);
+  fireEvent.change(line, { target: { value: "spiral 1.0 to 12" } });
+  expect(await screen.findByText(/not answering/)).toBeTruthy();
+  away = false;
+  await takenOn(line, asked);
+});
+
 it("counts a weave at once and takes it to Weaves", async () => {
   const asked = serve({
     ...PREFERENCES,
