@@ -20,8 +20,8 @@ load_command() {
   {
     echo "# A workshop at work"
     echo
-    echo "Measured with \`./toroid load $minutes\`: 100 readers who open a list every two seconds, 20 editors who type every second, and one who has"
-    echo "stars solved without a pause, from the same machine ($(nproc) cores, shared and noisy), on the demo workshop. $(date +%F)."
+    echo "Measured with \`./toroid load $minutes\`: 100 readers who open a list every two seconds, 20 editors who type every second (they"
+    echo "come in over 20 seconds), and one who has stars solved without a pause, from the same machine ($(nproc) cores, shared and noisy), on the demo workshop. $(date +%F)."
     echo
     cat "$VAR/load.md"
   } >docs/load.md

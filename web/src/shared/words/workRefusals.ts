@@ -14,6 +14,8 @@ export const WORK_REFUSALS = {
     "Another reason is chosen, and left without words. Say in a few words what it was.",
   "no-picture": () =>
     "This is no picture that can be read here, or it is damaged. Take a JPEG, PNG or WebP, as cameras write them.",
+  "picture-not-developed": (said) =>
+    `The photo's picture is none, has a side longer than ${said.number("longest", 0)} points, or holds more than a picture. Take the photo itself into a run, and leave it out of the file.`,
   "picture-too-large": (said) =>
     `The picture has ${said.value} million points; up to ${said.number("most", 0)} million are looked into. Take it smaller, or cut it.`,
   "too-many-photos": (said) =>

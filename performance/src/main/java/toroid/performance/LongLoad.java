@@ -33,6 +33,9 @@ public final class LongLoad {
 
     private static final int TYPES_EACH_MS = 1000;
 
+    /** Nobody opens a workshop in the same moment as all others: they come in over this time, ms. */
+    private static final int COME_IN_OVER_MS = 20_000;
+
     private static final List<String> LISTS = List.of(
             "/api/bench",
             "/api/notebook",
@@ -121,16 +124,18 @@ public final class LongLoad {
     }
 
     private void reads(Random chance) {
+        pause(chance.nextInt(COME_IN_OVER_MS));
         while (goesOn()) {
             String list = LISTS.get(chance.nextInt(LISTS.size()));
             timed("open " + list, () -> send(request(list).GET()));
-            pause(chance, READS_EACH_MS);
+            pause(about(chance, READS_EACH_MS));
         }
     }
 
     private void types(Random chance) {
         String id = UUID.randomUUID().toString();
         String version = "null";
+        pause(chance.nextInt(COME_IN_OVER_MS));
         while (goesOn()) {
             String job = JOB.formatted(3 + 0.01 * chance.nextInt(400));
             timed("type: work it out", () -> send(written("POST", "/api/rings/sheet", job)));
@@ -141,7 +146,7 @@ public final class LongLoad {
                 var said = VERSION.matcher(kept.body());
                 version = said.find() ? said.group(1) : version;
             }
-            pause(chance, TYPES_EACH_MS);
+            pause(about(chance, TYPES_EACH_MS));
         }
     }
 
@@ -207,9 +212,13 @@ public final class LongLoad {
         return answer;
     }
 
-    private static void pause(Random chance, int about) {
+    private static int about(Random chance, int ms) {
+        return ms / 2 + chance.nextInt(ms);
+    }
+
+    private static void pause(int ms) {
         try {
-            Thread.sleep(about / 2 + chance.nextInt(about));
+            Thread.sleep(ms);
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
         }

@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -22,6 +23,7 @@ import toroid.core.form.Paces;
 import toroid.core.metal.FlowEstimate;
 import toroid.core.numeric.Refusal;
 import toroid.server.store.Kept;
+import toroid.server.store.Recent;
 import toroid.server.wire.SpoolData;
 import toroid.server.wire.Spools;
 import toroid.server.wire.WireKnowledge;
@@ -41,6 +43,7 @@ class LearntController {
     private final LearntPace pace;
     private final Readings readings;
     private final CoilLearning coils;
+    private final ReadingRepository repository;
 
     LearntController(
             Spools spools,
@@ -48,13 +51,15 @@ class LearntController {
             FormLearning learning,
             LearntPace pace,
             Readings readings,
-            CoilLearning coils) {
+            CoilLearning coils,
+            ReadingRepository repository) {
         this.spools = spools;
         this.knowledge = knowledge;
         this.learning = learning;
         this.pace = pace;
         this.readings = readings;
         this.coils = coils;
+        this.repository = repository;
     }
 
     /**
@@ -115,11 +120,21 @@ class LearntController {
             @NotNull HandlingTail tail,
             @NotNull Expected loops) {}
 
+    /** All that it rests on: it is the same as long as these are. */
+    private record RestsOn(Optional<ReadingRepository.Stamp> readings, List<Kept<SpoolData>> spools) {}
+
+    private final Recent<RestsOn, AtAGlance> known = new Recent<>(4);
+
     @GetMapping("/api/notebook/learnt")
     @Transactional(readOnly = true)
     public AtAGlance learnt() {
+        List<Kept<SpoolData>> wires = spools.all();
+        return known.get(new RestsOn(repository.stamp(), wires), () -> learnt(wires));
+    }
+
+    private AtAGlance learnt(List<Kept<SpoolData>> wires) {
         return new AtAGlance(
-                spools.all().stream().map(this::wire).toList(),
+                wires.stream().map(this::wire).toList(),
                 learning.forms().stream()
                         .map(this::form)
                         .filter(form ->

@@ -29,11 +29,16 @@ interface ReadingRepository extends JpaRepository<Reading, UUID> {
     List<Reading> findByExerciseAndDeletedAtIsNullOrderByTakenAtDesc(String exercise, Limit newest);
 
     /** Changes with any of them. */
-    record Stamp(UUID workshop, long count, Instant last) {}
+    record Stamp(UUID workshop, long count, long edits, Instant last) {}
 
-    @Query("select new toroid.server.calibration.ReadingRepository$Stamp(r.workshopId, count(r), max(r.updatedAt))"
+    @Query("select new toroid.server.calibration.ReadingRepository$Stamp("
+            + "r.workshopId, count(r), sum(r.version), max(r.updatedAt))"
             + " from Reading r where r.quantity = :quantity group by r.workshopId")
     Optional<Stamp> stamp(Quantity quantity);
+
+    @Query("select new toroid.server.calibration.ReadingRepository$Stamp("
+            + "r.workshopId, count(r), sum(r.version), max(r.updatedAt)) from Reading r group by r.workshopId")
+    Optional<Stamp> stamp();
 
     @Query(
             "select distinct r.formId from Reading r where r.formId is not null and r.deletedAt is null order by r.formId")
