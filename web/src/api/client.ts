@@ -1,6 +1,6 @@
 /** Talks to the server: JSON in and out, the anti-forgery token echoed, refusals as {@link Problem}. */
 
-import { z } from "zod";
+import * as z from "zod/mini";
 import { newId } from "./newId";
 import type { Refusal } from "./types";
 
@@ -10,18 +10,18 @@ export type ProblemBody = Refusal & { current?: unknown };
 /** As it comes over the wire: what does not apply is left out. */
 const PROBLEM = z.object({
   code: z.string(),
-  field: z.string().nullish(),
-  value: z.string().nullish(),
-  minimum: z.number().nullish(),
-  maximum: z.number().nullish(),
-  unit: z.string().nullish(),
-  remedy: z.string().nullish(),
-  values: z.record(z.string(), z.unknown()).nullish(),
-  current: z.unknown().optional(),
+  field: z.nullish(z.string()),
+  value: z.nullish(z.string()),
+  minimum: z.nullish(z.number()),
+  maximum: z.nullish(z.number()),
+  unit: z.nullish(z.string()),
+  remedy: z.nullish(z.string()),
+  values: z.nullish(z.record(z.string(), z.unknown())),
+  current: z.optional(z.unknown()),
 });
 
 /** What is told of an answer that comes later. */
-const LATER = z.object({ effort: z.string(), seconds: z.number(), share: z.number().nullable() });
+const LATER = z.object({ effort: z.string(), seconds: z.number(), share: z.nullable(z.number()) });
 
 export class Problem extends Error {
   readonly status: number;

@@ -34,6 +34,23 @@ export const STROKES = [
 /** How thick the edge of what is not wire is drawn, mm. */
 export const EDGE_MM = 0.12;
 
+/** A drawing ready to be painted: its marks, and what of it is seen, mm. */
+export interface Painted {
+  marks: readonly Mark[];
+  box: Box;
+}
+
+/** @param box what is seen; all of it where left out */
+export function paintedOf(
+  wires: readonly PictureWire[],
+  solids: readonly PictureSolid[],
+  metal: string,
+  look: Look,
+  box: Box = pictureBox(wires, solids, look),
+): Painted {
+  return { marks: marksOf(wires, solids, metal, look), box };
+}
+
 /** Made of metal: drawn as the wire is. */
 const METAL_SOLIDS = new Set(["BALL", "SPACER", "CAP"]);
 

@@ -1,3 +1,4 @@
+import { lazy, Suspense } from "react";
 import { Link } from "react-router";
 import { useBench, usePreferences } from "../../api/queries";
 import type { InHand } from "../../api/types";
@@ -6,11 +7,12 @@ import { operationTitle } from "../../shared/words/operationWords";
 import { amountText } from "../../shared/words/stockWords";
 import { Thread } from "../../shared/shell/StageRing";
 import { many, plain, sizeText, type Units } from "../../quantity/format";
-import { Begin } from "./Begin";
 import { Go } from "./Go";
 import { JobPicture } from "./JobPicture";
 import { OtherWays } from "./OtherWays";
 import { RunningLow } from "./RunningLow";
+
+const Begin = lazy(async () => ({ default: (await import("./Begin")).Begin }));
 
 const begun = (hand: InHand) => hand.runId !== null && !hand.finished;
 
@@ -22,7 +24,11 @@ export function BenchPlace() {
     return null;
   }
   if (bench.data.length === 0) {
-    return <Begin />;
+    return (
+      <Suspense>
+        <Begin />
+      </Suspense>
+    );
   }
   const running = bench.data.filter(begun);
   const first = running.find((hand) => hand.glance?.next);

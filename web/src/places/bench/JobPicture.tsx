@@ -1,8 +1,13 @@
+import { lazy, Suspense } from "react";
 import { usePictures } from "../../api/queries";
 import type { InHand } from "../../api/types";
 import { openRing } from "../../drawing/ring";
 import { RingMark } from "../../shared/shell/RingMark";
-import { PaintedPicture } from "../../shared/shell/PaintedPicture";
+
+/** What draws a form comes after the words of the bench stand. */
+const PaintedForm = lazy(async () => ({
+  default: (await import("../../shared/shell/PaintedForm")).PaintedForm,
+}));
 
 /** A job's own sign: its ring, its form, how far its weave is. */
 export function JobPicture({ hand, box }: { hand: InHand; box: number }) {
@@ -29,14 +34,7 @@ function FormPicture({
   const picture = usePictures().data?.find((one) => one.id === formId);
   return (
     <span className="job-picture" style={{ width: box, height: box }}>
-      {picture && (
-        <PaintedPicture
-          wires={picture.wires}
-          solids={picture.solids}
-          metal={metal ?? "copper"}
-          look="corner"
-        />
-      )}
+      <Suspense>{picture && <PaintedForm picture={picture} metal={metal} />}</Suspense>
     </span>
   );
 }

@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { onKeys } from "../../shared/kernel/typing";
 import { say } from "../../shared/kernel/says";
 import { stored } from "../../shared/kernel/stored";

@@ -1,5 +1,5 @@
 import { useEffect } from "react";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { changed } from "../../api/queries";
 import type { Kept, RunProgress } from "../../api/types";
 import type { Editor } from "../../shared/kernel/editor";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import { rememberMeasurement } from "../../shared/kernel/leaving";
 import { deviceList } from "../../shared/kernel/deviceList";
 import { moment } from "../../shared/kernel/moment";
@@ -26,7 +26,7 @@ const SHAPE = z.object({
   run: z.string(),
   from: z.number(),
   whole: z.boolean(),
-  since: z.number().nullable(),
+  since: z.nullable(z.number()),
   sum: z.number(),
 });
 

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { NotebookEntry } from "../../api/types";
 import type { Units } from "../../quantity/format";
 import { refusalWords } from "../../shared/words/refused";
@@ -8,7 +9,7 @@ import { RingBatch } from "./RingBatch";
 import { WeaveBatch } from "./WeaveBatch";
 
 /** One run in the notebook, whatever was made. */
-export function Batch({ entry, units }: { entry: NotebookEntry; units: Units }) {
+export const Batch = memo(function Batch({ entry, units }: { entry: NotebookEntry; units: Units }) {
   if (entry.unreadable !== null || !entry.glance?.sketch) {
     return (
       <Unreadable
@@ -26,4 +27,4 @@ export function Batch({ entry, units }: { entry: NotebookEntry; units: Units }) 
     piece: () => <PieceBatch entry={entry} />,
   };
   return rows[entry.kind]();
-}
+});

@@ -1,10 +1,10 @@
 import type { CoilLosses } from "../../api/exercises";
-import { useDeferredValue, useState } from "react";
+import { memo, useDeferredValue, useState } from "react";
 import { Link } from "react-router";
 import { useGlance, useNotebook, usePreferences } from "../../api/queries";
 import { SearchField } from "../../shared/shell/SearchField";
 import { Batch } from "./Batch";
-import type { NotebookEntry } from "../../api/types";
+import type { AtAGlance, NotebookEntry } from "../../api/types";
 import { many, plain, type Units } from "../../quantity/format";
 import { HandsLearnt } from "./HandsLearnt";
 import { Trend } from "./Trend";
@@ -23,7 +23,6 @@ export function NotebookPlace() {
   }
   const batches = notebook.data.pages.flatMap((page) => page.entries);
   const empty = batches.length === 0 && searched === "";
-  const spreads = learnt.data.rings.map((batch) => batch.standardDeviation);
   return (
     <div className="place">
       <div className="flex flex-wrap items-baseline gap-6">
@@ -38,15 +37,7 @@ export function NotebookPlace() {
           plan was off.
         </p>
       )}
-      <div className="mt-4 grid gap-x-14 gap-y-8 min-[1080px]:grid-cols-[1.65fr_1fr]">
-        {learnt.data.wires.length > 0 && <WiresLearnt wires={learnt.data.wires} />}
-        <div className="grid content-start gap-y-8">
-          {learnt.data.forms.length > 0 && <HandsLearnt forms={learnt.data.forms} units={units} />}
-          {learnt.data.works.length > 0 && <PaceLearnt works={learnt.data.works} />}
-          {learnt.data.coils.measurements > 0 && <CoilsLearnt coils={learnt.data.coils} />}
-          {spreads.length > 1 && <Trend spreads={spreads} units={units} />}
-        </div>
-      </div>
+      <Learnt learnt={learnt.data} units={units} />
       {!empty && (
         <Batches
           {...{ words, batches, units }}
@@ -57,6 +48,22 @@ export function NotebookPlace() {
     </div>
   );
 }
+
+/** Drawn once: what is looked for below changes nothing here. */
+const Learnt = memo(function Learnt({ learnt, units }: { learnt: AtAGlance; units: Units }) {
+  const spreads = learnt.rings.map((batch) => batch.standardDeviation);
+  return (
+    <div className="mt-4 grid gap-x-14 gap-y-8 min-[1080px]:grid-cols-[1.65fr_1fr]">
+      {learnt.wires.length > 0 && <WiresLearnt wires={learnt.wires} />}
+      <div className="grid content-start gap-y-8">
+        {learnt.forms.length > 0 && <HandsLearnt forms={learnt.forms} units={units} />}
+        {learnt.works.length > 0 && <PaceLearnt works={learnt.works} />}
+        {learnt.coils.measurements > 0 && <CoilsLearnt coils={learnt.coils} />}
+        {spreads.length > 1 && <Trend spreads={spreads} units={units} />}
+      </div>
+    </div>
+  );
+});
 
 function CoilsLearnt({ coils }: { coils: CoilLosses }) {
   return (

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { usePictures } from "../../api/queries";
 import { WARE } from "./dragged";
 import { WordChoice } from "../../shared/shell/WordChoice";
-import { PaintedPicture } from "../../shared/shell/PaintedPicture";
+import { PaintedForm } from "../../shared/shell/PaintedForm";
 import { KINDS, useWares, type Kind } from "./wares";
 
 export type Where = "PUT_BEHIND" | "PUT_BEFORE" | "HANG" | "REPLACE";
@@ -73,7 +73,5 @@ export function Drawer({
 
 function WarePicture({ form }: { form: string }) {
   const picture = usePictures().data?.find((one) => one.id === form);
-  return picture ? (
-    <PaintedPicture wires={picture.wires} solids={picture.solids} metal="copper" look="corner" />
-  ) : null;
+  return picture ? <PaintedForm picture={picture} /> : null;
 }

@@ -1,12 +1,11 @@
 import { refusalWords } from "../../shared/words/refused";
-import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { useBench, useJobs, usePreferences, useSpools } from "../../api/queries";
 import type { InHand, Kept, RingJobData } from "../../api/types";
 import { many, sizeText, type Units } from "../../quantity/format";
 import { useDraft } from "../../shared/kernel/draft";
 import { blankJob } from "../../shared/kernel/newJob";
-import { FindField, Found } from "../../shared/shell/Find";
+import { Finding } from "../../shared/shell/Find";
 import { RingMark } from "../../shared/shell/RingMark";
 import { takeAway } from "../../shared/kernel/takeAway";
 import { RingJobPage } from "./RingsPlace";
@@ -16,7 +15,6 @@ export function RingsDoor() {
   const hands = useBench().data;
   const jobs = useJobs().data;
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const [words, setWords] = useState("");
   if (!hands || !jobs) {
     return null;
   }
@@ -30,16 +28,14 @@ export function RingsDoor() {
   const largestMm = Math.max(...rows.map(({ hand }) => hand.glance?.sketch?.sizes?.closedOuterMm ?? 0));
   return (
     <div className="place">
-      <div className="flex flex-wrap items-baseline justify-between gap-x-8">
-        <h1 className="place-title">Rings</h1>
-        <span className="flex items-baseline gap-6">
-          <FindField words={words} onWords={setWords} />
+      <Finding
+        head={<h1 className="place-title">Rings</h1>}
+        beside={
           <Link className="action" to="/rings/new">
             new ring
           </Link>
-        </span>
-      </div>
-      <Found words={words} />
+        }
+      />
       <ul className="mt-4 border-t border-base-content">
         {rows.map(({ hand, job }) => (
           <Row key={job.id} hand={hand} job={job} units={units} largestMm={largestMm} />

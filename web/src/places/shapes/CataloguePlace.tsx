@@ -7,7 +7,7 @@ import { sizeText } from "../../quantity/format";
 import { FindField, Found } from "../../shared/shell/Find";
 import { formToFind, ranked } from "../../shared/kernel/finder";
 import { ReadIn } from "../../shared/shell/ReadIn";
-import { PaintedPicture } from "../../shared/shell/PaintedPicture";
+import { PaintedForm } from "../../shared/shell/PaintedForm";
 import { blankForm, keepForm } from "../../shared/kernel/newForm";
 
 /** Every wire form by what it does, drawn from its own geometry. */
@@ -58,7 +58,7 @@ function FormTile({ form, picture }: { form: CatalogueForm; picture: FormPicture
   return (
     <li>
       <Link className="form-tile" to={`/shapes/new/${form.id}`}>
-        <PaintedPicture wires={picture.wires} solids={picture.solids} metal="copper" look="corner" />
+        <PaintedForm picture={picture} />
         <span className="strong">{form.name}</span>
         <span className="tiny soft">{form.does}</span>
       </Link>
@@ -83,14 +83,7 @@ function Drawer({ pictures }: { pictures: FormPicture[] }) {
           return (
             <li key={jobId}>
               <Link className="form-tile" to={`/shapes/${jobId}`}>
-                {picture && (
-                  <PaintedPicture
-                    wires={picture.wires}
-                    solids={picture.solids}
-                    metal={sketch?.metal ?? "copper"}
-                    look="corner"
-                  />
-                )}
+                {picture && <PaintedForm picture={picture} metal={sketch?.metal} />}
                 <span className="strong">{name}</span>
                 {sketch && (
                   <span className="tiny soft">

@@ -7,7 +7,7 @@ import { mass, plain, size, sizeText, type Units } from "../../quantity/format";
 import { blankWeave, keepWeave } from "../../shared/kernel/newWeave";
 import { FigureRow } from "../../shared/shell/Why";
 import { WireChoice } from "../../shared/shell/WireChoice";
-import { FindField, Found } from "../../shared/shell/Find";
+import { Finding } from "../../shared/shell/Find";
 import { RefusedValue } from "../../shared/shell/RefusedValue";
 import { RingSizesGiven } from "../../shared/shell/RingSizesGiven";
 import { REFUSED_ABOVE, ShutButton } from "../../shared/shell/ShutButton";
@@ -54,7 +54,6 @@ function Weave({ weaves, weave, choice, change }: WeaveProps & { weaves: WeaveEn
   const inner = innerFor(weave, choice);
   const { judged, solved, poses, working, stale, problem } = useSolved(weave, choice, inner);
   const [pull, setPull] = useState<number | null>(null);
-  const [words, setWords] = useState("");
   const top = useRef<HTMLHeadingElement>(null);
   const choose = (next: WeaveEntry) => {
     setPull(null);
@@ -66,13 +65,13 @@ function Weave({ weaves, weave, choice, change }: WeaveProps & { weaves: WeaveEn
   return (
     <div className="weaves-place" data-stale={stale} data-refused={problem !== null}>
       <section className="weave-main" aria-label={weave.name}>
-        <div className="flex flex-wrap items-baseline justify-between gap-x-8">
-          <h1 ref={top} className="place-title">
-            {weave.name}
-          </h1>
-          <FindField words={words} onWords={setWords} />
-        </div>
-        <Found words={words} />
+        <Finding
+          head={
+            <h1 ref={top} className="place-title">
+              {weave.name}
+            </h1>
+          }
+        />
         <RingsOf {...{ weave, choice, change, inner }} />
         {problem ? (
           <Refused {...{ weave, choice, change, inner, problem }} />

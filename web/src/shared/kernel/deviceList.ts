@@ -1,6 +1,6 @@
 /** A list this device keeps, shared by all that look at it, in every tab. */
 import { useSyncExternalStore } from "react";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { stored } from "./stored";
 
 export interface DeviceList<T> {
@@ -9,7 +9,7 @@ export interface DeviceList<T> {
   use: () => T[];
 }
 
-export function deviceList<T>(key: string, shape: z.ZodType<T>): DeviceList<T> {
+export function deviceList<T>(key: string, shape: z.ZodMiniType<T>): DeviceList<T> {
   const listeners = new Set<() => void>();
   let text: string | null = null;
   let list: T[] = [];

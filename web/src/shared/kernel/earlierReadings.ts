@@ -1,5 +1,5 @@
 /** Readings that an earlier version of this app left on the device. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import type { Quantity } from "../../api/types";
 import type { Sent } from "./reading";
 import { stored } from "./stored";
@@ -22,33 +22,33 @@ export function takeOver(): void {
 
 /** As earlier versions wrote them; what cannot be read as one is left where it lies. */
 const EARLIER_READING = z.object({
-  measured: z.string() as z.ZodType<Quantity>,
+  measured: z.string() as z.ZodMiniType<Quantity>,
   takenAt: z.string(),
   note: z.string(),
-  spoolId: z.string().nullable(),
+  spoolId: z.nullable(z.string()),
   /** Of a coil or its rings. */
-  runId: z.string().nullish(),
-  step: z.number().nullish(),
-  valueMm: z.number().optional(),
-  wireDiameterMm: z.number().optional(),
-  mandrelDiameterMm: z.number().optional(),
-  turnsPerRing: z.number().optional(),
-  predictedMm: z.number().nullish(),
-  cut: z
-    .object({
+  runId: z.nullish(z.string()),
+  step: z.nullish(z.number()),
+  valueMm: z.optional(z.number()),
+  wireDiameterMm: z.optional(z.number()),
+  mandrelDiameterMm: z.optional(z.number()),
+  turnsPerRing: z.optional(z.number()),
+  predictedMm: z.nullish(z.number()),
+  cut: z.optional(
+    z.object({
       method: z.string(),
-      kerfMm: z.number().nullable(),
-      trimMm: z.number().nullable(),
-      flipped: z.boolean().nullable(),
-    })
-    .optional(),
+      kerfMm: z.nullable(z.number()),
+      trimMm: z.nullable(z.number()),
+      flipped: z.nullable(z.boolean()),
+    }),
+  ),
   /** Of a form. */
-  sessionId: z.string().nullish(),
-  formId: z.string().optional(),
-  value: z.number().optional(),
-  wireMm: z.number().optional(),
-  predicted: z.number().nullish(),
-  tailMm: z.number().nullish(),
+  sessionId: z.nullish(z.string()),
+  formId: z.optional(z.string()),
+  value: z.optional(z.number()),
+  wireMm: z.optional(z.number()),
+  predicted: z.nullish(z.number()),
+  tailMm: z.nullish(z.number()),
 });
 type Earlier = z.infer<typeof EARLIER_READING>;
 

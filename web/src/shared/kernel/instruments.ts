@@ -1,6 +1,6 @@
 /** Calipers and scales that speak for themselves: on a line the server listens to, or a stand-in in another window of this browser. */
 import { useEffect, useRef } from "react";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { call } from "../../api/client";
 
 export type InstrumentKind = "CALIPER" | "SCALE";

@@ -1,6 +1,6 @@
 /** A choice kept on this device as it is made, and undone like everything else. */
 import { useRef, useState } from "react";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { stored } from "./stored";
 import { extend, remember } from "./undo";
 

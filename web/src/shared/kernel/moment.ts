@@ -2,7 +2,7 @@
  * The moment by this device's clock, never earlier than one told before: a clock that is set back goes on from where it was, also over a
  * reload. A clock that jumps ahead cannot be told from a device that slept, and is believed.
  */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { stored } from "./stored";
 
 const KEY = "toroid:moment";

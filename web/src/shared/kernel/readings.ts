@@ -4,7 +4,7 @@
  * is TanStack Query's paused mutations, one after another in the order the readings were taken, after a reload too.
  */
 import type { Mutation, MutationKey } from "@tanstack/react-query";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { call, Problem } from "../../api/client";
 import { newId } from "../../api/newId";
 import { changed, queries } from "../../api/queries";
@@ -154,7 +154,7 @@ const SENT = z.looseObject({
   value: z.number(),
   takenAt: z.string(),
   note: z.string(),
-}) as unknown as z.ZodType<Sent>;
+}) as unknown as z.ZodMiniType<Sent>;
 
 function waiting(): Waiting[] {
   takeOver();

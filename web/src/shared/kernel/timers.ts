@@ -1,5 +1,5 @@
 /** Timers at the bench: several at once, kept on this device, so that a reload loses none. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { newId } from "../../api/newId";
 import { deviceList } from "./deviceList";
 import { moment } from "./moment";

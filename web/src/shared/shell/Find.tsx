@@ -1,3 +1,4 @@
+import { useState, type ReactNode } from "react";
 import { Link } from "react-router";
 import {
   useCatalogue,
@@ -29,17 +30,40 @@ export function FindField(props: { words: string; onWords: (words: string) => vo
   return <SearchField label="Find a ring, a shape, a weave" placeholder="find anything" {...props} />;
 }
 
+/** Beside a place's head, what is looked for; under it what was found. What is typed is nobody else's, so that no key draws the place anew. */
+export function Finding({ head, beside }: { head: ReactNode; beside?: ReactNode }) {
+  const [words, setWords] = useState("");
+  return (
+    <>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-8">
+        {head}
+        <span className="flex items-baseline gap-6">
+          <FindField words={words} onWords={setWords} />
+          {beside}
+        </span>
+      </div>
+      <Found words={words} />
+    </>
+  );
+}
+
+interface FoundProps {
+  words: string;
+  without?: FoundIn;
+}
+
 /** Everything of those words, place by place. */
-export function Found({ words, without }: { words: string; without?: FoundIn }) {
+export function Found(props: FoundProps) {
+  return props.words.trim() === "" ? null : <FoundOf {...props} />;
+}
+
+function FoundOf({ words, without }: FoundProps) {
   const all = useFindable();
   const found = ranked(
     all.filter((one) => one.place !== without),
     (one) => one,
     words,
   );
-  if (words.trim() === "") {
-    return null;
-  }
   return (
     <div className="found" role="status">
       {PLACES.filter((place) => found.some((one) => one.place === place)).map((place) => (

@@ -1,35 +1,43 @@
-import { useEffect, useMemo, useRef } from "react";
-import { marksOf, pictureBox, type PictureSolid, type PictureWire } from "../../drawing/marks";
+import { useEffect, useRef } from "react";
+import type { Painted } from "../../drawing/marks";
 import { paintMarks } from "../../drawing/paint";
-import type { Box, Look } from "../../drawing/wire";
+import type { Box } from "../../drawing/wire";
+import { inTurn, notAnyMore } from "../kernel/inTurn";
 
 interface Props {
-  wires: readonly PictureWire[];
-  solids?: readonly PictureSolid[];
-  metal: string;
-  look: Look;
-  /** What is seen, mm; all of it where left out. */
-  box?: Box;
+  /** What is painted, worked out in its turn; the same function as long as it is the same picture. */
+  picture: () => Painted | null;
   /** What a reader is told; without it the picture stands beside its words and says nothing of its own. */
   label?: string;
   className?: string;
 }
 
-const NONE: readonly PictureSolid[] = [];
 /** Room around, of the larger side. */
 const ROOM = 0.04;
 /** How far from being seen a picture is painted, so that nobody sees it come. */
 const NEAR = "400px";
 
 /**
- * A form or a piece painted, so that a page of many stays light: of itself nothing can be pressed. Painted when it comes near the
- * window, and again when its place or the light changes.
+ * A form or a piece painted, so that a page of many stays light: of itself nothing can be pressed. Worked out and painted when it comes
+ * near the window, a few each frame, and painted again when its place or the light changes.
  */
-export function PaintedPicture({ wires, solids = NONE, metal, look, box, label, className }: Props) {
+export function PaintedPicture({ picture, label, className }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const marks = useMemo(() => marksOf(wires, solids, metal, look), [wires, solids, metal, look]);
-  const seen = useMemo(() => roomy(box ?? pictureBox(wires, solids, look)), [box, wires, solids, look]);
-  useEffect(() => whenNear(canvas.current!, (element) => paint(element, seen, marks)), [seen, marks]);
+  useEffect(() => {
+    const element = canvas.current!;
+    const end = whenNear(element, () =>
+      inTurn(element, () => {
+        const painted = picture();
+        if (painted) {
+          paint(element, roomy(painted.box), painted.marks);
+        }
+      }),
+    );
+    return () => {
+      end();
+      notAnyMore(element);
+    };
+  }, [picture]);
   return (
     <canvas
       ref={canvas}
@@ -68,11 +76,11 @@ function paint(canvas: HTMLCanvasElement, box: Box, marks: Parameters<typeof pai
 }
 
 /** Calls once it is near the window, and from then on whenever its size or the light changes; answers how to end. */
-function whenNear(canvas: HTMLCanvasElement, act: (canvas: HTMLCanvasElement) => void): () => void {
+function whenNear(canvas: HTMLCanvasElement, act: () => void): () => void {
   let near = false;
   const again = () => {
     if (near) {
-      act(canvas);
+      act();
     }
   };
   const view = new IntersectionObserver(

@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { useCallback } from "react";
 import type { PieceDrawing } from "../../api/types";
 import {
   ASIDE_DEGREES,
@@ -7,8 +7,11 @@ import {
   placedParts,
   seenAside,
   wholeBox,
+  type PlacedPart,
   type Way,
 } from "../../drawing/board";
+import { paintedOf, type Painted } from "../../drawing/marks";
+import { remembered } from "../kernel/remembered";
 import { PaintedPicture } from "./PaintedPicture";
 
 interface Props {
@@ -28,36 +31,57 @@ interface Props {
   className?: string;
 }
 
+const laid = remembered<PieceDrawing, PlacedPart[]>();
+const whole = remembered<PieceDrawing, Painted | null>();
+
+/** A picture as it is asked for, whatever was left out. */
+type Asked = Required<Pick<Props, "drawing" | "ways" | "metal" | "aside" | "near">> & {
+  only: Props["only"] | undefined;
+  pair: Props["pair"] | undefined;
+};
+
+/** The parts where they lie the first of those ways there is. */
+function partsOf({ drawing, ways, aside, pair }: Asked): PlacedPart[] {
+  return laid(drawing, [...ways, aside, pair].join(), () => {
+    const straight = ways.map((way) => placedParts(drawing, way)).find((found) => found !== null) ?? [];
+    const seen = aside ? seenAside(straight, ASIDE_DEGREES) : straight;
+    if (!pair || seen.length === 0) {
+      return seen;
+    }
+    return pair === "both" ? bothOf(seen) : mirroredParts(seen, 0);
+  });
+}
+
+function worked(asked: Asked): Painted | null {
+  const { only, near, metal } = asked;
+  const parts = partsOf(asked);
+  if (parts.length === 0) {
+    return null;
+  }
+  const shown = only ? parts.filter((_, i) => only.has(i)) : parts;
+  return paintedOf(
+    shown.flatMap((part) => part.wires),
+    shown.flatMap((part) => part.solids),
+    metal,
+    "face",
+    wholeBox(near && shown.length > 0 ? shown : parts),
+  );
+}
+
+/** Kept as long as its drawing is, where it is all of the piece. */
+function painted(asked: Asked): Painted | null {
+  const { drawing, ways, metal, near, aside, pair } = asked;
+  return asked.only
+    ? worked(asked)
+    : whole(drawing, [metal, ...ways, near, aside, pair].join(), () => worked(asked));
+}
+
 /** A piece small, in its metal. Fills its place. */
 export function PiecePicture(props: Props) {
   const { drawing, ways, metal, only, near = false, aside = false, pair, label, className } = props;
-  const parts = useMemo(() => {
-    const straight = ways.map((way) => placedParts(drawing, way)).find((found) => found !== null) ?? [];
-    const laid = aside ? seenAside(straight, ASIDE_DEGREES) : straight;
-    if (!pair || laid.length === 0) {
-      return laid;
-    }
-    return pair === "both" ? bothOf(laid) : mirroredParts(laid, 0);
-  }, [drawing, ways, pair, aside]);
-  const shown = useMemo(() => (only ? parts.filter((_, i) => only.has(i)) : parts), [parts, only]);
-  const wires = useMemo(() => shown.flatMap((part) => part.wires), [shown]);
-  const solids = useMemo(() => shown.flatMap((part) => part.solids), [shown]);
-  const box = useMemo(
-    () => (parts.length === 0 ? null : wholeBox(near && shown.length > 0 ? shown : parts)),
-    [parts, shown, near],
+  const picture = useCallback(
+    () => painted({ drawing, ways, metal, only, near, aside, pair }),
+    [drawing, ways, metal, only, near, aside, pair],
   );
-  if (!box) {
-    return null;
-  }
-  return (
-    <PaintedPicture
-      wires={wires}
-      solids={solids}
-      metal={metal}
-      look="face"
-      box={box}
-      {...(label && { label })}
-      {...(className && { className })}
-    />
-  );
+  return <PaintedPicture picture={picture} {...(label && { label })} {...(className && { className })} />;
 }

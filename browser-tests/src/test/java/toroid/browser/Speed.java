@@ -43,10 +43,11 @@ class Speed extends BrowserTest {
             + " requestAnimationFrame(look); })";
 
     private static final String FRAMES = "() => new Promise(done => {"
-            + " const slider = document.querySelector('main input[type=range]'); const took = []; let last = performance.now(); let n = 0;"
+            + " const slider = document.querySelector('.pull input[type=range]'); const took = []; let last = performance.now(); let n = 0;"
             + " const step = now => { took.push(now - last); last = now;"
             + "   if (++n > 40) { done(took.slice(1)); return; }"
-            + "   Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(slider, String(n % 20));"
+            + "   Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')"
+            + "     .set.call(slider, String(+slider.min + (slider.max - slider.min) * (n % 20) / 20));"
             + "   slider.dispatchEvent(new Event('input', { bubbles: true })); requestAnimationFrame(step); };"
             + " requestAnimationFrame(step); })";
 
@@ -200,18 +201,12 @@ class Speed extends BrowserTest {
         told.append(String.format(Locale.ROOT, "| %s | %.0f | %.0f |%n", what, share(took, 0.5), share(took, 1)));
     }
 
-    /** A form bent step by step in the round, a step each frame; drawn without a graphics card. */
+    /** A weave in the round pulled from slack to taut, a step each frame; drawn without a graphics card. */
     private void slider() {
-        visit(DEMO + "/");
-        String form = page.locator("a[href^='/shapes/']").first().getAttribute("href");
-        visit(DEMO + form);
-        Locator slider = page.locator("main input[type=range]").first();
-        if (slider.count() == 0) {
-            return;
-        }
-        slider.waitFor(new Locator.WaitForOptions());
+        visit(DEMO + "/weaves");
+        page.locator(".pull input[type=range]").waitFor();
         List<Double> took = numbers(page.evaluate(FRAMES));
-        told.append("\n## A form bent by its slider\n\n");
+        told.append("\n## A weave pulled by its slider\n\n");
         told.append(String.format(
                 Locale.ROOT,
                 "A frame takes %.0f ms in the median, %.0f at most, without a graphics card.%n",

@@ -1,0 +1,32 @@
+import { readFileSync } from "node:fs";
+import { gzipSync } from "node:zlib";
+import { expect, it } from "vitest";
+
+/** The bench's first load, bytes of script as they are sent. */
+const MOST = 150_000;
+
+const built = (path: string) => readFileSync(new URL(`../dist/${path}`, import.meta.url));
+
+/** What a script cannot begin without: itself and all that it and those import at once, not what comes when it is asked for. */
+function atOnce(script: string, known = new Set<string>()): Set<string> {
+  if (!known.has(script)) {
+    known.add(script);
+    const text = built(`assets/${script}`).toString();
+    for (const [, other] of text.matchAll(/(?:from|import)\s*"\.\/([^"]+\.js)"/g)) {
+      atOnce(other!, known);
+    }
+  }
+  return known;
+}
+
+it("the bench comes with little script", () => {
+  const first = /<script[^>]*src="\/assets\/([^"]+)"/.exec(built("index.html").toString())![1]!;
+  const scripts = [...atOnce(first)];
+  const sizes = scripts.map((script) => gzipSync(built(`assets/${script}`)).length);
+  expect(scripts.length).toBeGreaterThan(3);
+  // the bench is among them, and a place of others is not
+  const text = scripts.map((script) => built(`assets/${script}`).toString()).join("");
+  expect(text).toContain("On the bench");
+  expect(text).not.toContain("From pushed together to taut");
+  expect(sizes.reduce((sum, size) => sum + size, 0)).toBeLessThan(MOST);
+});
