@@ -66,6 +66,8 @@ stands() {
   local until=$((SECONDS + 45))
   while [ "$SECONDS" -lt "$until" ]; do
     if healthy "$url" 12; then return 0; fi
+    # one that was dying when it was looked for is not waited for
+    server_pid >/dev/null || return 1
     sleep 0.25
   done
   return 1
@@ -102,7 +104,8 @@ start_command() {
       return
     fi
     say "it runs but does not answer; mending it"
-    stop_server
+    # it may have died by itself meanwhile
+    stop_server || rm -f "$PID_FILE" "$ADDRESS_FILE"
   fi
   case "$bind" in
     127.* | localhost | ::1) ;;

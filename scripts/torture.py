@@ -238,13 +238,14 @@ def main():
         kill(pid_file)
         mended = subprocess.run(os.environ["START"], shell=True, capture_output=True, text=True)
         if mended.returncode != 0:
-            faults.append(f"it did not start again: {mended.stderr[-400:]}")
+            faults.append(f"it did not start again: {mended.returncode}: {(mended.stdout + mended.stderr)[-400:]}")
             break
         if number % 10 == 0:
             print(f"toroid: {number} of {len(kills)} kills, {sum(m.told for m in makers)} things done", file=sys.stderr, flush=True)
     over.set()
     for maker in makers:
-        maker.join(PATIENCE_SECONDS)
+        # nobody is waited for where it is over already
+        maker.join(1 if faults else PATIENCE_SECONDS)
     if not faults:
         for maker in makers:
             maker.check()

@@ -93,6 +93,21 @@ public abstract class ApiTest {
         return response;
     }
 
+    /** The status of an answer to a question, and how many bytes it has, as if it were kept. */
+    protected Sized sized(String path, Object question) {
+        MockHttpServletResponse response = performed(post(path)
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(CountedOnly.ASKED, "yes")
+                .content(text(question))
+                .with(csrf()));
+        while (response.getStatus() == 202) {
+            response = performed(get(response.getHeader("Location")).header(CountedOnly.ASKED, "yes"));
+        }
+        return new Sized(response.getStatus(), Long.parseLong(response.getHeader(CountedOnly.BYTES)));
+    }
+
+    protected record Sized(int status, long bytes) {}
+
     /** A file that is simply there. */
     protected byte[] fetched(String path) {
         return performed(get(path)).getContentAsByteArray();

@@ -16,8 +16,15 @@ class MedallionRunsTest extends ApiTest {
         return id;
     }
 
+    /** Four arms of two rows, and what it hangs from. */
     private static ObjectNode cross() {
-        return (ObjectNode) Kinds.kept("medallion");
+        var cross = (ObjectNode) Kinds.kept("medallion");
+        ((ObjectNode) cross.get("composition"))
+                .put("arms", 4)
+                .put("rows", 2)
+                .put("longerBy", 1)
+                .put("bail", true);
+        return cross;
     }
 
     @Test
