@@ -60,9 +60,22 @@ function Words(props: OperationProps) {
         {which && <span className="strong">{which.replace("the", "The")}. </span>}
         {checkHow(check, units)}
       </p>
+      {isOpenStill(props) && <NotCutYet {...props} />}
       {isOpenStill(props) && <OneMore run={props.run.id} />}
       <Judged run={props.run.id} check={check} copy={copyInHand(props.place)} />
     </>
+  );
+}
+
+/** What is cut when it was held to the body, so that it still can be made otherwise. */
+function NotCutYet({ run, operation }: OperationProps) {
+  const { operations } = run.data.plan;
+  const after = operations.slice(operations.findIndex((one) => one.id === operation.id) + 1);
+  const parts = [...new Set(after.filter((one) => one.stage === "CUT").map((one) => one.part))];
+  return parts.length === 0 ? null : (
+    <p className="what">
+      The {listed(parts)} {parts.length > 1 ? "are" : "is"} cut after this.
+    </p>
   );
 }
 

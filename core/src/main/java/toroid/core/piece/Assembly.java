@@ -10,7 +10,7 @@ import toroid.core.piece.AssemblyStep.Act;
 import toroid.core.piece.part.PartWork;
 
 /**
- * The order a piece is put together in: every part made, rings that need not open closed, then joint by joint from the first end. An end is
+ * The order a piece is put together in: every part made, rings that need not open closed, then joint by joint from the first end, the clasp last. An end is
  * formed round its neighbour only when the neighbour is made and closed where it hangs, and in the order its own steps come to it; a ring is
  * opened only when what it takes is there. An order is always found: of two rings that both open the later one takes the earlier, of two ends formed round each other the later
  * part's is formed last.
@@ -23,7 +23,8 @@ final class Assembly {
         int steps(int part, Port port);
     }
 
-    static List<AssemblyStep> of(List<PartWork> parts, List<Joint> joints, Before before) {
+    /** @param clasp the place of what is joined last of all that can wait for it; {@link ClaspEnd#NONE} for none */
+    static List<AssemblyStep> of(List<PartWork> parts, List<Joint> joints, Before before, int clasp) {
         Set<Integer> open = new HashSet<>();
         for (Joint joint : joints) {
             boolean opened = joint.way() == Joint.Way.OPENED || joint.way() == Joint.Way.SOLDERED_ROUND;
@@ -41,7 +42,7 @@ final class Assembly {
         }
         Set<Integer> there = new HashSet<>();
         steps.forEach(step -> there.add(step.part()));
-        List<AssemblyStep> waiting = acts(parts, joints);
+        List<AssemblyStep> waiting = acts(parts, joints, clasp);
         while (!waiting.isEmpty()) {
             AssemblyStep next = waiting.stream()
                     .filter(step -> canBegin(step, joints, there, waiting) && isNext(step, joints, waiting, before))
@@ -54,8 +55,8 @@ final class Assembly {
         return steps;
     }
 
-    /** What makes the joints, from the first end on. */
-    private static List<AssemblyStep> acts(List<PartWork> parts, List<Joint> joints) {
+    /** What makes the joints, from the first end on, what holds the clasp at the end. */
+    private static List<AssemblyStep> acts(List<PartWork> parts, List<Joint> joints, int clasp) {
         Set<Integer> done = new HashSet<>();
         var acts = new ArrayList<AssemblyStep>();
         for (int i = 0; i < joints.size(); i++) {
@@ -66,8 +67,13 @@ final class Assembly {
             }
         }
         // the torch comes before whatever does not stand it
-        acts.sort(Comparator.comparing(step -> step.act() != Act.SOLDER_ROUND));
+        acts.sort(Comparator.<AssemblyStep, Boolean>comparing(step -> step.act() != Act.SOLDER_ROUND)
+                .thenComparing(step -> holds(step, joints, clasp)));
         return acts;
+    }
+
+    private static boolean holds(AssemblyStep step, List<Joint> joints, int part) {
+        return step.joints().stream().map(joints::get).anyMatch(joint -> joint.a() == part || joint.b() == part);
     }
 
     /** All it hangs in is there, and the loops among them are closed: none of them is still to be formed round something. */

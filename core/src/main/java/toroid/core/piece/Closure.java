@@ -2,7 +2,6 @@ package toroid.core.piece;
 
 import toroid.core.form.Opening;
 import toroid.core.form.Port;
-import toroid.core.piece.part.PartWork;
 
 /** What closes a piece on a body. */
 public enum Closure {
@@ -48,13 +47,7 @@ public enum Closure {
         return ring.opens() == Opening.ON_END ? TOGGLE : reaches && ring.insideMm() > thickMm ? OVER : null;
     }
 
-    /** The port a part at an end has for what is beyond it; null where it has none. */
     private static Port outward(PieceWork work, int at) {
-        PartWork part = work.parts().get(at);
-        Hung hung = work.hung().get(at);
-        if (part.last() == null) {
-            return null;
-        }
-        return at == 0 ? hung.in() : hung.onward();
+        return ClaspEnd.outward(work.parts().get(at), work.hung().get(at), at == 0);
     }
 }

@@ -41,12 +41,13 @@ public final class PieceSolver {
         }
         List<Links> links = Links.of(placed, hung, round);
         List<Joint> joints = Joining.of(parts.size(), links, Torch.inPlace(parts, links, works.isSolderable()));
+        Assembly.Before before = (part, port) -> MadeInPlace.before(parts.get(part), port, works);
         return new PieceWork(
                 placed,
                 parts,
                 hung,
                 joints,
-                Assembly.of(parts, joints, (part, port) -> MadeInPlace.before(parts.get(part), port, works)),
+                Assembly.of(parts, joints, before, ClaspEnd.of(placed, parts, hung, round)),
                 Fitting.faults(parts, joints),
                 facing(parts, hung, joints, inTheEar(parts, works) ? QUARTER : 0));
     }

@@ -42,6 +42,14 @@ public record TriedOn(int before, double lengthMm, double restMm) {
                 : new TriedOn(last, soFar, work.lengthMm() - soFar);
     }
 
+    /** Whether nothing is joined to any of these before it is held to the body: till then none of them needs to be there. */
+    public boolean canWait(PieceWork work, List<Integer> places) {
+        return work.joining().subList(0, before).stream()
+                .flatMap(step -> step.joints().stream())
+                .map(work.joints()::get)
+                .noneMatch(joint -> places.contains(joint.a()) || places.contains(joint.b()));
+    }
+
     private static boolean ofRow(PieceWork work, AssemblyStep step, List<Integer> row) {
         return step.joints().stream()
                 .map(work.joints()::get)

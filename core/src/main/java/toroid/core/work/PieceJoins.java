@@ -56,8 +56,9 @@ final class PieceJoins {
     /**
      * @param early what is done before, whatever comes between
      * @param later what waits until it is finished as far as it is then; done at once where it is finished at the end
+     * @param last what is cut and made when it was held to the body; none where it is not
      */
-    List<Operation> after(List<Operation> early, List<Operation> later) {
+    List<Operation> after(List<Operation> early, List<Operation> later, List<Operation> last) {
         operations.addAll(early);
         if (order.isAtTheEnd()) {
             operations.addAll(later);
@@ -77,6 +78,7 @@ final class PieceJoins {
             }
             if (tried != null && tried.before() == stop) {
                 operations.add(triedOn());
+                last.forEach(one -> operations.add(one.afterToo(Set.of(PiecePlan.TRY_ON))));
             }
             if (!order.isAtTheEnd() && order.before() == stop) {
                 Set<String> before = ids();

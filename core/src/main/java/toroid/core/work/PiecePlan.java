@@ -22,7 +22,7 @@ import toroid.core.stock.Draw;
 
 /**
  * A whole piece: rings closed and opened beforehand size by size, its other parts made step by step, then joint by joint
- * put together, what is closed round a neighbour formed there, held to the body before it is closed, finished when all that is on it by
+ * put together, what is closed round a neighbour formed there, held to the body before its clasp is cut and it is closed, finished when all that is on it by
  * then withstands that, and looked at. A pair is two copies made in tandem.
  */
 public final class PiecePlan {
@@ -65,22 +65,37 @@ public final class PiecePlan {
         }
         Set<String> rings = early.stream().map(Operation::id).collect(Collectors.toSet());
         var forming = new PartForming(work, made, tools, rings);
+        TriedOn tried = asked.goesRound() ? TriedOn.of(work) : null;
+        var last = new ArrayList<Operation>();
         for (MadeInPlace.Same same : made.parts()) {
             var all = new ArrayList<>(forming.alone(same, taken));
             dome(all, work.parts().get(same.first()), same);
+            if (order.isAtTheEnd() && waits(tried, work, same, all)) {
+                last.addAll(all);
+                continue;
+            }
             int now = order.isWhole(same.first()) ? all.size() : PartForming.bare(same);
             early.addAll(all.subList(0, now));
             later.addAll(all.subList(now, all.size()));
         }
         List<Draw> draws = Draw.joined(List.of(taken.joined(), forming.takenInPlace()));
-        TriedOn tried = asked.goesRound() ? TriedOn.of(work) : null;
         double within = PieceInspection.lengthWithinMm(work);
         List<Operation> operations =
-                new PieceJoins(work, made, order, tried, forming.rounds(), draws, within).after(early, later);
+                new PieceJoins(work, made, order, tried, forming.rounds(), draws, within).after(early, later, last);
         List<Check> checks = PieceInspection.of(work, made, pair, asked.finishing());
         operations.add(looked(
                 INSPECT, checks, Set.of(operations.get(operations.size() - 1).id())));
         return new Plan(operations, copies, copies);
+    }
+
+    /**
+     * Whether it is cut only when the rest was held to the body, as a clasp is: then it may still become longer or shorter. What wants a
+     * torch is made while no beads lie beside it.
+     */
+    private static boolean waits(TriedOn tried, PieceWork work, MadeInPlace.Same same, List<Operation> all) {
+        return tried != null
+                && tried.canWait(work, same.places())
+                && all.stream().noneMatch(one -> one.cautions().contains(Caution.TORCH));
     }
 
     /** Once it is made, before anything hangs in it. */

@@ -32,8 +32,21 @@ final class SecondOpinion {
         Loader.loadNativeLibraries();
     }
 
-    /** @param seconds how long it may look */
+    /** @param seconds how long it may look: for a benchmark, where both have a time */
     static Answer of(CuttingTask task, double seconds) {
+        var solver = new CpSolver();
+        solver.getParameters().setMaxTimeInSeconds(seconds);
+        return of(task, solver);
+    }
+
+    /** @param work how much it may do, in the solver's own measure, about a second on a quick machine: the same on a slow one */
+    static Answer byWork(CuttingTask task, double work) {
+        var solver = new CpSolver();
+        solver.getParameters().setMaxDeterministicTime(work);
+        return of(task, solver);
+    }
+
+    private static Answer of(CuttingTask task, CpSolver solver) {
         var model = new CpModel();
         long kerf = units(task.kerfMm());
         List<LinearExprBuilder> cut = new ArrayList<>();
@@ -48,8 +61,6 @@ final class SecondOpinion {
             model.addEquality(cut.get(k), task.lengths().get(k).count());
         }
         model.minimize(consumed);
-        var solver = new CpSolver();
-        solver.getParameters().setMaxTimeInSeconds(seconds);
         solver.getParameters().setNumWorkers(1);
         CpSolverStatus status = solver.solve(model);
         boolean found = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;

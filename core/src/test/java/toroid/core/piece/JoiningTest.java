@@ -246,9 +246,16 @@ class JoiningTest {
 
     /** Whichever of a part's ends its steps come to first: it is closed round its neighbour first. */
     private static void inAnyOrderOfSteps(List<PartWork> parts, List<Joint> joints) {
+        for (int clasp : new int[] {ClaspEnd.NONE, 0, parts.size() - 1}) {
+            inAnyOrderOfSteps(parts, joints, clasp);
+        }
+    }
+
+    /** @param clasp what is joined last, if it can be */
+    private static void inAnyOrderOfSteps(List<PartWork> parts, List<Joint> joints, int clasp) {
         for (boolean fromLast : new boolean[] {false, true}) {
             Assembly.Before before = (part, port) -> port.equals(parts.get(part).last()) == fromLast ? 1 : 2;
-            List<AssemblyStep> steps = Assembly.of(parts, joints, before);
+            List<AssemblyStep> steps = Assembly.of(parts, joints, before, clasp);
             play(parts, joints, steps);
             int[] reached = new int[parts.size()];
             for (AssemblyStep step : steps) {

@@ -22,6 +22,24 @@ class TriedOnTest {
         assertThat(tried.lengthMm()).isLessThan(work.lengthMm());
     }
 
+    /** Whichever end it is at: what hangs together by then is without it. */
+    @Test
+    void theClaspComesOnAfterIt() {
+        for (String line : List.of(
+                "s-hook wire=1.2 - 9 * ring 1.2/5.5",
+                "9 * ring 1.2/5.5 - s-hook wire=1.2",
+                "finding clasp - ring 0.8/3 - chain 3/0.6 links=57 - ring 0.8/3")) {
+            PieceWork work = PartsTest.solve(line);
+            TriedOn tried = TriedOn.of(work);
+            int clasp = ClaspEnd.of(work.placed(), work.parts(), work.hung(), false);
+            assertThat(clasp).as(line).isIn(0, work.parts().size() - 1);
+            assertThat(tried.canWait(work, List.of(clasp))).as(line).isTrue();
+            assertThat(tried.restMm())
+                    .as(line)
+                    .isGreaterThanOrEqualTo(work.parts().get(clasp).spanMm() - 1e-9);
+        }
+    }
+
     /** A chain closed by its last ring hangs together whole. */
     @Test
     void aRoundOneIsWholeBeforeItIsClosed() {

@@ -3,11 +3,16 @@ package toroid.core.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
 import toroid.core.form.FormStep;
+import toroid.core.piece.AssemblyStep;
+import toroid.core.piece.Joint;
+import toroid.core.piece.MadeInPlace;
 import toroid.core.piece.Starters;
 
 /** The order of a whole piece, whatever is begun from and whatever is put together: fire before glue, hard before easy, beads before what closes them in. */
@@ -73,7 +78,74 @@ class PieceOrderTest {
                                 one.id().equals("close-" + size) || one.id().equals("open-" + size));
             }
         }
+        madeBeforeItIsJoined(worked, operations);
         return operations;
+    }
+
+    /** By hand, one operation after another: nothing is joined that is not made by then, as far as it is made by itself. */
+    private static void madeBeforeItIsJoined(FinishPlayed.Worked worked, List<Operation> operations) {
+        var made = MadeInPlace.of(worked.work(), worked.maker());
+        Map<Integer, Integer> left = new HashMap<>();
+        made.parts()
+                .forEach(same -> same.places()
+                        .forEach(place -> left.put(place, (int) operations.stream()
+                                .filter(one -> isOf(one, same.first()))
+                                .count())));
+        assertThat(left.values()).as(worked.line()).allMatch(steps -> steps > 0);
+        int joined = 0;
+        for (Operation operation : operations) {
+            made.parts().stream()
+                    .filter(same -> isOf(operation, same.first()))
+                    .forEach(same -> same.places().forEach(place -> left.merge(place, -1, Integer::sum)));
+            if (operation.detail() instanceof PartsHandled handled
+                    && handled.kind() == PartsHandled.Kind.PUT_TOGETHER) {
+                for (AssemblyStep join : worked.work().joining().subList(joined, joined + handled.parts())) {
+                    for (int at : join.joints()) {
+                        Joint joint = worked.work().joints().get(at);
+                        for (int part : new int[] {joint.a(), joint.b()}) {
+                            assertThat(left.getOrDefault(part, 0))
+                                    .as("%s: part %d at %s", worked.line(), part, operation.id())
+                                    .isZero();
+                        }
+                    }
+                }
+                joined += handled.parts();
+            }
+        }
+        assertThat(joined).isEqualTo(worked.work().joining().size());
+    }
+
+    /** Its own steps, its crimps, its doming. */
+    private static boolean isOf(Operation operation, int first) {
+        return operation.id().matches("(make|crimp|dome)-" + first + "(-\\d+)?");
+    }
+
+    /** What closes it is cut when the rest was held to the body, and comes on at the end; finished on the way, it is made with the rest. */
+    @Test
+    void theClaspIsCutWhenTheRestWasHeldToTheBody() {
+        List<String> rests = List.of(
+                "9 * ring 1.2/5.5",
+                "ring 1/5 - 5 * bead-link wire=0.8 bead=6 - ring 1/5",
+                "ring 1/5 - figure-eight - ring 1/5 - figure-eight - ring 1/5 - figure-eight - ring 1/5");
+        for (String rest : rests) {
+            for (String clasp : List.of("s-hook wire=1.4", "hook-curled wire=1.2")) {
+                for (String line : List.of(clasp + " - " + rest, rest + " - " + clasp)) {
+                    FinishPlayed.Worked worked = FinishPlayed.worked(line, "copper");
+                    List<Operation> operations = keeps(worked);
+                    List<String> ids = operations.stream().map(Operation::id).toList();
+                    int held = ids.indexOf(PiecePlan.TRY_ON);
+                    assertThat(held).as(line).isPositive();
+                    List<Operation> after = operations.subList(held + 1, operations.size());
+                    String name = after.get(0).part();
+                    assertThat(after.get(0).stage()).as(line).isEqualTo(Stage.CUT);
+                    assertThat(name).as(line).contains("hook");
+                    assertThat(operations.subList(0, held))
+                            .as(line)
+                            .noneMatch(one -> one.part().equals(name));
+                    assertThat(after.get(0).after()).contains(PiecePlan.TRY_ON);
+                }
+            }
+        }
     }
 
     /** Of the same part nothing of the one comes after anything of the other; of the whole piece likewise. */
