@@ -6,6 +6,9 @@ type Astray = Pick<RunProgress, "done" | "counts" | "more" | "spoilt" | "skipped
 
 const eachTimes = (operation: Operation) => Math.max(1, operation.times);
 
+/** Done to all that is there, and to nothing of its own. */
+const OF_ALL = ["finishing", "checking"];
+
 /** An operation and what each of its times went through before, as the core tells it (`Plan.chain`). */
 export function chain(plan: WorkPlan, id: string): Operation[] {
   const byId = new Map(plan.operations.map((one) => [one.id, one]));
@@ -18,7 +21,7 @@ export function chain(plan: WorkPlan, id: string): Operation[] {
       open.push(
         ...one.after
           .map((before) => byId.get(before)!)
-          .filter((before) => before.times >= times && before.detail.family !== "finishing"),
+          .filter((before) => before.times >= times && !OF_ALL.includes(before.detail.family)),
       );
     }
   }

@@ -4,7 +4,7 @@ import type { Check, Finish, FinishWork, Kept, Operation, RunData } from "../../
 import { PREFERENCES, serve, show } from "../../test/app";
 import { PIECE } from "../../test/piece";
 import { operation, OPERATIONS, run } from "../../test/pieceRun";
-import { mayFail } from "./astray";
+import { failed, mayFail } from "./astray";
 import { joinsBefore } from "./checks";
 import { RunPage } from "./RunPage";
 
@@ -48,6 +48,15 @@ const TRY_ON: Operation = {
   detail: { family: "checking", checks: [HELD] },
 };
 
+const HOOK = {
+  kind: "MAKE" as const,
+  what: "hook",
+  part: 0,
+  wireMm: 1.2,
+  insideMm: 0,
+  parts: 1,
+  toMm: null,
+};
 const [OPENED, MADE] = OPERATIONS as [Operation, Operation];
 const joins = (from: number, count: number) =>
   operation(from === 0 ? "put-together" : `put-together-${from}`, {
@@ -106,6 +115,25 @@ it("holds it to the body before the last join, and says what comes on yet", asyn
   expect(screen.getByTestId("big-number").textContent).toBe("38.2mm ± 0.5");
   expect(screen.getByText(/the rest of the row adds 8\.6 mm/)).toBeTruthy();
   expect(await screen.findByText("More or less: one ring 4.0 mm and one bead link 17.4 mm.")).toBeTruthy();
+});
+
+it("says what is cut after it, and loses nothing else where that fails", async () => {
+  const cut: Operation = { ...operation("make-0-1", HOOK, ["try-on"]), stage: "CUT" };
+  const bent: Operation = { ...operation("make-0-2", HOOK, ["make-0-1"]), stage: "FORM" };
+  const operations = [OPENED, MADE, joins(0, 2), TRY_ON, cut, bent, joins(2, 1)];
+  const held = begun(operations, ["open-1", "make-1", "put-together"]);
+  open(held);
+  expect(await screen.findByText("The hook is cut after this.")).toBeTruthy();
+  const done = Object.fromEntries(operations.slice(0, 6).map((one) => [one.id, 1]));
+  const before = { ...held.data, done, counts: {}, more: 0, spoilt: [], skipped: [] };
+  const after = failed(
+    held.data.plan,
+    before as unknown as Parameters<typeof failed>[1],
+    { operation: "make-0-2", times: 1, why: "SLIPPED", said: "" } as unknown as Parameters<typeof failed>[2],
+    true,
+  );
+  expect(after.done).toMatchObject({ "open-1": 1, "make-1": 1, "put-together": 1, "try-on": 1 });
+  expect(after.done["make-0-1"] ?? 0).toBe(0);
 });
 
 it("goes on counting joins where it left off", async () => {

@@ -100,7 +100,7 @@ public record Plan(List<Operation> operations, int copies, int perGroup, int ahe
     /**
      * An operation and what each of its times went through before: those it waits for, near or far, that are done at least as often. A
      * ring that comes to nothing where it is soldered was closed before that; the coil it was cut from gave others. What went through a bath
-     * with all the rest does not lead back through the rest.
+     * with all the rest, or is cut when the rest was held to the body, does not lead back through the rest.
      *
      * @throws toroid.core.numeric.Refusal when there is none of that id
      */
@@ -112,11 +112,16 @@ public record Plan(List<Operation> operations, int copies, int perGroup, int ahe
             if (chain.put(one.id(), one) == null) {
                 one.after().stream()
                         .map(this::operation)
-                        .filter(before -> before.times() >= one.times() && !(before.detail() instanceof FinishStep))
+                        .filter(before -> before.times() >= one.times() && !isOfAll(before))
                         .forEach(open::push);
             }
         }
         return chain.values();
+    }
+
+    /** Done to all that is there, and to nothing of its own. */
+    private static boolean isOfAll(Operation operation) {
+        return operation.detail() instanceof FinishStep || operation.detail() instanceof Inspected;
     }
 
     /** How many are to be counted one by one, for one copy. */

@@ -143,6 +143,16 @@ class PieceOrderTest {
                             .as(line)
                             .noneMatch(one -> one.part().equals(name));
                     assertThat(after.get(0).after()).contains(PiecePlan.TRY_ON);
+                    // one that comes to nothing then is cut again, and nothing else with it
+                    String bent = after.stream()
+                            .filter(one -> one.part().equals(name))
+                            .reduce((first, second) -> second)
+                            .orElseThrow()
+                            .id();
+                    Plan plan = worked.plan(new Asked(toroid.core.piece.finish.Finishing.NONE, true));
+                    assertThat(plan.chain(bent))
+                            .as(line)
+                            .allMatch(one -> one.part().equals(name));
                 }
             }
         }

@@ -2,12 +2,19 @@ package toroid.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Test;
 
 /** Every place, in every size and light it is made for: accessible, nothing cut off, nothing fetched from elsewhere. */
-abstract class Places extends BrowserTest {
+class PlacesTest extends BrowserTest {
+    /** At the desk; then on a tablet held across, and upright. Width and height. */
+    private static final int[][] SIZES = {{1280, 800}, {1024, 768}, {768, 1024}};
+
+    private static final String INK = "getComputedStyle(document.body).color";
+
     private List<String> places() {
         visit(DEMO + "/rings");
         String job = DEMO
@@ -52,34 +59,48 @@ abstract class Places extends BrowserTest {
         return places;
     }
 
-    /**
-     * Every place can be read and is cut off nowhere, in the first size as in the others it is drawn out or in to.
-     *
-     * @param sizes width and height
-     */
-    void allFit(ColorScheme scheme, int[]... sizes) {
-        open(sizes[0][0], sizes[0][1], scheme);
+    /** By day at the desk; drawn in to a tablet, where night falls. Each is opened once: nothing of it is asked for again. */
+    @Test
+    void canBeReadAndFitsByDayAndByNight() {
+        open(SIZES[0][0], SIZES[0][1], ColorScheme.LIGHT);
         for (String place : places()) {
-            page.setViewportSize(sizes[0][0], sizes[0][1]);
+            light(ColorScheme.LIGHT);
+            page.setViewportSize(SIZES[0][0], SIZES[0][1]);
             visit(place);
-            String where = place + " " + sizes[0][0] + " " + scheme;
-            if (scheme == ColorScheme.LIGHT) {
-                accessible(where);
-            } else {
-                readable(where);
+            accessible(place + " by day");
+            for (int[] size : SIZES) {
+                fits(place, size);
             }
-            for (int[] size : sizes) {
-                page.setViewportSize(size[0], size[1]);
-                page.waitForFunction("width => window.innerWidth === width", size[0]);
-                // drawings follow the frame after the one in which they are measured
-                page.evaluate("() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))");
-                int over = ((Number) page.evaluate(
-                                "() => document.documentElement.scrollWidth - document.documentElement.clientWidth"))
-                        .intValue();
-                assertThat(over)
-                        .as("cut off at the right: " + place + " at " + size[0])
-                        .isLessThanOrEqualTo(0);
-            }
+            Object byDay = page.evaluate(INK);
+            light(ColorScheme.DARK);
+            page.waitForFunction("day => " + INK + " !== day", byDay);
+            readable(place + " by night");
         }
+    }
+
+    /** Opened by night it is dark from the first. */
+    @Test
+    void isDarkFromTheFirstWhereItIsNight() {
+        visit(DEMO + "/");
+        Object byDay = page.evaluate(INK);
+        open(SIZES[2][0], SIZES[2][1], ColorScheme.DARK);
+        visit(DEMO + "/");
+        assertThat(page.evaluate(INK)).isNotEqualTo(byDay);
+        accessible("the bench by night");
+    }
+
+    private void light(ColorScheme scheme) {
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+    }
+
+    private void fits(String place, int[] size) {
+        page.setViewportSize(size[0], size[1]);
+        page.waitForFunction("width => window.innerWidth === width", size[0]);
+        // drawings follow the frame after the one in which they are measured
+        page.evaluate("() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))");
+        int over = ((Number) page.evaluate(
+                        "() => document.documentElement.scrollWidth - document.documentElement.clientWidth"))
+                .intValue();
+        assertThat(over).as("cut off at the right: " + place + " at " + size[0]).isLessThanOrEqualTo(0);
     }
 }
