@@ -19,7 +19,8 @@ torture_command() {
 # torture_in VAR KILLS DATABASE-KILLS SEED: the same in a workshop that is there.
 torture_in() {
   local port
-  port=$(free_port 8940)
+  # apart from another that runs beside: while a server is dead its port is free to all
+  port=$(free_port $((8940 + $$ % 50)))
   export TOROID_VAR=$1 START="./toroid start --port $port" SERVER_PID="$1/server.pid"
   $START >/dev/null || fail "the workshop to be tortured did not start"
   POSTMASTER_PID="$(VAR=$1 cluster_home pg)/data/postmaster.pid"

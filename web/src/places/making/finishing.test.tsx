@@ -128,7 +128,7 @@ it("says what is cut after it, and loses nothing else where that fails", async (
   const before = { ...held.data, done, counts: {}, more: 0, spoilt: [], skipped: [] };
   const after = failed(
     held.data.plan,
-    before as unknown as Parameters<typeof failed>[1],
+    before,
     { operation: "make-0-2", times: 1, why: "SLIPPED", said: "" } as unknown as Parameters<typeof failed>[2],
     true,
   );
