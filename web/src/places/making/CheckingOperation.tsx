@@ -58,9 +58,8 @@ function Words(props: OperationProps) {
       </p>
       <p className="what">
         {which && <span className="strong">{which.replace("the", "The")}. </span>}
-        {checkHow(check, units)}
+        {checkHow(check, units)} {isOpenStill(props) && <NotCutYet {...props} />}
       </p>
-      {isOpenStill(props) && <NotCutYet {...props} />}
       {isOpenStill(props) && <OneMore run={props.run.id} />}
       <Judged run={props.run.id} check={check} copy={copyInHand(props.place)} />
     </>
@@ -73,9 +72,9 @@ function NotCutYet({ run, operation }: OperationProps) {
   const after = operations.slice(operations.findIndex((one) => one.id === operation.id) + 1);
   const parts = [...new Set(after.filter((one) => one.stage === "CUT").map((one) => one.part))];
   return parts.length === 0 ? null : (
-    <p className="what">
+    <span>
       The {listed(parts)} {parts.length > 1 ? "are" : "is"} cut after this.
-    </p>
+    </span>
   );
 }
 

@@ -34,6 +34,19 @@ it("does as much in a frame as leaves room for keys, in order, and asks for a fr
   expect(due).toHaveLength(0);
 });
 
+it("goes on with the others where one goes wrong", () => {
+  const { due, next } = frames();
+  const done: string[] = [];
+  inTurn({}, () => {
+    throw new Error("no such picture");
+  });
+  inTurn({}, () => done.push("the next"));
+  expect(next).toThrow("no such picture");
+  expect(due).toHaveLength(1);
+  next();
+  expect(done).toEqual(["the next"]);
+});
+
 it("keeps what was worked out by the thing and by how it was asked for", () => {
   const of = remembered<object, number>();
   const ring = {};

@@ -22,15 +22,19 @@ export function notAnyMore(of: object): void {
 
 function some(): void {
   const until = performance.now() + EACH_FRAME_MS;
-  for (const [of, act] of waiting) {
-    waiting.delete(of);
-    act();
-    if (performance.now() > until) {
-      break;
+  try {
+    for (const [of, act] of waiting) {
+      waiting.delete(of);
+      act();
+      if (performance.now() > until) {
+        break;
+      }
     }
-  }
-  asked = waiting.size > 0;
-  if (asked) {
-    requestAnimationFrame(some);
+  } finally {
+    // what went wrong with one is told, and stops none of the others
+    asked = waiting.size > 0;
+    if (asked) {
+      requestAnimationFrame(some);
+    }
   }
 }

@@ -34,7 +34,7 @@ export function FindField(props: { words: string; onWords: (words: string) => vo
 export function Finding({ head, beside }: { head: ReactNode; beside?: ReactNode }) {
   const [words, setWords] = useState("");
   return (
-    <>
+    <div className="finding">
       <div className="flex flex-wrap items-baseline justify-between gap-x-8">
         {head}
         <span className="flex items-baseline gap-6">
@@ -43,7 +43,7 @@ export function Finding({ head, beside }: { head: ReactNode; beside?: ReactNode 
         </span>
       </div>
       <Found words={words} />
-    </>
+    </div>
   );
 }
 

@@ -30,6 +30,9 @@ export function PaintedPicture({ picture, label, className }: Props) {
         const painted = picture();
         if (painted) {
           paint(element, roomy(painted.box), painted.marks);
+        } else {
+          // setting it wipes it: nothing of an earlier picture stays
+          element.width = element.clientWidth;
         }
       }),
     );

@@ -13,7 +13,7 @@ const WORDS: Record<Check["kind"], Words> = {
     title: () => "Hold it to the body",
     how: ({ restMm }, units) =>
       restMm !== null && restMm > 0.05
-        ? `Lay it round, still open: the rest of the row adds ${sizeText(restMm, units, 1)}. Does it lie as it should? Measure what hangs together, pulled taut.`
+        ? `Lay it round, still open: the rest of the row adds ${sizeText(restMm, units, 1)}. Measure it pulled taut.`
         : "Lay it round, still open, its ends held together. Does it lie as it should? Measure it, pulled taut.",
     else: "Too long: take a ring or a link out now. Too short: put one in. Nothing is closed yet.",
   },
