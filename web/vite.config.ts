@@ -27,9 +27,35 @@ function licencesOfStyles(): Plugin {
   };
 }
 
+/** What draws in the round: large, and not for the places that do not. */
+const ROUND = /[\\/](?:node_modules[\\/]three|src[\\/]scene)[\\/]|(?:Scene|SceneLooks|RingsView)\.tsx$/;
+
+const OF_ALL = /[\\/]src[\\/](?:api|drawing|quantity|shared)[\\/]/;
+
+/**
+ * Few files: a browser asks for six at a time, and a place in forty small ones waits for the last of seven rows. The bench begins with the
+ * first alone; the others come with the first place that wants them.
+ */
+const CHUNKS = [
+  { name: "first", tags: ["$initial" as const], priority: 4 },
+  { name: "charts", test: /[\\/]node_modules[\\/]d3-/, priority: 3 },
+  {
+    name: "shared",
+    test: (id: string) => OF_ALL.test(id) && !ROUND.test(id),
+    minShareCount: 2,
+    priority: 2,
+  },
+  { name: "round", test: ROUND, priority: 1 },
+];
+
 export default defineConfig({
   plugins: [react(), tailwindcss(), licencesOfStyles()],
-  build: { target: "es2022", assetsInlineLimit: 0, license: { fileName: "licences.txt" } },
+  build: {
+    target: "es2022",
+    assetsInlineLimit: 0,
+    license: { fileName: "licences.txt" },
+    rolldownOptions: { output: { codeSplitting: { groups: CHUNKS } } },
+  },
   server: { port: 8421, proxy: { "/api": "http://127.0.0.1:8420" } },
   test: {
     environment: "jsdom",

@@ -1,9 +1,12 @@
-import { readFileSync } from "node:fs";
+import { readdirSync, readFileSync } from "node:fs";
 import { gzipSync } from "node:zlib";
 import { expect, it } from "vitest";
 
 /** The bench's first load, bytes of script as they are sent. */
 const MOST = 150_000;
+
+/** The scripts of one place: a browser asks for six at a time. */
+const MOST_FILES = 8;
 
 const built = (path: string) => readFileSync(new URL(`../dist/${path}`, import.meta.url));
 
@@ -23,10 +26,23 @@ it("the bench comes with little script", () => {
   const first = /<script[^>]*src="\/assets\/([^"]+)"/.exec(built("index.html").toString())![1]!;
   const scripts = [...atOnce(first)];
   const sizes = scripts.map((script) => gzipSync(built(`assets/${script}`)).length);
-  expect(scripts.length).toBeGreaterThan(3);
   // the bench is among them, and a place of others is not
   const text = scripts.map((script) => built(`assets/${script}`).toString()).join("");
   expect(text).toContain("On the bench");
   expect(text).not.toContain("From pushed together to taut");
   expect(sizes.reduce((sum, size) => sum + size, 0)).toBeLessThan(MOST);
+});
+
+it("a place comes in few files, and only those that draw in the round with what does", () => {
+  const places = readdirSync(new URL("../dist/assets", import.meta.url)).filter((name) =>
+    /(?:Place|Page|Door)-[^.]*\.js$/.test(name),
+  );
+  expect(places.length).toBeGreaterThan(20);
+  const needed = new Map(places.map((place) => [place.replace(/-.*/, ""), [...atOnce(place)]]));
+  for (const [place, scripts] of needed) {
+    expect(scripts.length, place).toBeLessThanOrEqual(MOST_FILES);
+  }
+  const inTheRound = (place: string) => needed.get(place)!.some((script) => script.startsWith("round-"));
+  expect(inTheRound("WeavesPlace")).toBe(true);
+  expect(["NotebookPlace", "StockPlace", "PiecesDoor", "PreferencesPlace"].filter(inTheRound)).toEqual([]);
 });

@@ -1,9 +1,9 @@
 import { Suspense } from "react";
-import { Navigate, Route, Routes } from "react-router";
+import { createRoutesFromElements, matchRoutes, Navigate, Route, useRoutes } from "react-router";
 import { BenchPlace } from "./places/bench/BenchPlace";
 import { Frame } from "./shared/shell/Frame";
 import { Gate } from "./shared/shell/Gate";
-import { place } from "./shared/shell/place";
+import { fetchNow, place } from "./shared/shell/place";
 import { Lost } from "./shared/shell/Lost";
 import { Says } from "./shared/kernel/says";
 import { Shortcuts } from "./shared/shell/Shortcuts";
@@ -46,53 +46,64 @@ const PatchPlace = place(() => import("./places/weaves/patch/PatchPlace"), "Patc
 const ShelfPlace = place(() => import("./places/weaves/ShelfPlace"), "ShelfPlace");
 const WeavesPlace = place(() => import("./places/weaves/WeavesPlace"), "WeavesPlace");
 
+const ROUTES = createRoutesFromElements(
+  <>
+    <Route path="making/form/:id" element={<MovedMaking />} />
+    <Route path="making/weave/:id" element={<MovedMaking />} />
+    <Route path="making/:id" element={<MakingPlace />} />
+    <Route path="print/:id" element={<PrintSheet />} />
+    <Route element={<Frame />}>
+      <Route index element={<BenchPlace />} />
+      <Route path="rings" element={<RingsDoor />} />
+      <Route path="rings/new" element={<NewRingPlace />} />
+      <Route path="rings/:id" element={<RingsPlace />} />
+      <Route path="rings/:id/shelf" element={<ShelfTable />} />
+      <Route path="shapes" element={<CataloguePlace />} />
+      <Route path="shapes/practice" element={<Navigate to="/practice/ten-loops" replace />} />
+      <Route path="practice" element={<PracticePlace />} />
+      <Route path="practice/:id" element={<ExercisePage />} />
+      <Route path="shapes/new/:form" element={<NewShapePlace />} />
+      <Route path="shapes/:id" element={<ShapePlace />} />
+      <Route path="weaves" element={<WeavesPlace />} />
+      <Route path="weaves/shelf" element={<ShelfPlace />} />
+      <Route path="weaves/medallion" element={<MedallionPlace />} />
+      <Route path="weaves/medallion/:id" element={<KeptMedallionPlace />} />
+      <Route path="weaves/:id" element={<PatchPlace />} />
+      <Route path="pieces" element={<PiecesDoor />} />
+      <Route path="pieces/new/:starter" element={<NewPiecePlace />} />
+      <Route path="pieces/:id" element={<PiecePlace />} />
+      <Route path="cutting" element={<CuttingPlace />} />
+      <Route path="notebook" element={<NotebookPlace />} />
+      <Route path="notebook/photo" element={<SizesFromPhoto />} />
+      <Route path="notebook/run/:id" element={<RunRecord />} />
+      <Route path="notebook/wire/:id" element={<SpoolPage />} />
+      <Route path="stock" element={<StockPlace />} />
+      <Route path="stock/lot/:id" element={<LotPage />} />
+      <Route path="stock/code/:code" element={<CodeDoor />} />
+      <Route path="stock/labels" element={<LabelsPage />} />
+      <Route path="stock/stocktaking" element={<StocktakingPage />} />
+      <Route path="stock/table" element={<TablePage />} />
+      <Route path="stock/:kind" element={<StockPlace />} />
+      <Route path="preferences" element={<PreferencesPlace />} />
+      <Route path="preferences/instruments" element={<InstrumentsPage />} />
+      <Route path="safety" element={<SafetyPage />} />
+      <Route path="*" element={<Lost />} />
+    </Route>
+  </>,
+);
+
+/** Begins with the code of what an address shows. */
+export function fetchAt(address: string): void {
+  fetchNow((matchRoutes(ROUTES, address) ?? []).map((match) => match.route.element));
+}
+
+const Shown = () => useRoutes(ROUTES);
+
 export function App() {
   return (
     <Gate>
       <Suspense fallback={null}>
-        <Routes>
-          <Route path="making/form/:id" element={<MovedMaking />} />
-          <Route path="making/weave/:id" element={<MovedMaking />} />
-          <Route path="making/:id" element={<MakingPlace />} />
-          <Route path="print/:id" element={<PrintSheet />} />
-          <Route element={<Frame />}>
-            <Route index element={<BenchPlace />} />
-            <Route path="rings" element={<RingsDoor />} />
-            <Route path="rings/new" element={<NewRingPlace />} />
-            <Route path="rings/:id" element={<RingsPlace />} />
-            <Route path="rings/:id/shelf" element={<ShelfTable />} />
-            <Route path="shapes" element={<CataloguePlace />} />
-            <Route path="shapes/practice" element={<Navigate to="/practice/ten-loops" replace />} />
-            <Route path="practice" element={<PracticePlace />} />
-            <Route path="practice/:id" element={<ExercisePage />} />
-            <Route path="shapes/new/:form" element={<NewShapePlace />} />
-            <Route path="shapes/:id" element={<ShapePlace />} />
-            <Route path="weaves" element={<WeavesPlace />} />
-            <Route path="weaves/shelf" element={<ShelfPlace />} />
-            <Route path="weaves/medallion" element={<MedallionPlace />} />
-            <Route path="weaves/medallion/:id" element={<KeptMedallionPlace />} />
-            <Route path="weaves/:id" element={<PatchPlace />} />
-            <Route path="pieces" element={<PiecesDoor />} />
-            <Route path="pieces/new/:starter" element={<NewPiecePlace />} />
-            <Route path="pieces/:id" element={<PiecePlace />} />
-            <Route path="cutting" element={<CuttingPlace />} />
-            <Route path="notebook" element={<NotebookPlace />} />
-            <Route path="notebook/photo" element={<SizesFromPhoto />} />
-            <Route path="notebook/run/:id" element={<RunRecord />} />
-            <Route path="notebook/wire/:id" element={<SpoolPage />} />
-            <Route path="stock" element={<StockPlace />} />
-            <Route path="stock/lot/:id" element={<LotPage />} />
-            <Route path="stock/code/:code" element={<CodeDoor />} />
-            <Route path="stock/labels" element={<LabelsPage />} />
-            <Route path="stock/stocktaking" element={<StocktakingPage />} />
-            <Route path="stock/table" element={<TablePage />} />
-            <Route path="stock/:kind" element={<StockPlace />} />
-            <Route path="preferences" element={<PreferencesPlace />} />
-            <Route path="preferences/instruments" element={<InstrumentsPage />} />
-            <Route path="safety" element={<SafetyPage />} />
-            <Route path="*" element={<Lost />} />
-          </Route>
-        </Routes>
+        <Shown />
       </Suspense>
       <Shortcuts />
       <Says />

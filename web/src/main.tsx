@@ -3,13 +3,14 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { queries } from "./api/queries";
-import { App } from "./App";
+import { App, fetchAt } from "./App";
 import { sendPhotos } from "./shared/kernel/photos";
 import { keepSending } from "./shared/kernel/readings";
 import { loadTheRest } from "./shared/shell/place";
 import { applyTheme, keptTheme } from "./shared/kernel/theme";
 import "./index.css";
 
+fetchAt(window.location.pathname);
 applyTheme(keptTheme());
 keepSending();
 void sendPhotos();

@@ -2,7 +2,7 @@ import { InstancedMesh, Matrix4, Mesh, Vector3, type Object3D, type Scene, type 
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { toneOf } from "../drawing/metals";
 import { RING } from "../drawing/weave";
-import { RingScene } from "./ringScene";
+import { FINENESS, RingScene } from "./ringScene";
 
 /** Stands in for the part of three that needs a graphics card: counts what it is asked to draw. */
 const drawn: Scene[] = [];
@@ -98,6 +98,18 @@ describe("rings in the round", () => {
     expect(near[1]).toBeGreaterThan(many.detail[1]);
     const { parameters } = instanced()[0]!.geometry as TorusGeometry;
     expect([parameters.radialSegments, parameters.tubularSegments]).toEqual(many.detail.slice(1));
+  });
+
+  it("are as round as an eye can tell, however large", () => {
+    /** How far the middle of a chord lies within its circle, pixels. */
+    const within = (radius: number, corners: number) => radius * (1 - Math.cos(Math.PI / corners));
+    // the heaviest wire rings close round is a third of the hole's width: a fifth of the whole
+    const largest = [400, ...FINENESS.map(([across]) => across)];
+    FINENESS.forEach(([, wire, ring], at) => {
+      const across = largest[at]!;
+      expect(within(across / 2, ring), `${across} px`).toBeLessThan(0.21);
+      expect(within(across / 10, wire), `${across} px`).toBeLessThan(0.51);
+    });
   });
 
   it("stand out when chosen, keep their metal when linked, stand back otherwise", () => {

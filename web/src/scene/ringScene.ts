@@ -21,11 +21,16 @@ import { RING, type Patch } from "../drawing/weave";
 import { metalMaterial } from "./metal";
 import { Stage, type Side } from "./stage";
 
-/** Corners round the wire and round the ring, by how many pixels the ring is across. */
-const FINENESS: readonly [number, number, number][] = [
-  [60, 18, 72],
-  [24, 12, 40],
-  [9, 8, 20],
+/**
+ * Corners round the wire and round the ring, from how many pixels the ring is across: as few as keep its outline within a fifth of a pixel
+ * and its wire's within half of one. Most browsers at a bench have no graphics card to speak of.
+ */
+export const FINENESS: readonly (readonly [number, number, number])[] = [
+  [240, 20, 80],
+  [120, 16, 56],
+  [60, 12, 44],
+  [30, 10, 32],
+  [12, 8, 22],
   [0, 5, 12],
 ];
 

@@ -1,7 +1,7 @@
 import { cleanup, render, screen } from "@testing-library/react";
 import { Suspense } from "react";
 import { afterEach, expect, it } from "vitest";
-import { loadTheRest, place } from "./place";
+import { fetchNow, loadTheRest, place } from "./place";
 
 afterEach(cleanup);
 
@@ -21,6 +21,19 @@ it("comes when it is gone to, and beforehand once there is time", async () => {
     </Suspense>,
   );
   expect(await screen.findByText("here it is")).toBeTruthy();
+});
+
+it("begins with what an address shows before it is drawn, and with nothing else", () => {
+  const asked: string[] = [];
+  const named = (name: string) =>
+    place(() => {
+      asked.push(name);
+      return Promise.reject(new TypeError("failed to fetch"));
+    }, name);
+  const [Shown, Other] = [named("Shown"), named("Other")];
+  fetchNow([<Shown key="shown" />, <p key="plain">no place</p>, undefined]);
+  expect(asked).toEqual(["Shown"]);
+  expect(Other).toBeTruthy();
 });
 
 it("that does not come says so, with a way on", async () => {

@@ -1,6 +1,7 @@
-import { lazy, type ComponentType } from "react";
+import { isValidElement, lazy, type ComponentType, type ReactNode } from "react";
 
 const loads: (() => Promise<unknown>)[] = [];
+const early = new Map<unknown, () => Promise<unknown>>();
 
 /**
  * A place whose code comes after the bench's: when it is first gone to, or before, once there is time ({@link loadTheRest}), so that work
@@ -8,12 +9,26 @@ const loads: (() => Promise<unknown>)[] = [];
  */
 export function place<N extends string>(load: () => Promise<Record<N, ComponentType>>, name: N) {
   loads.push(load);
-  return lazy<ComponentType>(() =>
+  const There = lazy<ComponentType>(() =>
     load().then(
       (found): { default: ComponentType } => ({ default: found[name] }),
       () => ({ default: NotThere }),
     ),
   );
+  early.set(There, load);
+  return There;
+}
+
+/** Fetches what these show before they are drawn: not to wait for who is let in first. */
+export function fetchNow(elements: readonly ReactNode[]): void {
+  for (const element of elements) {
+    if (isValidElement(element)) {
+      // it says itself that it did not come, when it is drawn
+      early
+        .get(element.type)?.()
+        .catch(() => undefined);
+    }
+  }
 }
 
 /** Fetches every other place in turn, once the first one stands. */
