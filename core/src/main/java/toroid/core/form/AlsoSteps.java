@@ -6,6 +6,7 @@ import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Vectors;
 import toroid.core.quantity.Note;
 import toroid.core.quantity.NoteCode;
 
@@ -148,7 +149,7 @@ final class AlsoSteps {
         double high = -Double.MAX_VALUE;
         for (FormedWire wire : wires) {
             for (var point : wire.sampled(0.05 * wire.diameterMm(), 2 * wire.diameterMm())) {
-                double z = point.frame().position().dotProduct(Vector3D.PLUS_K);
+                double z = Vectors.dot(point.frame().position(), Vector3D.PLUS_K);
                 low = Math.min(low, z);
                 high = Math.max(high, z);
             }

@@ -7,6 +7,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 import toroid.core.numeric.Roots;
+import toroid.core.numeric.Vectors;
 import toroid.core.quantity.Note;
 import toroid.core.quantity.NoteCode;
 
@@ -112,7 +113,7 @@ public final class BowRow {
         var out = new Vector3D(Math.sin(angle), Math.cos(angle), 0);
         var along = new Vector3D(Math.cos(angle), -Math.sin(angle), 0);
         Solid.Kind kind = item.kind() == StackItem.Kind.BEAD ? Solid.Kind.BEAD : Solid.Kind.SPACER;
-        Vector3D place = new Vector3D(1, centre, bowMm - rise(item) / 2, out);
+        Vector3D place = Vectors.sum(1, centre, bowMm - rise(item) / 2, out);
         return new Solid(kind, place, along, item.acrossMm(), item.longMm(), item.holeMm());
     }
 

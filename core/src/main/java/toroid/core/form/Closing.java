@@ -8,6 +8,7 @@ import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.Frame;
 import toroid.core.bend.program.ProgramBuilder;
 import toroid.core.bend.program.WirePoint;
+import toroid.core.numeric.Vectors;
 
 /**
  * How far a loop is turned until its cut end touches the wire it grew from: the first angle at which a corner of the end's flat face lies a
@@ -79,7 +80,7 @@ final class Closing {
         Frame end = from.advanced(radius * radians, 1 / radius, 0);
         double nearest = Double.MAX_VALUE;
         for (int side = -1; side <= 1; side += 2) {
-            Vector3D corner = new Vector3D(1, end.position(), side * wire / 2, end.normal());
+            Vector3D corner = Vectors.sum(1, end.position(), side * wire / 2, end.normal());
             for (Vector3D[] chord : body) {
                 nearest = Math.min(nearest, away(corner, chord[0], chord[1]));
             }
@@ -90,7 +91,7 @@ final class Closing {
     /** From a place to a chord. */
     static double away(Vector3D place, Vector3D a, Vector3D b) {
         Vector3D along = b.subtract(a);
-        double share = place.subtract(a).dotProduct(along) / Math.max(1e-18, along.getNormSq());
-        return place.distance(new Vector3D(1, a, Math.max(0, Math.min(1, share)), along));
+        double share = Vectors.dot(place.subtract(a), along) / Math.max(1e-18, along.getNormSq());
+        return place.distance(Vectors.sum(1, a, Math.max(0, Math.min(1, share)), along));
     }
 }

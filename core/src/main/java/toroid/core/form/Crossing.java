@@ -6,6 +6,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.Frame;
 import toroid.core.bend.program.WirePoint;
+import toroid.core.numeric.Vectors;
 
 /**
  * Where one petal of a fanned coil passes over the next, seen from the face (xy): the place furthest from the coil's middle, found
@@ -85,18 +86,17 @@ public record Crossing(Vector3D place, double apartMm, Vector3D onward, Vector3D
         Vector3D q = between(b0, b1, shares[1]);
         Vector3D first = flat(a0.frame().tangent());
         Vector3D second = flat(b0.frame().tangent());
-        Vector3D sum = first.add(second.scalarMultiply(Math.signum(first.dotProduct(second))));
+        Vector3D sum = first.add(second.scalarMultiply(Math.signum(Vectors.dot(first, second))));
         Vector3D onward = sum.normalize();
         return new Crossing(
-                new Vector3D(0.5, p, 0.5, q),
+                Vectors.sum(0.5, p, 0.5, q),
                 Math.abs(p.getZ() - q.getZ()),
                 onward,
-                Vector3D.PLUS_K.crossProduct(onward));
+                Vectors.cross(Vector3D.PLUS_K, onward));
     }
 
     private static Vector3D between(WirePoint from, WirePoint to, double share) {
-        return new Vector3D(
-                1 - share, from.frame().position(), share, to.frame().position());
+        return Vectors.sum(1 - share, from.frame().position(), share, to.frame().position());
     }
 
     private static Vector3D flat(Vector3D v) {
@@ -110,9 +110,9 @@ public record Crossing(Vector3D place, double apartMm, Vector3D onward, Vector3D
      * @param climbMm along the axis from the crossing
      */
     public Frame lashing(Vector3D axis, double radiusMm, double climbMm) {
-        Vector3D top = new Vector3D(1, place, apartMm / 2, Vector3D.PLUS_K, climbMm, axis);
-        Vector3D inward = axis.crossProduct(Vector3D.PLUS_K);
-        return new Frame(new Vector3D(1, top, -radiusMm, inward), Vector3D.PLUS_K, inward);
+        Vector3D top = Vectors.sum(1, place, apartMm / 2, Vector3D.PLUS_K, climbMm, axis);
+        Vector3D inward = Vectors.cross(axis, Vector3D.PLUS_K);
+        return new Frame(Vectors.sum(1, top, -radiusMm, inward), Vector3D.PLUS_K, inward);
     }
 
     /** Where the binding's own first end lies: below where it begins to go round. */

@@ -8,6 +8,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
 import toroid.core.form.FormStep.Kind;
+import toroid.core.numeric.Vectors;
 import toroid.core.quantity.Note;
 import toroid.core.quantity.NoteCode;
 
@@ -207,7 +208,7 @@ public final class Ends {
     private static Frame wrapped(WireMaker wire, Loop loop, double moreNeckMm) {
         double neck = loop.neckMm > 0 ? loop.neckMm : Loops.neckMm(wire.diameterMm(), loop.wraps) + moreNeckMm;
         Frame here = wire.here();
-        Vector3D foot = new Vector3D(1, here.position(), neck, here.tangent());
+        Vector3D foot = Vectors.sum(1, here.position(), neck, here.tangent());
         Loops.wrappedOn(wire, loop.insideMm, loop.wraps, neck, loop.part, Loops.NOTHING);
         return new Frame(foot, here.tangent(), here.normal());
     }
@@ -216,7 +217,7 @@ public final class Ends {
     private static void back(WireMaker wire, Frame foot, Loop loop) {
         double d = wire.diameterMm();
         wire.step(Kind.WRAP, loop.part + ", tail coiled back");
-        Vector3D begin = new Vector3D(1, foot.position(), -(loop.wraps - BACK_FROM) * d, foot.tangent());
+        Vector3D begin = Vectors.sum(1, foot.position(), -(loop.wraps - BACK_FROM) * d, foot.tangent());
         Frame axis = new Frame(begin, foot.tangent(), foot.normal());
         wire.wrap(new CoilSize(BACK_OUT * d, BACK_PITCH * d, Math.max(0.5, loop.wraps - 1), true), axis);
         wire.tail(Loops.wrappedTail(d)).end(EndState.TUCKED);

@@ -3,6 +3,7 @@ package toroid.core.form;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.Hammering;
 import toroid.core.bend.program.Frame;
+import toroid.core.numeric.Vectors;
 
 /**
  * A stretch of wire hammered flat. Its width follows from its thickness by volume ({@link Hammering}). Thickness runs evenly from one end
@@ -36,14 +37,13 @@ public record Flat(double fromMm, double toMm, Blow blow) {
     public record Section(Vector3D across, double halfWideMm, double halfThickMm) {
         /** Square to the width and to the wire. */
         public Vector3D through(Frame frame) {
-            return frame.tangent().crossProduct(across);
+            return Vectors.cross(frame.tangent(), across);
         }
 
         /** How far the section reaches in a direction, at most, mm. */
         double reach(Frame frame, Vector3D direction) {
             return Math.hypot(
-                    halfWideMm * across.dotProduct(direction),
-                    halfThickMm * through(frame).dotProduct(direction));
+                    halfWideMm * Vectors.dot(across, direction), halfThickMm * Vectors.dot(through(frame), direction));
         }
     }
 
@@ -62,7 +62,7 @@ public record Flat(double fromMm, double toMm, Blow blow) {
         double flat = blow.fromThickMm() + share * (blow.toThickMm() - blow.fromThickMm());
         double eased = Math.min(ease(alongMm - fromMm, fromMm, wireMm), ease(toMm - alongMm, lengthMm - toMm, wireMm));
         double thick = wireMm + eased * (flat - wireMm);
-        Vector3D across = new Vector3D(Math.cos(blow.turn()), frame.normal(), Math.sin(blow.turn()), frame.binormal());
+        Vector3D across = Vectors.sum(Math.cos(blow.turn()), frame.normal(), Math.sin(blow.turn()), frame.binormal());
         return new Section(across, Hammering.widthMm(wireMm, thick, blow.share()) / 2, thick / 2);
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.WirePoint;
+import toroid.core.numeric.Vectors;
 
 /**
  * What hammering shows from a form's face: every hammered stretch as a closed outline in the xy plane, mm, and every hole whose
@@ -37,14 +38,14 @@ public record FlatFace(List<List<Vector3D>> outlines, List<FormedWire.Hole> hole
         var left = new ArrayList<Vector3D>();
         var right = new ArrayList<Vector3D>();
         for (WirePoint point : points) {
-            Vector3D side = Vector3D.PLUS_K.crossProduct(point.frame().tangent());
+            Vector3D side = Vectors.cross(Vector3D.PLUS_K, point.frame().tangent());
             if (side.getNorm() < ALONG_SIGHT) {
                 continue;
             }
             Vector3D n = side.normalize();
             double half = wire.sectionAt(point).reach(point.frame(), n);
-            left.add(new Vector3D(1, point.frame().position(), half, n));
-            right.add(0, new Vector3D(1, point.frame().position(), -half, n));
+            left.add(Vectors.sum(1, point.frame().position(), half, n));
+            right.add(0, Vectors.sum(1, point.frame().position(), -half, n));
         }
         left.addAll(right);
         return left;

@@ -1,9 +1,9 @@
 package toroid.core.form;
 
 import java.util.function.DoubleUnaryOperator;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
+import toroid.core.numeric.Vectors;
 
 /**
  * Binding wire wrapped round several parallel wires: it follows their hull, half-turn arcs joined by straights.
@@ -76,7 +76,7 @@ public record HullWrap(int corners, double straightMm, double radiusMm) {
         Frame start = beginning.at(-half, apartMm.applyAsDouble(-half));
         wire.carry(Frame.at(
                 start.position(),
-                new Vector3D(Math.cos(lean), start.tangent(), Math.sin(lean), start.binormal()),
+                Vectors.sum(Math.cos(lean), start.tangent(), Math.sin(lean), start.binormal()),
                 start.normal()));
         double at = -half;
         for (int i = 0; i < 2 * wraps; i++) {

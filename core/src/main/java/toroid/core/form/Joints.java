@@ -5,6 +5,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.Frame;
 import toroid.core.bend.program.WirePoint;
 import toroid.core.numeric.Effort;
+import toroid.core.numeric.Vectors;
 
 /** Where a cut end's face lies against wire: what solder can join. By chords, exact to a hundredth of the wire. */
 final class Joints {
@@ -58,7 +59,7 @@ final class Joints {
         Frame first = wire.program().at(0);
         Frame last = wire.program().at(wire.program().lengthMm());
         return first.position().distance(last.position()) < wire.diameterMm() / 2
-                && first.tangent().dotProduct(last.tangent()) > 0.9;
+                && Vectors.dot(first.tangent(), last.tangent()) > 0.9;
     }
 
     private static boolean meets(FormedWire wire, boolean last, List<FormedWire> wires, List<List<WirePoint>> all) {
@@ -93,11 +94,11 @@ final class Joints {
         if (a.distance(end.position()) > 4 * wireMm + a.distance(b)) {
             return Double.MAX_VALUE;
         }
-        Vector3D across = end.tangent().crossProduct(end.normal());
+        Vector3D across = Vectors.cross(end.tangent(), end.normal());
         double nearest = Closing.away(end.position(), a, b);
         for (int k = 0; k < CORNERS; k++) {
             double angle = 2 * Math.PI * k / CORNERS;
-            Vector3D corner = new Vector3D(
+            Vector3D corner = Vectors.sum(
                     1,
                     end.position(),
                     wireMm / 2 * Math.cos(angle),

@@ -6,6 +6,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.BendProgram;
 import toroid.core.bend.program.CoilSize;
 import toroid.core.bend.program.Frame;
+import toroid.core.numeric.Vectors;
 import toroid.core.quantity.Note;
 import toroid.core.quantity.NoteCode;
 
@@ -103,7 +104,7 @@ public final class Loops {
         WireMaker wire = form.wire(name, new Frame(top, tangent, Vector3D.MINUS_J));
         if (way > 0) {
             // told once, by one of its halves
-            Vector3D middle = new Vector3D(1, top, -radius, Vector3D.PLUS_J);
+            Vector3D middle = Vectors.sum(1, top, -radius, Vector3D.PLUS_J);
             wire.port("middle loop", middle, Vector3D.PLUS_K, insideMm, Opening.WHILE_MADE);
         }
         wire.step(FormStep.Kind.LOOP, "middle loop").coil(new CoilSize(radius, pitch, 0.5, true));

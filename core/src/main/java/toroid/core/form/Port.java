@@ -1,6 +1,7 @@
 package toroid.core.form;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 
 /**
  * A place where a form takes a neighbour: the round inside of a loop, a hook, an eye. Two parts that hang in each other touch at their
@@ -28,9 +29,9 @@ public record Port(
      * plane bears at the middle.
      */
     public Vector3D bearing(Vector3D pull) {
-        Vector3D within = pull.subtract(axis.scalarMultiply(pull.dotProduct(axis)));
+        Vector3D within = pull.subtract(axis.scalarMultiply(Vectors.dot(pull, axis)));
         double length = within.getNorm();
-        return length < SQUARE * pull.getNorm() ? centre : new Vector3D(1, centre, insideMm / 2 / length, within);
+        return length < SQUARE * pull.getNorm() ? centre : Vectors.sum(1, centre, insideMm / 2 / length, within);
     }
 
     Port at(Vector3D place, Vector3D square) {

@@ -5,6 +5,7 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.bend.program.WirePoint;
 import toroid.core.numeric.Effort;
+import toroid.core.numeric.Vectors;
 
 /** Where a form takes its neighbours: what its loops and hooks say of themselves, and its drilled holes. */
 final class Ports {
@@ -50,7 +51,7 @@ final class Ports {
         for (WirePoint point : wire.program().sampled(SAGITTA_SHARE * d, d / 2)) {
             Effort.check();
             Vector3D out = point.frame().position().subtract(port.centre());
-            double aside = out.dotProduct(port.axis());
+            double aside = Vectors.dot(out, port.axis());
             if (Math.abs(aside) < d
                     && out.subtract(port.axis().scalarMultiply(aside)).getNorm() < port.insideMm() / 2) {
                 return true;

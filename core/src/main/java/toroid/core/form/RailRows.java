@@ -8,6 +8,7 @@ import toroid.core.form.FormStep.Kind;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.numeric.Vectors;
 
 /**
  * Fine wire carried from rail to rail, some wraps on each, row by row, bare or with beads on every crossing. A rail's wraps reach along it from
@@ -126,18 +127,18 @@ public final class RailRows {
         Vector3D middle = at(from, row * advanceMm(), 0, 0);
         int each = m.count("each");
         double half = each * m.mm("bead") / 2;
-        weave.to(new Vector3D(1, middle, -half, along), along).straight(2 * half);
+        weave.to(Vectors.sum(1, middle, -half, along), along).straight(2 * half);
         for (int k = 0; k < each; k++) {
-            Vector3D place = new Vector3D(1, middle, (k - (each - 1) / 2.0) * m.mm("bead"), along);
+            Vector3D place = Vectors.sum(1, middle, (k - (each - 1) / 2.0) * m.mm("bead"), along);
             Beads.set(m, place, along, m.mm("bead"), m.mm("hole"), 1, fineMm);
         }
     }
 
     private static Vector3D at(Frame from, double along, double towards, double up) {
-        return new Vector3D(1, from.position(), along, from.tangent(), towards, from.normal(), up, from.binormal());
+        return Vectors.sum(1, from.position(), along, from.tangent(), towards, from.normal(), up, from.binormal());
     }
 
     private static Vector3D direction(Frame from, double towards, double up) {
-        return new Vector3D(towards, from.normal(), up, from.binormal()).normalize();
+        return Vectors.sum(towards, from.normal(), up, from.binormal()).normalize();
     }
 }

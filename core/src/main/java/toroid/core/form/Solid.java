@@ -3,6 +3,7 @@ package toroid.core.form;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 
 /**
  * What stands with the wire: a bead with its hole, a ball on an end, a cord, a core rod.
@@ -41,7 +42,7 @@ public record Solid(Kind kind, Vector3D centre, Vector3D axis, double diameterMm
      */
     double outsideMm(Vector3D place) {
         Vector3D from = place.subtract(centre);
-        double along = from.dotProduct(axis);
+        double along = Vectors.dot(from, axis);
         double aside = Math.sqrt(Math.max(0, from.getNormSq() - along * along));
         if (holeMm > 0 && aside <= holeMm / 2) {
             return Double.MAX_VALUE;
@@ -58,7 +59,7 @@ public record Solid(Kind kind, Vector3D centre, Vector3D axis, double diameterMm
 
     /** How far it reaches from its middle in that direction, mm. */
     public double reachMm(Vector3D direction) {
-        double along = Math.abs(direction.dotProduct(axis));
+        double along = Math.abs(Vectors.dot(direction, axis));
         double across = Math.sqrt(Math.max(0, 1 - along * along));
         return hasFlatFaces()
                 ? across * diameterMm / 2 + along * lengthMm / 2
@@ -67,16 +68,16 @@ public record Solid(Kind kind, Vector3D centre, Vector3D axis, double diameterMm
 
     /** The place on its skin furthest in that direction, a unit vector. */
     private Vector3D outermost(Vector3D direction) {
-        double along = direction.dotProduct(axis);
+        double along = Vectors.dot(direction, axis);
         Vector3D across = direction.subtract(axis.scalarMultiply(along));
         double r = diameterMm / 2;
         double half = lengthMm / 2;
         if (hasFlatFaces()) {
             double side = across.getNorm() < 1e-12 ? 0 : r / across.getNorm();
-            return new Vector3D(1, centre, side, across, Math.signum(along) * half, axis);
+            return Vectors.sum(1, centre, side, across, Math.signum(along) * half, axis);
         }
         double reach = reachMm(direction);
-        return new Vector3D(1, centre, r * r / reach, across, half * half / reach * along, axis);
+        return Vectors.sum(1, centre, r * r / reach, across, half * half / reach * along, axis);
     }
 
     private static final int CORNERS = 72;

@@ -3,6 +3,7 @@ package toroid.core.form;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 
 /**
  * The skin of what stands with the wire, without its hole, for other programs to look at. Its corners lie on the skin, so that it is a little
@@ -17,7 +18,7 @@ public final class SolidMesh {
     /** Closed: a stretched ball, or flat faces with a wall between. */
     public static TubeMesh of(Solid solid) {
         Vector3D one = solid.axis().orthogonal();
-        Vector3D other = solid.axis().crossProduct(one);
+        Vector3D other = Vectors.cross(solid.axis(), one);
         var corners = new ArrayList<Vector3D>();
         var triangles = new ArrayList<int[]>();
         int rings = solid.hasFlatFaces() ? 2 : ALONG - 1;
@@ -26,11 +27,11 @@ public final class SolidMesh {
             double angle = Math.PI * (i + 1) / ALONG;
             double along = solid.hasFlatFaces() ? i - 0.5 : -Math.cos(angle) / 2;
             double share = solid.hasFlatFaces() ? 1 : Math.sin(angle);
-            Vector3D middle = new Vector3D(1, solid.centre(), along * solid.lengthMm(), solid.axis());
+            Vector3D middle = Vectors.sum(1, solid.centre(), along * solid.lengthMm(), solid.axis());
             for (int k = 0; k < AROUND; k++) {
                 double turn = 2 * Math.PI * k / AROUND;
                 double r = share * solid.diameterMm() / 2;
-                corners.add(new Vector3D(1, middle, r * Math.cos(turn), one, r * Math.sin(turn), other));
+                corners.add(Vectors.sum(1, middle, r * Math.cos(turn), one, r * Math.sin(turn), other));
             }
         }
         for (int i = 0; i + 1 < rings; i++) {
@@ -42,11 +43,11 @@ public final class SolidMesh {
 
     private static void ends(Solid solid, List<Vector3D> corners, List<int[]> triangles, int rings) {
         double half = solid.lengthMm() / 2;
-        TubeMesh.cap(corners, triangles, new Vector3D(1, solid.centre(), -half, solid.axis()), 0, AROUND, false);
+        TubeMesh.cap(corners, triangles, Vectors.sum(1, solid.centre(), -half, solid.axis()), 0, AROUND, false);
         TubeMesh.cap(
                 corners,
                 triangles,
-                new Vector3D(1, solid.centre(), half, solid.axis()),
+                Vectors.sum(1, solid.centre(), half, solid.axis()),
                 (rings - 1) * AROUND,
                 AROUND,
                 true);

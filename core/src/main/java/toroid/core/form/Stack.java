@@ -8,6 +8,7 @@ import toroid.core.bend.program.Frame;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
+import toroid.core.numeric.Vectors;
 
 /**
  * A row threaded on a straight of the wire, whatever form the wire has before and after it: beads of any sizes, spacers, caps and coils. It
@@ -125,7 +126,7 @@ public final class Stack {
         for (int i = 0; i < row.size(); i++) {
             StackItem item = row.get(i);
             for (int k = 0; k < item.count(); k++) {
-                Vector3D centre = new Vector3D(1, from.position(), at + item.longMm() / 2, from.tangent());
+                Vector3D centre = Vectors.sum(1, from.position(), at + item.longMm() / 2, from.tangent());
                 set(m, i, new Frame(centre, from.tangent(), from.normal()), k, before);
                 at += item.longMm();
             }

@@ -8,6 +8,7 @@ import toroid.core.bend.program.WirePoint;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.numeric.Vectors;
 
 /**
  * A wire as a closed skin of triangles, for other programs to look at or print. Its rings of corners are carried along without
@@ -96,8 +97,8 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
                 closed ? twist(normals.get(0), carried(places, ways, n - 1, 0, normals.get(n - 1)), ways.get(0)) : 0;
         var corners = new ArrayList<Vector3D>();
         for (int i = 0; i < n; i++) {
-            Vector3D side = ways.get(i).crossProduct(normals.get(i));
-            Vector3D first = new Vector3D(Math.cos(-twist * i / n), normals.get(i), Math.sin(-twist * i / n), side);
+            Vector3D side = Vectors.cross(ways.get(i), normals.get(i));
+            Vector3D first = Vectors.sum(Math.cos(-twist * i / n), normals.get(i), Math.sin(-twist * i / n), side);
             Flat.Section section = sections.isEmpty()
                     ? new Flat.Section(first, diameterMm / 2, diameterMm / 2)
                     : sections.get(kept.get(i));
@@ -138,7 +139,7 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
 
     /** How far round the wire a normal has come when it is back at its beginning, radians. */
     private static double twist(Vector3D normal, Vector3D back, Vector3D way) {
-        return Math.atan2(way.dotProduct(normal.crossProduct(back)), normal.dotProduct(back));
+        return Math.atan2(Vectors.dot(way, Vectors.cross(normal, back)), Vectors.dot(normal, back));
     }
 
     private static Vector3D carried(List<Vector3D> places, List<Vector3D> ways, int from, int to, Vector3D normal) {
@@ -168,20 +169,20 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
     }
 
     private static Vector3D reflected(Vector3D v, Vector3D mirror, double square) {
-        return new Vector3D(1, v, -2 * v.dotProduct(mirror) / square, mirror);
+        return Vectors.sum(1, v, -2 * Vectors.dot(v, mirror) / square, mirror);
     }
 
     /** Round wire's corners lie on its circle; hammered wire's on a superellipse of order 4, boxy with rounded edges. */
     private static void ring(List<Vector3D> corners, Skinned at, Flat.Section section, int sides) {
-        Vector3D side = at.way().crossProduct(at.normal());
-        Vector3D through = at.way().crossProduct(section.across());
+        Vector3D side = Vectors.cross(at.way(), at.normal());
+        Vector3D through = Vectors.cross(at.way(), section.across());
         boolean round = section.halfWideMm() - section.halfThickMm() < 1e-9;
         for (int k = 0; k < sides; k++) {
             double angle = 2 * Math.PI * k / sides;
-            Vector3D out = new Vector3D(Math.cos(angle), at.normal(), Math.sin(angle), side);
-            double u = out.dotProduct(section.across());
-            double v = out.dotProduct(through);
-            corners.add(new Vector3D(
+            Vector3D out = Vectors.sum(Math.cos(angle), at.normal(), Math.sin(angle), side);
+            double u = Vectors.dot(out, section.across());
+            double v = Vectors.dot(out, through);
+            corners.add(Vectors.sum(
                     1,
                     at.place(),
                     section.halfWideMm() * (round ? u : boxy(u)),
@@ -217,7 +218,7 @@ public record TubeMesh(List<Vector3D> corners, List<int[]> triangles) {
     public double volumeMm3() {
         double six = 0;
         for (int[] t : triangles) {
-            six += corners.get(t[0]).dotProduct(corners.get(t[1]).crossProduct(corners.get(t[2])));
+            six += Vectors.dot(corners.get(t[0]), Vectors.cross(corners.get(t[1]), corners.get(t[2])));
         }
         return six / 6;
     }

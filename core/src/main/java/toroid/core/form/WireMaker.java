@@ -14,6 +14,7 @@ import toroid.core.bend.program.HammeredRun;
 import toroid.core.bend.program.ProgramBuilder;
 import toroid.core.bend.program.Run;
 import toroid.core.bend.program.SpiralRun;
+import toroid.core.numeric.Vectors;
 
 /** Bends one wire, or one half of it from its middle outward. Diameters mm, angles degrees. */
 public final class WireMaker {
@@ -102,7 +103,7 @@ public final class WireMaker {
      */
     public WireMaker port(String part, double insideMm, double degrees, Opening opens) {
         double out = Math.signum(degrees) * (insideMm + diameterMm) / 2;
-        Vector3D centre = new Vector3D(1, here().position(), out, here().normal());
+        Vector3D centre = Vectors.sum(1, here().position(), out, here().normal());
         return port(part, centre, here().binormal(), insideMm, opens);
     }
 
@@ -164,9 +165,9 @@ public final class WireMaker {
     /** Over to a frame that looks the way the wire looks now, in an arch: out, along, and in again; a small step aside is a slant. */
     public WireMaker carry(Frame frame) {
         Vector3D chord = frame.position().subtract(here().position());
-        Vector3D aside = chord.subtract(here().tangent().scalarMultiply(chord.dotProduct(here().tangent())));
+        Vector3D aside = chord.subtract(here().tangent().scalarMultiply(Vectors.dot(chord, here().tangent())));
         if (aside.getNorm() > SIDESTEP * diameterMm) {
-            Vector3D middle = new Vector3D(1, here().position(), 0.5, chord, aside.getNorm() / ARCH, here().tangent());
+            Vector3D middle = Vectors.sum(1, here().position(), 0.5, chord, aside.getNorm() / ARCH, here().tangent());
             to(middle, aside);
         }
         to(frame.position(), frame.tangent());
@@ -204,7 +205,7 @@ public final class WireMaker {
      */
     public WireMaker dome(DomedSpiral spiral, Vector3D centre, Vector3D pole, Vector3D first, boolean anticlockwise) {
         Frame own = spiral.at(0);
-        Vector3D east = pole.crossProduct(first).scalarMultiply(anticlockwise ? 1 : -1);
+        Vector3D east = Vectors.cross(pole, first).scalarMultiply(anticlockwise ? 1 : -1);
         builder.to(
                 centre.add(laid(own.position(), first, east, pole)),
                 laid(own.tangent(), first, east, pole),
@@ -215,7 +216,7 @@ public final class WireMaker {
     }
 
     private static Vector3D laid(Vector3D v, Vector3D x, Vector3D y, Vector3D z) {
-        return new Vector3D(v.getX(), x, v.getY(), y, v.getZ(), z);
+        return Vectors.sum(v.getX(), x, v.getY(), y, v.getZ(), z);
     }
 
     public WireMaker run(Run run) {
@@ -243,7 +244,7 @@ public final class WireMaker {
         steps.add(new StepDraft(-2, FormStep.Kind.BALL, part, wire).melting(used));
         form.solid(new Solid(
                 Solid.Kind.BALL,
-                new Vector3D(1, here().position(), way * ballMm / 2, here().tangent()),
+                Vectors.sum(1, here().position(), way * ballMm / 2, here().tangent()),
                 here().tangent(),
                 ballMm,
                 ballMm,

@@ -6,6 +6,7 @@ import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Solid;
 import toroid.core.numeric.Effort;
+import toroid.core.numeric.Vectors;
 import toroid.core.piece.part.Body;
 import toroid.core.piece.part.PartMaker;
 
@@ -79,7 +80,7 @@ record Balls(List<Vector3D> middles, List<Double> radii, Vector3D middle, double
                 int steps = Math.max(1, (int) Math.ceil(from.distance(to) / (tube.diameterMm() / 2)));
                 for (int step = 0; step < steps && middles.size() <= MOST; step++) {
                     double share = (double) step / steps;
-                    middles.add(place.of(new Vector3D(1 - share, from, share, to)));
+                    middles.add(place.of(Vectors.sum(1 - share, from, share, to)));
                     radii.add(tube.diameterMm() / 2);
                 }
             }

@@ -9,6 +9,7 @@ import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Effort;
+import toroid.core.numeric.Vectors;
 import toroid.core.piece.part.PartWork;
 import toroid.core.quantity.Force;
 
@@ -207,7 +208,7 @@ public record Draped(double neckRadiusMm, double deepestMm, double pullN, List<S
 
     private static double along(Hung hung, Vector3D place) {
         Vector3D begins = hung.in().bearing(hung.pull().negate());
-        return place.subtract(begins).dotProduct(hung.pull());
+        return Vectors.dot(place.subtract(begins), hung.pull());
     }
 
     private static Bit bit(PartWork part, int i, int step, int steps, List<Load> loads) {

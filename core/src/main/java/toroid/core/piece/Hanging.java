@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Port;
+import toroid.core.numeric.Vectors;
 import toroid.core.piece.part.PartWork;
 import toroid.core.quantity.Force;
 
@@ -121,7 +122,7 @@ public record Hanging(List<Vector3D> down, List<Double> carriesG, List<Double> t
         Vector3D bears = in.bearing(down.negate());
         Vector3D moment = Vector3D.ZERO;
         for (Load load : loads) {
-            moment = new Vector3D(1, moment, load.massG(), load.at(down).subtract(bears));
+            moment = Vectors.sum(1, moment, load.massG(), load.at(down).subtract(bears));
         }
         return moment;
     }
@@ -133,7 +134,7 @@ public record Hanging(List<Vector3D> down, List<Double> carriesG, List<Double> t
             if (moment.getNorm() < STILL) {
                 return down; // balanced whichever way: as it is
             }
-            Vector3D next = new Vector3D(1 - SHARE, down, SHARE, moment.normalize());
+            Vector3D next = Vectors.sum(1 - SHARE, down, SHARE, moment.normalize());
             if (next.getNorm() < STILL) {
                 return moment.normalize(); // on its head it does not stay
             }

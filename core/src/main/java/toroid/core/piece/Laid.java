@@ -9,6 +9,7 @@ import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Port;
 import toroid.core.form.Solid;
+import toroid.core.numeric.Vectors;
 import toroid.core.piece.part.Body;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
@@ -42,9 +43,9 @@ public record Laid(List<Place> places) {
                 return unbent;
             }
             return new Vector3D(
-                    unbent.dotProduct(bend.direction(place, Vector3D.PLUS_I)),
-                    unbent.dotProduct(bend.direction(place, Vector3D.PLUS_J)),
-                    unbent.dotProduct(bend.direction(place, Vector3D.PLUS_K)));
+                    Vectors.dot(unbent, bend.direction(place, Vector3D.PLUS_I)),
+                    Vectors.dot(unbent, bend.direction(place, Vector3D.PLUS_J)),
+                    Vectors.dot(unbent, bend.direction(place, Vector3D.PLUS_K)));
         }
 
         /** Its body as it is before it is turned and put in its place: bent where it is bent. */
@@ -76,7 +77,7 @@ public record Laid(List<Place> places) {
             int steps = (int) Math.ceil(given.get(i).distance(given.get(i + 1)) / STEP_MM);
             for (int step = 0; step < steps; step++) {
                 double share = (double) step / steps;
-                points.add(new Vector3D(1 - share, given.get(i), share, given.get(i + 1)));
+                points.add(Vectors.sum(1 - share, given.get(i), share, given.get(i + 1)));
             }
         }
         points.add(given.get(given.size() - 1));
@@ -113,8 +114,8 @@ public record Laid(List<Place> places) {
         public Vector3D direction(Vector3D own, Vector3D way) {
             int step = step(own);
             Vector3D along = places.get(step + 1).subtract(places.get(step)).normalize();
-            Vector3D across = Vector3D.PLUS_K.crossProduct(along).normalize();
-            return new Vector3D(way.getX(), along, way.getY(), across, way.getZ(), along.crossProduct(across));
+            Vector3D across = Vectors.cross(Vector3D.PLUS_K, along).normalize();
+            return Vectors.sum(way.getX(), along, way.getY(), across, way.getZ(), Vectors.cross(along, across));
         }
 
         private int step(Vector3D own) {
@@ -302,7 +303,7 @@ public record Laid(List<Place> places) {
         var facing =
                 new Rotation(pull, Math.toRadians(work.facingDegrees().get(i)), RotationConvention.VECTOR_OPERATOR);
         Vector3D face = facing.applyTo(Vector3D.PLUS_K);
-        Vector3D axis = in.axis().subtract(own.scalarMultiply(in.axis().dotProduct(own)));
+        Vector3D axis = in.axis().subtract(own.scalarMultiply(Vectors.dot(in.axis(), own)));
         Rotation turn =
                 axis.getNorm() < SQUARE ? new Rotation(own, pull) : new Rotation(own, axis.normalize(), pull, face);
         if (turn.applyTo(part.bow()).getZ() < 0) {

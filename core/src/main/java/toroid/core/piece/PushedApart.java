@@ -7,6 +7,7 @@ import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Effort;
+import toroid.core.numeric.Vectors;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
 import toroid.core.quantity.Force;
@@ -148,10 +149,8 @@ public record PushedApart(Hanging hanging, List<Push> pushes) {
         if (isStill(work, part)) {
             return 0;
         }
-        double lever = one.nearest
-                .place()
-                .subtract(bearing(work, laid, hanging, part))
-                .crossProduct(one.nearest.way())
+        double lever = Vectors.cross(
+                        one.nearest.place().subtract(bearing(work, laid, hanging, part)), one.nearest.way())
                 .getNorm();
         double moment =
                 Hanging.moment(work, part, carries, hanging.down().get(part)).getNorm();
@@ -214,8 +213,7 @@ public record PushedApart(Hanging hanging, List<Push> pushes) {
             Vector3D at,
             Vector3D push) {
         if (push.getNorm() > 0) {
-            torque[part] = torque[part].add(
-                    at.subtract(bearing(work, laid, hanging, part)).crossProduct(push));
+            torque[part] = torque[part].add(Vectors.cross(at.subtract(bearing(work, laid, hanging, part)), push));
             force[part] = force[part].add(push);
         }
     }

@@ -40,11 +40,20 @@ public final class Independent {
     }
 
     /** From a place to the nearest place of a circle: project, then step to the rim. */
-    private static double toCircle(Vector3D p, Circle c) {
-        Vector3D d = p.subtract(c.centre());
-        double z = d.dotProduct(c.normal());
-        double rho = d.subtract(c.normal().scalarMultiply(z)).getNorm();
-        return Math.hypot(z, rho - c.radius());
+    private static double toCircle(double x, double y, double z, Circle c) {
+        double dx = x - c.centre().getX();
+        double dy = y - c.centre().getY();
+        double dz = z - c.centre().getZ();
+        double nx = c.normal().getX();
+        double ny = c.normal().getY();
+        double nz = c.normal().getZ();
+        double up = dx * nx + dy * ny + dz * nz;
+        double rho = Math.sqrt(square(dx - up * nx) + square(dy - up * ny) + square(dz - up * nz)) - c.radius();
+        return Math.sqrt(up * up + rho * rho);
+    }
+
+    private static double square(double x) {
+        return x * x;
     }
 
     /** The smallest distance of two circles, by {@code samples} places on the first and the exact nearest on the second. */
@@ -55,8 +64,12 @@ public final class Independent {
         Vector3D v = a.normal().crossProduct(u);
         for (int i = 0; i < samples; i++) {
             double angle = 2 * Math.PI * i / samples;
-            Vector3D on = new Vector3D(1, a.centre(), a.radius() * Math.cos(angle), u, a.radius() * Math.sin(angle), v);
-            least = Math.min(least, toCircle(on, b));
+            double cos = a.radius() * Math.cos(angle);
+            double sin = a.radius() * Math.sin(angle);
+            double x = a.centre().getX() + cos * u.getX() + sin * v.getX();
+            double y = a.centre().getY() + cos * u.getY() + sin * v.getY();
+            double z = a.centre().getZ() + cos * u.getZ() + sin * v.getZ();
+            least = Math.min(least, toCircle(x, y, z, b));
         }
         return least;
     }
@@ -97,9 +110,15 @@ public final class Independent {
             Vector3D p = place(a, i * step);
             Vector3D dp = a.normal().crossProduct(p.subtract(a.centre()));
             for (int j = 0; j < samples; j++) {
-                Vector3D r = p.subtract(there[j]);
-                double apart = r.getNorm();
-                sum += r.dotProduct(dp.crossProduct(onward[j])) / (apart * apart * apart);
+                double x = p.getX() - there[j].getX();
+                double y = p.getY() - there[j].getY();
+                double z = p.getZ() - there[j].getZ();
+                Vector3D o = onward[j];
+                double triple = x * (dp.getY() * o.getZ() - dp.getZ() * o.getY())
+                        + y * (dp.getZ() * o.getX() - dp.getX() * o.getZ())
+                        + z * (dp.getX() * o.getY() - dp.getY() * o.getX());
+                double apart = x * x + y * y + z * z;
+                sum += triple / (apart * Math.sqrt(apart));
             }
         }
         return sum * step * step / (4 * Math.PI);

@@ -7,6 +7,7 @@ import java.util.function.IntPredicate;
 import java.util.function.ToDoubleFunction;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Effort;
+import toroid.core.numeric.Vectors;
 
 /**
  * A bent wire: where it starts and what follows. The centre line is continuous in place and direction.
@@ -218,8 +219,8 @@ public record BendProgram(Frame start, List<Bend> bends) {
                 || middle.tangent().distance(next.tangent()) > 1e-6) {
             throw new IllegalArgumentException("the two halves do not leave from one place in opposite directions");
         }
-        double roll = Math.atan2(
-                next.normal().dotProduct(middle.binormal()), next.normal().dotProduct(middle.normal()));
+        double roll =
+                Math.atan2(Vectors.dot(next.normal(), middle.binormal()), Vectors.dot(next.normal(), middle.normal()));
         // the first bend's own roll was dropped by telling it backwards; it comes back as part of the turn between the
         // halves
         var all = new ArrayList<>(back.bends());

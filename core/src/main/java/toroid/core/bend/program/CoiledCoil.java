@@ -4,6 +4,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.numeric.Vectors;
 
 /**
  * A coil whose axis is itself a coil: the wire of a coil wound on a coil.
@@ -56,7 +57,7 @@ public final class CoiledCoil implements SpiralCurve {
         Vector3D b = new Vector3D(h * Math.sin(theta) / c, -h * Math.cos(theta) / c, around.radiusMm() / c);
         Vector3D middle =
                 new Vector3D(around.radiusMm() * Math.cos(theta), around.radiusMm() * Math.sin(theta), h * theta);
-        return new Vector3D(1, middle, radiusMm * Math.cos(phi), in, radiusMm * Math.sin(phi), b);
+        return Vectors.sum(1, middle, radiusMm * Math.cos(phi), in, radiusMm * Math.sin(phi), b);
     }
 
     /** Of {@link #place}, by hand: n' = −(sin, −cos, 0)·…, b' = (h/c)(cos, sin, 0). */
@@ -72,8 +73,8 @@ public final class CoiledCoil implements SpiralCurve {
         Vector3D b = new Vector3D(h * sin / c, -h * cos / c, around.radiusMm() / c);
         Vector3D bSlope = new Vector3D(h * cos / c, h * sin / c, 0);
         Vector3D first =
-                new Vector3D(1, middle, radiusMm * Math.cos(phi), inSlope, -radiusMm * rate * Math.sin(phi), in);
-        return new Vector3D(1, first, radiusMm * Math.sin(phi), bSlope, radiusMm * rate * Math.cos(phi), b);
+                Vectors.sum(1, middle, radiusMm * Math.cos(phi), inSlope, -radiusMm * rate * Math.sin(phi), in);
+        return Vectors.sum(1, first, radiusMm * Math.sin(phi), bSlope, radiusMm * rate * Math.cos(phi), b);
     }
 
     @Override

@@ -10,6 +10,7 @@ import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.numeric.Vectors;
 
 /**
  * Where a bent wire crosses itself: two passes, at an angle, nearer to each other than the wire is thick. In one plane they meet; where
@@ -83,16 +84,16 @@ final class Crossings {
         }
         Vector3D first = chords.direction(i);
         Vector3D second = chords.direction(j);
-        Vector3D across = first.crossProduct(second);
+        Vector3D across = Vectors.cross(first, second);
         double square = across.getNormSq();
         if (square < 1e-24) {
             return;
         }
         Vector3D between = chords.place(j, 0).subtract(chords.place(i, 0));
-        double s = between.crossProduct(second).dotProduct(across) / square;
-        double t = between.crossProduct(first).dotProduct(across) / square;
-        double gap = between.dotProduct(across) / Math.sqrt(square);
-        double angle = Math.atan2(Math.sqrt(square), Math.abs(first.dotProduct(second)));
+        double s = Vectors.dot(Vectors.cross(between, second), across) / square;
+        double t = Vectors.dot(Vectors.cross(between, first), across) / square;
+        double gap = Vectors.dot(between, across) / Math.sqrt(square);
+        double angle = Math.atan2(Math.sqrt(square), Math.abs(Vectors.dot(first, second)));
         boolean meets = Math.abs(gap) < MEETS * wireMm;
         double over = angle > LEAST_ANGLE ? OVER_THE_END : 0;
         if (isOn(i, s, over)
@@ -124,8 +125,8 @@ final class Crossings {
 
     /** Which way over is: out of the earlier pass's plane, or out of the later one's where that lies along the first. */
     private double side(double firstMm, double secondMm, Vector3D across) {
-        double off = facing(firstMm).dotProduct(across);
-        double own = Math.abs(off) > 0.05 ? off : facing(secondMm).dotProduct(across);
+        double off = Vectors.dot(facing(firstMm), across);
+        double own = Math.abs(off) > 0.05 ? off : Vectors.dot(facing(secondMm), across);
         return own < 0 ? -1 : 1;
     }
 

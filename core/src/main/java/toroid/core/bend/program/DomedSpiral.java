@@ -4,6 +4,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.numeric.Vectors;
 
 /**
  * A spiral lying on a ball, its rows {@code spacing} apart along the meridian: polar angle {@code ψ = ψ₀ + a θ},
@@ -70,8 +71,8 @@ public final class DomedSpiral implements SpiralCurve {
         Vector3D out = new Vector3D(sinPsi * Math.cos(theta), sinPsi * Math.sin(theta), cosPsi);
         Vector3D south = new Vector3D(cosPsi * Math.cos(theta), cosPsi * Math.sin(theta), -sinPsi);
         Vector3D east = new Vector3D(-Math.sin(theta), Math.cos(theta), 0);
-        Vector3D tangent = new Vector3D(rate, south, sinPsi, east).normalize();
-        return new Frame(out.scalarMultiply(ballRadiusMm), tangent, out.crossProduct(tangent));
+        Vector3D tangent = Vectors.sum(rate, south, sinPsi, east).normalize();
+        return new Frame(out.scalarMultiply(ballRadiusMm), tangent, Vectors.cross(out, tangent));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package toroid.core.bend.program;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 
 /**
  * Where the wire is and which way it goes: a right-handed frame on the centre line.
@@ -25,7 +26,7 @@ public record Frame(Vector3D position, Vector3D tangent, Vector3D normal) {
     }
 
     public Vector3D binormal() {
-        return tangent.crossProduct(normal);
+        return Vectors.cross(tangent, normal);
     }
 
     /** The same place, the plane of bending turned about the wire; radians, right-handed about the tangent. */
@@ -57,8 +58,8 @@ public record Frame(Vector3D position, Vector3D tangent, Vector3D normal) {
         double angle = turn * lengthMm;
         double along = torsion / turn;
         Vector3D across = combine(1, tangent, -along, axis);
-        Vector3D side = axis.crossProduct(tangent);
-        Vector3D moved = new Vector3D(
+        Vector3D side = Vectors.cross(axis, tangent);
+        Vector3D moved = Vectors.sum(
                 1,
                 position,
                 along * lengthMm,
@@ -84,22 +85,22 @@ public record Frame(Vector3D position, Vector3D tangent, Vector3D normal) {
     }
 
     private static Vector3D carry(Vector3D v, Frame from, Frame outer) {
-        return new Vector3D(
-                v.dotProduct(from.tangent), outer.tangent,
-                v.dotProduct(from.normal), outer.normal,
-                v.dotProduct(from.binormal()), outer.binormal());
+        return Vectors.sum(
+                Vectors.dot(v, from.tangent), outer.tangent,
+                Vectors.dot(v, from.normal), outer.normal,
+                Vectors.dot(v, from.binormal()), outer.binormal());
     }
 
     private static Vector3D turned(Vector3D v, Vector3D axis, double angle) {
         double cos = Math.cos(angle);
-        return new Vector3D(cos, v, Math.sin(angle), axis.crossProduct(v), (1 - cos) * axis.dotProduct(v), axis);
+        return Vectors.sum(cos, v, Math.sin(angle), Vectors.cross(axis, v), (1 - cos) * Vectors.dot(axis, v), axis);
     }
 
     static Vector3D square(Vector3D v, Vector3D unit) {
-        return combine(1, v, -v.dotProduct(unit), unit);
+        return combine(1, v, -Vectors.dot(v, unit), unit);
     }
 
     static Vector3D combine(double a, Vector3D u, double b, Vector3D v) {
-        return new Vector3D(a, u, b, v);
+        return Vectors.sum(a, u, b, v);
     }
 }

@@ -3,6 +3,7 @@ package toroid.core.bend.program;
 import java.util.List;
 import java.util.stream.DoubleStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 
 /**
  * A straight or an arc pushed aside, to pass over other wire or under it: by a sum of bumps {@code a cos²(π(s − c)/2L)}, s along the run
@@ -57,7 +58,7 @@ public record LiftedRun(ScrewRun base, List<Bump> bumps, double lengthMm) implem
     private static Vector3D slope(List<Bump> bumps, double s) {
         Vector3D slope = Vector3D.ZERO;
         for (Bump bump : bumps) {
-            slope = slope.add(bump.slope(s), bump.rise());
+            slope = Vectors.sum(1, slope, bump.slope(s), bump.rise());
         }
         return slope;
     }
@@ -65,7 +66,7 @@ public record LiftedRun(ScrewRun base, List<Bump> bumps, double lengthMm) implem
     private static Vector3D height(List<Bump> bumps, double s) {
         Vector3D height = Vector3D.ZERO;
         for (Bump bump : bumps) {
-            height = height.add(bump.height(s), bump.rise());
+            height = Vectors.sum(1, height, bump.height(s), bump.rise());
         }
         return height;
     }
@@ -133,7 +134,7 @@ public record LiftedRun(ScrewRun base, List<Bump> bumps, double lengthMm) implem
     private static Frame raised(Frame plane, Vector3D height, Vector3D slope) {
         Vector3D tangent = plane.tangent().add(slope).normalize();
         Vector3D both = plane.tangent().add(tangent);
-        double tilt = plane.normal().dotProduct(tangent) / (1 + plane.tangent().dotProduct(tangent));
+        double tilt = Vectors.dot(plane.normal(), tangent) / (1 + Vectors.dot(plane.tangent(), tangent));
         return Frame.at(plane.position().add(height), tangent, plane.normal().subtract(tilt, both));
     }
 
@@ -143,7 +144,7 @@ public record LiftedRun(ScrewRun base, List<Bump> bumps, double lengthMm) implem
     }
 
     private static Vector3D inWorld(Frame start, Vector3D v) {
-        return new Vector3D(v.getX(), start.tangent(), v.getY(), start.normal(), v.getZ(), start.binormal());
+        return Vectors.sum(v.getX(), start.tangent(), v.getY(), start.normal(), v.getZ(), start.binormal());
     }
 
     @Override
@@ -195,9 +196,9 @@ public record LiftedRun(ScrewRun base, List<Bump> bumps, double lengthMm) implem
                                 base.lengthMm() - bump.centreMm(),
                                 bump.reachMm(),
                                 new Vector3D(
-                                        bump.rise().dotProduct(end.tangent()),
-                                        bump.rise().dotProduct(end.normal()),
-                                        bump.rise().dotProduct(end.binormal()))))
+                                        Vectors.dot(bump.rise(), end.tangent()),
+                                        Vectors.dot(bump.rise(), end.normal()),
+                                        Vectors.dot(bump.rise(), end.binormal()))))
                         .toList(),
                 lengthMm);
     }

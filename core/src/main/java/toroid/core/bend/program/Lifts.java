@@ -3,6 +3,7 @@ package toroid.core.bend.program;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 
 /**
  * A bent wire lifted where it crosses itself: half a wire up the one pass, half a wire down the other, square to both, so far to either
@@ -79,9 +80,9 @@ public final class Lifts {
                     centreMm - begin,
                     reachMm,
                     new Vector3D(
-                            push.dotProduct(frame.tangent()),
-                            push.dotProduct(frame.normal()),
-                            push.dotProduct(frame.binormal())));
+                            Vectors.dot(push, frame.tangent()),
+                            Vectors.dot(push, frame.normal()),
+                            Vectors.dot(push, frame.binormal())));
         }
     }
 
@@ -124,8 +125,8 @@ public final class Lifts {
         }
         Frame first = laid.at(contact.firstMm());
         Frame second = laid.at(contact.secondMm());
-        Vector3D across = first.tangent().crossProduct(second.tangent());
-        double radians = Math.atan2(across.getNorm(), Math.abs(first.tangent().dotProduct(second.tangent())));
+        Vector3D across = Vectors.cross(first.tangent(), second.tangent());
+        double radians = Math.atan2(across.getNorm(), Math.abs(Vectors.dot(first.tangent(), second.tangent())));
         Vector3D apart = second.position().subtract(first.position());
         Vector3D up = apart.getNorm() > MEETS * wireMm
                 ? apart.normalize()
@@ -135,7 +136,7 @@ public final class Lifts {
                 program.alongOf(laid, contact.secondMm()),
                 radians,
                 up,
-                apart.dotProduct(up));
+                Vectors.dot(apart, up));
     }
 
     private static void ease(List<Rise> rises, Place place, double wireMm, boolean over) {

@@ -3,6 +3,7 @@ package toroid.core.bend.program;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 
 /** Bends a wire run by run. Lengths mm, angles radians. Not for sharing between threads. */
 public final class ProgramBuilder {
@@ -50,7 +51,7 @@ public final class ProgramBuilder {
         if (wanted.getNorm() < 1e-9) {
             return this;
         }
-        return roll(Math.atan2(wanted.dotProduct(frame.binormal()), wanted.dotProduct(frame.normal())));
+        return roll(Math.atan2(Vectors.dot(wanted, frame.binormal()), Vectors.dot(wanted, frame.normal())));
     }
 
     public ProgramBuilder run(Run run) {
@@ -109,13 +110,13 @@ public final class ProgramBuilder {
         Vector3D t1 = direction.normalize();
         Vector3D chord = place.subtract(frame.position());
         Vector3D sum = frame.tangent().add(t1);
-        double ahead = chord.dotProduct(sum);
-        double open = 2 * (1 - frame.tangent().dotProduct(t1));
+        double ahead = Vectors.dot(chord, sum);
+        double open = 2 * (1 - Vectors.dot(frame.tangent(), t1));
         double square = chord.getNormSq();
         double tangentLength = open < 1e-12
                 ? square / Math.max(1e-12, 2 * ahead)
                 : (-ahead + Math.sqrt(ahead * ahead + open * square)) / open;
-        Vector3D meet = new Vector3D(
+        Vector3D meet = Vectors.sum(
                 0.5, frame.position(), 0.5 * tangentLength, frame.tangent(), 0.5, place, -0.5 * tangentLength, t1);
         Vector3D half = meet.subtract(frame.position());
         arcThrough(half);
@@ -125,7 +126,7 @@ public final class ProgramBuilder {
 
     /** One arc from here, along the tangent, to the end of that chord. */
     private void arcThrough(Vector3D chord) {
-        double ahead = chord.dotProduct(frame.tangent());
+        double ahead = Vectors.dot(chord, frame.tangent());
         double aside = Frame.square(chord, frame.tangent()).getNorm();
         if (chord.getNorm() < 1e-9) {
             return;
@@ -147,10 +148,10 @@ public final class ProgramBuilder {
      * @param sharpestMm how sharp the lead may be, as in {@link #to}
      */
     public ProgramBuilder wrap(CoilSize coil, Frame axis, double sharpestMm) {
-        Vector3D first = new Vector3D(1, axis.position(), coil.radiusMm(), axis.normal());
+        Vector3D first = Vectors.sum(1, axis.position(), coil.radiusMm(), axis.normal());
         double h = coil.pitchMm() / (2 * Math.PI);
         Vector3D round = axis.binormal().scalarMultiply(coil.rightHanded() ? 1 : -1);
-        to(first, new Vector3D(coil.radiusMm(), round, h, axis.tangent()), sharpestMm);
+        to(first, Vectors.sum(coil.radiusMm(), round, h, axis.tangent()), sharpestMm);
         return towards(axis.position().subtract(first)).coil(coil);
     }
 

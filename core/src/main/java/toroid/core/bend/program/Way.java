@@ -1,6 +1,7 @@
 package toroid.core.bend.program;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 
 /**
  * Ways for a wire from where it is to a place and a direction, as corners to be rounded: out along its own tangent, across, and in along the
@@ -25,8 +26,8 @@ record Way(Vector3D first, Vector3D second, double radiusMm) {
         double a = radiusMm;
         double b = radiusMm;
         for (int i = 0; i < ROUNDS; i++) {
-            Vector3D first = new Vector3D(1, from.position(), a, from.tangent());
-            Vector3D second = new Vector3D(1, place, -b, end);
+            Vector3D first = Vectors.sum(1, from.position(), a, from.tangent());
+            Vector3D second = Vectors.sum(1, place, -b, end);
             Vector3D across = second.subtract(first);
             if (across.getNorm() < TOLERANCE_MM) {
                 return null;
@@ -46,12 +47,12 @@ record Way(Vector3D first, Vector3D second, double radiusMm) {
     /** Where the first arc ends and the straight begins. */
     Vector3D afterFirst(Frame from) {
         double length = first.distance(from.position());
-        return new Vector3D(1, first, length, second.subtract(first).normalize());
+        return Vectors.sum(1, first, length, second.subtract(first).normalize());
     }
 
     /** Where the straight ends and the second arc begins. */
     Vector3D beforeSecond(Vector3D place) {
         double length = second.distance(place);
-        return new Vector3D(1, second, -length, second.subtract(first).normalize());
+        return Vectors.sum(1, second, -length, second.subtract(first).normalize());
     }
 }

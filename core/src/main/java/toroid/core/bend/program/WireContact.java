@@ -3,6 +3,7 @@ package toroid.core.bend.program;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Effort;
+import toroid.core.numeric.Vectors;
 
 /**
  * Whether wires touch without passing through themselves, one another or what stands in the way.
@@ -64,7 +65,7 @@ public final class WireContact {
             Frame first = points.get(0).frame();
             Frame last = points.get(points.size() - 1).frame();
             return first.position().distance(last.position()) < diameterMm / 2
-                    && first.tangent().dotProduct(last.tangent()) > 0.9;
+                    && Vectors.dot(first.tangent(), last.tangent()) > 0.9;
         }
 
         boolean nearEnd(double alongMm) {
@@ -76,7 +77,7 @@ public final class WireContact {
             boolean last = alongMm > chords.lengthMm() / 2;
             Frame end = points.get(last ? points.size() - 1 : 0).frame();
             Vector3D from = place.subtract(end.position());
-            double ahead = from.dotProduct(end.tangent()) * (last ? 1 : -1);
+            double ahead = Vectors.dot(from, end.tangent()) * (last ? 1 : -1);
             double aside = Math.sqrt(Math.max(0, from.getNormSq() - ahead * ahead)) - diameterMm / 2;
             return ahead <= 0 ? aside : Math.hypot(ahead, Math.max(0, aside));
         }
@@ -165,7 +166,7 @@ public final class WireContact {
             }
             if (depth > TOUCH_SHARE * Math.max(a.diameterMm, b.diameterMm)
                     && (worst == null || depth > worst.depthMm())) {
-                worst = new Contact(first, second, depth, new Vector3D(0.5, onA, 0.5, onB));
+                worst = new Contact(first, second, depth, Vectors.sum(0.5, onA, 0.5, onB));
             }
         }
     }

@@ -21,6 +21,7 @@ import toroid.core.numeric.Refusal;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Roots;
 import toroid.core.numeric.Unit;
+import toroid.core.numeric.Vectors;
 
 /**
  * A link from a length balled at both ends: curled from the inner ball outward as an open spiral, then closer until the outer ball touches
@@ -83,7 +84,7 @@ public final class BalledLink implements Form {
         WireMaker wire = m.wire("link", new Frame(Vector3D.ZERO, Vector3D.PLUS_I, Vector3D.PLUS_J));
         Frame own = spiral.at(0);
         var pole = new Vector3D(
-                -own.position().dotProduct(own.tangent()), -own.position().dotProduct(own.normal()), 0);
+                -Vectors.dot(own.position(), own.tangent()), -Vectors.dot(own.position(), own.normal()), 0);
         wire.port("innermost turn", pole, Vector3D.PLUS_K, m.mm("inside"), Opening.WHILE_MADE);
         wire.firstBall(m.mm("ball"))
                 .step(Kind.SPIRAL, "from the inner ball outward")
@@ -120,7 +121,7 @@ public final class BalledLink implements Form {
     private static double apart(
             FormMaker m, Frame from, double radius, double angle, List<WirePoint> points, double ownMm) {
         Frame end = from.advanced(radius * angle, 1 / radius, 0);
-        var ball = new Vector3D(1, end.position(), m.mm("ball") / 2, end.tangent());
+        var ball = Vectors.sum(1, end.position(), m.mm("ball") / 2, end.tangent());
         double nearest = Double.MAX_VALUE;
         for (WirePoint point : points) {
             if (point.alongMm() < ownMm) {

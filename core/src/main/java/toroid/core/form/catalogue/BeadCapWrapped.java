@@ -17,6 +17,7 @@ import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.numeric.Vectors;
 
 /**
  * Wire wrapped over the bead itself in rows that widen from the hole, from the loop or below a wrapped neck, both ends alike.
@@ -83,8 +84,8 @@ public final class BeadCapWrapped implements Form {
         Vector3D side = new Vector3D(0, here.getY(), here.getZ()).normalize();
         Vector3D on = wire.here().tangent();
         Vector3D ahead = new Vector3D(0, on.getY(), on.getZ()).normalize();
-        boolean anticlockwise = pole.crossProduct(side).dotProduct(ahead) > 0;
-        Vector3D begin = new Vector3D(Math.cos(0.9), side, Math.sin(0.9), ahead).normalize();
+        boolean anticlockwise = Vectors.dot(Vectors.cross(pole, side), ahead) > 0;
+        Vector3D begin = Vectors.sum(Math.cos(0.9), side, Math.sin(0.9), ahead).normalize();
         wire.dome(new DomedSpiral(ball, first, last, d), Vector3D.ZERO, pole, begin, anticlockwise);
         return wire.tail(12).end(EndState.TUCKED);
     }

@@ -25,6 +25,7 @@ import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.numeric.Vectors;
 
 /**
  * A wrapped bead link whose tails are carried round the bead's sides to the far neck: one leaves over, the other under the stem,
@@ -236,8 +237,8 @@ public final class BeadLinkCarried implements Form {
     /** Leads to the bead's flank and follows it half round. */
     private static void half(WireMaker wire, double x, double ball, int way, Vector3D up, double from) {
         Vector3D out = new Vector3D(way, 0, 0);
-        Vector3D place = new Vector3D(1, new Vector3D(x, 0, 0), ball * Math.cos(from), out, ball * Math.sin(from), up);
-        wire.to(place, new Vector3D(-Math.sin(from), out, Math.cos(from), up));
+        Vector3D place = Vectors.sum(1, new Vector3D(x, 0, 0), ball * Math.cos(from), out, ball * Math.sin(from), up);
+        wire.to(place, Vectors.sum(-Math.sin(from), out, Math.cos(from), up));
         wire.towards(new Vector3D(x, 0, 0).subtract(place));
         wire.run(ScrewRun.arc(ball, Math.PI - 2 * from));
     }

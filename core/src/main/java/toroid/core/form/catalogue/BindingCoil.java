@@ -13,6 +13,7 @@ import toroid.core.form.FormStep.Kind;
 import toroid.core.form.HullWrap;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
+import toroid.core.numeric.Vectors;
 
 /**
  * Fine wire coiled on base wires: each wrap round k wires side by side takes {@code π(b + f) + 2(k − 1)b}, round a bundle of three
@@ -71,7 +72,7 @@ public final class BindingCoil implements Form {
                 f,
                 Frame.at(
                         first.scalarMultiply(1.001),
-                        new Vector3D(Math.cos(lean), round, Math.sin(lean), Vector3D.PLUS_I),
+                        Vectors.sum(Math.cos(lean), round, Math.sin(lean), Vector3D.PLUS_I),
                         in));
         binding.step(Kind.BIND, "round the base");
         hull.wrap(binding, m.count("wraps"), pitch, bundle);

@@ -22,6 +22,7 @@ import toroid.core.form.WireMaker;
 import toroid.core.numeric.Refusal;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.numeric.Vectors;
 import toroid.core.quantity.Figure;
 import toroid.core.quantity.Note;
 import toroid.core.quantity.NoteCode;
@@ -247,8 +248,8 @@ public final class CoilOnCoil implements Form {
     private static Frame onRod(double radius, double angle, double z, double pitch) {
         Vector3D round = new Vector3D(-Math.sin(angle), Math.cos(angle), 0);
         return Frame.at(
-                new Vector3D(radius, out(angle), 1, new Vector3D(0, 0, z)),
-                new Vector3D(2 * Math.PI * radius, round, pitch, Vector3D.PLUS_K),
+                Vectors.sum(radius, out(angle), 1, new Vector3D(0, 0, z)),
+                Vectors.sum(2 * Math.PI * radius, round, pitch, Vector3D.PLUS_K),
                 out(angle).negate());
     }
 

@@ -19,6 +19,7 @@ import toroid.core.form.Parameter;
 import toroid.core.form.Stack;
 import toroid.core.form.StackItem;
 import toroid.core.form.WireMaker;
+import toroid.core.numeric.Vectors;
 
 /**
  * A post with a small loop, or with a row that hangs in front of the lobe; a nut goes on behind.
@@ -72,7 +73,7 @@ public final class EarPost implements Form {
         EarWires.check(m);
         WireMaker post = m.wire("post", Loops.stem(0, 0, 1, 1)).leave("post", m.mm("post"));
         Frame front = post.here();
-        Vector3D inTheLobe = new Vector3D(1, front.position(), -IN_THE_LOBE, front.tangent(), -m.d(), front.normal());
+        Vector3D inTheLobe = Vectors.sum(1, front.position(), -IN_THE_LOBE, front.tangent(), -m.d(), front.normal());
         post.port("in the lobe", inTheLobe, front.binormal(), m.d(), Opening.WORN);
         post.step(Kind.BEND, "square to the post").crisp(-90);
         if (!Stack.chosen(m)) {

@@ -19,6 +19,7 @@ import toroid.core.form.Loops;
 import toroid.core.form.Opening;
 import toroid.core.form.Parameter;
 import toroid.core.form.WireMaker;
+import toroid.core.numeric.Vectors;
 
 /**
  * A coil of as many turns as petals and one to spare, cut at a whole turn, fanned, bound with finer wire diagonally each way at
@@ -101,8 +102,8 @@ public final class Rosette implements Form {
                 + (0.5 + BEYOND) * coil.diameterMm();
         Vector3D from = flat(coil.here().position()).subtract(middle);
         Vector3D way = flat(coil.here().tangent()).normalize();
-        double b = from.dotProduct(way);
-        return Math.sqrt(b * b - from.dotProduct(from) + rim * rim) - b;
+        double b = Vectors.dot(from, way);
+        return Math.sqrt(b * b - Vectors.dot(from, from) + rim * rim) - b;
     }
 
     private static Vector3D flat(Vector3D place) {

@@ -21,6 +21,7 @@ import toroid.core.numeric.Refusal;
 import toroid.core.numeric.RefusalCode;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.numeric.Vectors;
 
 /**
  * A cuff of two wires: the one carries beads on its bow; the other is carried round each bead, on one side and the other in turn, with a round
@@ -208,7 +209,7 @@ public final class TwoWireCuff implements Form {
         wire.step(Kind.BIND, part);
         double half = turns * pitch(m) / 2;
         Frame middle = axis(m, from + half / bow(m), side);
-        Vector3D begin = new Vector3D(1, middle.position(), -half, middle.tangent());
+        Vector3D begin = Vectors.sum(1, middle.position(), -half, middle.tangent());
         wire.wrap(
                 new CoilSize((m.d() + m.mm("carried")) / 2 * 1.01, pitch(m), turns, false),
                 new Frame(begin, middle.tangent(), middle.normal()));
@@ -229,7 +230,7 @@ public final class TwoWireCuff implements Form {
     /** On that side of the bow, so far from its middle, looking along it, the normal out to that side. */
     private static Frame at(FormMaker m, double radians, int side, double outMm) {
         Frame axis = axis(m, radians, side);
-        return new Frame(new Vector3D(1, axis.position(), outMm, axis.normal()), axis.tangent(), axis.normal());
+        return new Frame(Vectors.sum(1, axis.position(), outMm, axis.normal()), axis.tangent(), axis.normal());
     }
 
     private static Frame axis(FormMaker m, double radians, int side) {
@@ -246,8 +247,8 @@ public final class TwoWireCuff implements Form {
         Vector3D centre = placed.bead().centre();
         var out = new Vector3D(0, 0, side);
         Vector3D along = placed.bead().axis();
-        Vector3D begin = new Vector3D(1, centre, -ring * Math.sin(half), along, ring * Math.cos(half), out);
-        wire.to(begin, new Vector3D(Math.cos(half), along, Math.sin(half), out));
+        Vector3D begin = Vectors.sum(1, centre, -ring * Math.sin(half), along, ring * Math.cos(half), out);
+        wire.to(begin, Vectors.sum(Math.cos(half), along, Math.sin(half), out));
         wire.towards(centre.subtract(begin));
         wire.bend(2 * ring - f, Math.toDegrees(2 * half));
     }

@@ -7,6 +7,7 @@ import toroid.core.bend.program.WirePoint;
 import toroid.core.form.Flat;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Solid;
+import toroid.core.numeric.Vectors;
 
 /**
  * What a part looks like, mm, where its ports are told.
@@ -104,12 +105,11 @@ public record Body(List<Tube> tubes, List<Solid> solids) {
 
     private static Tube oval(
             Vector3D centre, Vector3D axis, Vector3D along, double[] halves, double wireMm, int pieces) {
-        Vector3D across = axis.crossProduct(along);
+        Vector3D across = Vectors.cross(axis, along);
         var points = new ArrayList<Vector3D>();
         for (int i = 0; i < pieces; i++) {
             double angle = 2 * Math.PI * i / pieces;
-            points.add(
-                    new Vector3D(1, centre, halves[0] * Math.cos(angle), along, halves[1] * Math.sin(angle), across));
+            points.add(Vectors.sum(1, centre, halves[0] * Math.cos(angle), along, halves[1] * Math.sin(angle), across));
         }
         return new Tube(null, wireMm, points, true);
     }

@@ -12,6 +12,7 @@ import toroid.core.form.Solid;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.numeric.Vectors;
 
 /**
  * A finished form bent over a rod, so that it lies on a body: what lies along the pull goes round the rod, its middle plane keeping its length. A
@@ -41,7 +42,7 @@ record Domed(double radiusMm, Vector3D middle, Vector3D along, Vector3D out) {
         double least = 2 * from.distance(to) / Math.PI;
         Checks.within(ID, insideMm, least, WIDEST_MM, Unit.MM, Remedy.TAKE_A_WIDER_CURVE);
         Vector3D axis = ends[0].axis();
-        Vector3D across = axis.subtract(along.scalarMultiply(axis.dotProduct(along)));
+        Vector3D across = axis.subtract(along.scalarMultiply(Vectors.dot(axis, along)));
         Vector3D out = across.getNorm() < SQUARE ? along.orthogonal() : across.normalize();
         return new Domed((insideMm + ends[0].wireMm()) / 2, from.add(to).scalarMultiply(0.5), along, out);
     }
@@ -49,15 +50,15 @@ record Domed(double radiusMm, Vector3D middle, Vector3D along, Vector3D out) {
     private static final double SQUARE = 1e-6;
 
     private double angle(Vector3D place) {
-        return place.subtract(middle).dotProduct(along) / radiusMm;
+        return Vectors.dot(place.subtract(middle), along) / radiusMm;
     }
 
     Vector3D place(Vector3D flat) {
         double angle = angle(flat);
         Vector3D from = flat.subtract(middle);
-        double high = from.dotProduct(out);
+        double high = Vectors.dot(from, out);
         Vector3D beside =
-                from.subtract(along.scalarMultiply(from.dotProduct(along))).subtract(out.scalarMultiply(high));
+                from.subtract(along.scalarMultiply(Vectors.dot(from, along))).subtract(out.scalarMultiply(high));
         double reach = radiusMm + high;
         return middle.add(beside).add(reach * Math.sin(angle), along).add(reach * Math.cos(angle) - radiusMm, out);
     }
@@ -65,7 +66,7 @@ record Domed(double radiusMm, Vector3D middle, Vector3D along, Vector3D out) {
     /** A direction at a place, turned with it. */
     private Vector3D way(Vector3D flat, Vector3D way) {
         double angle = angle(flat);
-        var turned = new Rotation(out.crossProduct(along), angle, RotationConvention.VECTOR_OPERATOR);
+        var turned = new Rotation(Vectors.cross(out, along), angle, RotationConvention.VECTOR_OPERATOR);
         return turned.applyTo(way);
     }
 

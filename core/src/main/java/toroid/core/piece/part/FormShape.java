@@ -8,6 +8,7 @@ import toroid.core.form.FormedWire;
 import toroid.core.form.Opening;
 import toroid.core.form.Port;
 import toroid.core.form.Solid;
+import toroid.core.numeric.Vectors;
 
 /**
  * A form as a body that hangs: its wires, all or those of one half, and what is threaded on them.
@@ -82,12 +83,12 @@ record FormShape(FormWork work, List<FormedWire> wires, List<Solid> solids) {
         double lowest = 0;
         for (FormedWire wire : wires) {
             for (var point : wire.program().sampled(0.01 * wire.diameterMm(), wire.diameterMm())) {
-                double low = point.frame().position().subtract(bearing).dotProduct(down);
+                double low = Vectors.dot(point.frame().position().subtract(bearing), down);
                 lowest = Math.max(lowest, low + wire.diameterMm() / 2);
             }
         }
         for (Solid solid : solids) {
-            double low = solid.centre().subtract(bearing).dotProduct(down);
+            double low = Vectors.dot(solid.centre().subtract(bearing), down);
             lowest = Math.max(lowest, low + solid.reachMm(down));
         }
         return lowest;
@@ -137,13 +138,13 @@ record FormShape(FormWork work, List<FormedWire> wires, List<Solid> solids) {
             double weight = wireG(wire) / parts;
             for (int i = 0; i < parts; i++) {
                 Vector3D place = wire.program().at((i + 0.5) * length / parts).position();
-                sum = new Vector3D(1, sum, weight, laid.apply(place));
+                sum = Vectors.sum(1, sum, weight, laid.apply(place));
                 all += weight;
             }
         }
         for (Solid solid : solids) {
             double weight = beadG(solid);
-            sum = new Vector3D(1, sum, weight, laid.apply(solid.centre()));
+            sum = Vectors.sum(1, sum, weight, laid.apply(solid.centre()));
             all += weight;
         }
         return sum.scalarMultiply(1 / all);

@@ -11,6 +11,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.HandWork;
 import toroid.core.form.Opening;
 import toroid.core.form.Port;
+import toroid.core.numeric.Vectors;
 import toroid.core.ring.Ring;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.composition.ArmShape;
@@ -244,7 +245,7 @@ public record MedallionPart(WeaveSizes of, Composition.Plan plan, double largerM
         Port last = port(solved, "lowest end", foot);
         Vector3D way = last.centre().subtract(first.centre());
         Vector3D pull = way.normalize();
-        double span = last.bearing(pull).subtract(first.bearing(pull.negate())).dotProduct(pull);
+        double span = Vectors.dot(last.bearing(pull).subtract(first.bearing(pull.negate())), pull);
         List<Port> sides = ends.subList(0, ends.size() - 1).stream()
                 .map(place -> port(solved, "end of an arm", place))
                 .toList();

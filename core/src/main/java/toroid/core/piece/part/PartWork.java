@@ -6,6 +6,7 @@ import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Port;
 import toroid.core.form.Solid;
+import toroid.core.numeric.Vectors;
 import toroid.core.ring.Ring;
 
 /**
@@ -227,7 +228,7 @@ public record PartWork(
             double massG,
             double thickMm,
             Takes takes) {
-        Vector3D middle = new Vector3D(1, port.bearing(pull.negate()), spanMm / 2, pull);
+        Vector3D middle = Vectors.sum(1, port.bearing(pull.negate()), spanMm / 2, pull);
         return new PartWork(spec, name, port, null, List.of(), pull, middle, spanMm, massG, thickMm, takes, List.of());
     }
 
@@ -269,13 +270,14 @@ public record PartWork(
         if (one == null || other == null) {
             return 0; // a port square to the pull has no face along it
         }
-        double turned = Math.toDegrees(Math.atan2(pull.dotProduct(one.crossProduct(other)), one.dotProduct(other)));
+        double turned =
+                Math.toDegrees(Math.atan2(Vectors.dot(pull, Vectors.cross(one, other)), Vectors.dot(one, other)));
         double folded = turned % 180;
         return folded < -1e-9 ? folded + 180 : Math.abs(folded);
     }
 
     private static Vector3D across(Vector3D axis, Vector3D pull) {
-        Vector3D across = axis.subtract(pull.scalarMultiply(axis.dotProduct(pull)));
+        Vector3D across = axis.subtract(pull.scalarMultiply(Vectors.dot(axis, pull)));
         return across.getNorm() < 1e-3 ? null : across.normalize();
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.IntFunction;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.patch.Patch;
 import toroid.core.weave.patch.PatchRing;
@@ -23,7 +24,7 @@ public record Lie(Circle circle, Vector3D right, Vector3D up) {
         Vector3D flat = Vector3D.PLUS_I.subtract(
                 seen.normal().scalarMultiply(seen.normal().getX()));
         Vector3D right = flat.getNorm() < 1e-6 ? seen.normal().orthogonal() : flat.normalize();
-        return new Lie(seen, right, seen.normal().crossProduct(right));
+        return new Lie(seen, right, Vectors.cross(seen.normal(), right));
     }
 
     /** The same circle with its normal towards the maker. */

@@ -2,6 +2,7 @@ package toroid.core.weave.assembly;
 
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.circle.Linking;
 
@@ -20,7 +21,7 @@ public record Passage(int ring, double angle, boolean towards) {
             return null;
         }
         Vector3D from = crossings.get(0).place().subtract(lie.circle().centre());
-        double angle = Math.atan2(from.dotProduct(lie.up()), from.dotProduct(lie.right()));
+        double angle = Math.atan2(Vectors.dot(from, lie.up()), Vectors.dot(from, lie.right()));
         return new Passage(
                 ring, angle < 0 ? angle + 2 * Math.PI : angle, crossings.get(0).sign() > 0);
     }

@@ -4,6 +4,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Remedy;
 import toroid.core.numeric.Unit;
+import toroid.core.numeric.Vectors;
 
 /**
  * The centre circle of a ring.
@@ -30,7 +31,7 @@ public record Circle(Vector3D centre, Vector3D normal, double radius) {
     /** The place at that angle, radians, anticlockwise about the normal from {@link #across}. */
     public Vector3D at(double angle) {
         Vector3D u = across();
-        Vector3D v = normal.crossProduct(u);
-        return new Vector3D(1, centre, radius * Math.cos(angle), u, radius * Math.sin(angle), v);
+        Vector3D v = Vectors.cross(normal, u);
+        return Vectors.sum(1, centre, radius * Math.cos(angle), u, radius * Math.sin(angle), v);
     }
 }

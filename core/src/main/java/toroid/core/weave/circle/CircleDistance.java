@@ -1,6 +1,7 @@
 package toroid.core.weave.circle;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 
 /**
  * Every local minimum of the distance between two circles.
@@ -50,6 +51,20 @@ public final class CircleDistance {
         void minimum(double distance, Vector3D onA, Vector3D onB);
     }
 
+    /** What is done with each minimum before its places are worked out. */
+    private interface Found {
+        void at(double distance, double angle);
+    }
+
+    private static final class Least implements Found {
+        private double distance = Double.POSITIVE_INFINITY;
+
+        @Override
+        public void at(double found, double angle) {
+            distance = Math.min(distance, found);
+        }
+    }
+
     private final Round round;
     private final Circle b;
     private final Vector3D u;
@@ -70,46 +85,50 @@ public final class CircleDistance {
         this.b = b;
         radius = a.radius();
         u = a.across();
-        v = a.normal().crossProduct(u);
+        v = Vectors.cross(a.normal(), u);
         start = a.centre().subtract(b.centre());
-        zc = start.dotProduct(b.normal());
-        zu = radius * u.dotProduct(b.normal());
-        zv = radius * v.dotProduct(b.normal());
+        zc = Vectors.dot(start, b.normal());
+        zu = radius * Vectors.dot(u, b.normal());
+        zv = radius * Vectors.dot(v, b.normal());
         cc = start.getNormSq() + radius * radius;
-        cu = 2 * radius * start.dotProduct(u);
-        cv = 2 * radius * start.dotProduct(v);
+        cu = 2 * radius * Vectors.dot(start, u);
+        cv = 2 * radius * Vectors.dot(start, v);
     }
 
     /** Every minimum not further than {@code reach}. */
     public static void minima(Circle a, Circle b, double reach, Visitor visitor) {
         double sum = a.radius() + b.radius() + reach;
-        if (a.centre().subtract(b.centre()).getNormSq() > sum * sum) {
+        if (a.centre().distanceSq(b.centre()) > sum * sum) {
             return;
         }
-        new CircleDistance(a, b, USUAL).find(reach, visitor);
+        var between = new CircleDistance(a, b, USUAL);
+        between.find(reach, (distance, angle) -> between.places(distance, angle, visitor));
     }
 
     /** The smallest distance; infinite beyond {@code reach}. */
     public static double smallest(Circle a, Circle b, double reach) {
-        double[] least = {Double.POSITIVE_INFINITY};
-        minima(a, b, reach, (distance, onA, onB) -> least[0] = Math.min(least[0], distance));
-        return least[0];
+        double sum = a.radius() + b.radius() + reach;
+        if (a.centre().distanceSq(b.centre()) > sum * sum) {
+            return Double.POSITIVE_INFINITY;
+        }
+        var least = new Least();
+        new CircleDistance(a, b, USUAL).find(reach, least);
+        return least.distance;
     }
 
     /** The smallest distance, looked for twelve times as closely and from both circles; infinite beyond {@code reach}. */
     public static double smallestFine(Circle a, Circle b, double reach) {
         double sum = a.radius() + b.radius() + reach;
-        if (a.centre().subtract(b.centre()).getNormSq() > sum * sum) {
+        if (a.centre().distanceSq(b.centre()) > sum * sum) {
             return Double.POSITIVE_INFINITY;
         }
-        double[] least = {Double.POSITIVE_INFINITY};
-        Visitor keep = (distance, onA, onB) -> least[0] = Math.min(least[0], distance);
-        new CircleDistance(a, b, FINE).find(reach, keep);
-        new CircleDistance(b, a, FINE).find(reach, keep);
-        return least[0];
+        var least = new Least();
+        new CircleDistance(a, b, FINE).find(reach, least);
+        new CircleDistance(b, a, FINE).find(reach, least);
+        return least.distance;
     }
 
-    private void find(double reach, Visitor visitor) {
+    private void find(double reach, Found found) {
         int n = round.count();
         double[] squares = new double[n];
         for (int i = 0; i < n; i++) {
@@ -118,14 +137,14 @@ public final class CircleDistance {
         double far = reach + radius * round.step();
         if (nearlyEven(squares)) {
             for (int i = 0; i < n; i += n / EVEN_PLACES) {
-                report(i * round.step(), reach, visitor);
+                report(i * round.step(), reach, found);
             }
         }
         for (int i = 0; i < n; i++) {
             double before = squares[(i + n - 1) % n];
             double after = squares[(i + 1) % n];
             if (squares[i] <= before && squares[i] < after && squares[i] < far * far) {
-                report(refined((i - 1) * round.step(), (i + 1) * round.step()), reach, visitor);
+                report(refined((i - 1) * round.step(), (i + 1) * round.step()), reach, found);
             }
         }
     }
@@ -141,15 +160,17 @@ public final class CircleDistance {
         return Math.sqrt(most) - Math.sqrt(least) < EVEN_SHARE * radius;
     }
 
-    private void report(double angle, double reach, Visitor visitor) {
-        double cos = Math.cos(angle);
-        double sin = Math.sin(angle);
-        double distance = Math.sqrt(Math.max(0, square(cos, sin)));
-        if (distance > reach) {
-            return;
+    private void report(double angle, double reach, Found found) {
+        double distance = Math.sqrt(Math.max(0, square(Math.cos(angle), Math.sin(angle))));
+        if (distance <= reach) {
+            found.at(distance, angle);
         }
-        Vector3D place = new Vector3D(1, start, radius * cos, u, radius * sin, v);
-        Vector3D flat = new Vector3D(1, place, -place.dotProduct(b.normal()), b.normal());
+    }
+
+    /** The two places of the minimum there. */
+    private void places(double distance, double angle, Visitor visitor) {
+        Vector3D place = Vectors.sum(1, start, radius * Math.cos(angle), u, radius * Math.sin(angle), v);
+        Vector3D flat = Vectors.sum(1, place, -Vectors.dot(place, b.normal()), b.normal());
         double rho = flat.getNorm();
         Vector3D out =
                 rho > 1e-12 ? flat.scalarMultiply(b.radius() / rho) : b.across().scalarMultiply(b.radius());

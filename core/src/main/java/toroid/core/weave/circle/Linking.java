@@ -3,6 +3,7 @@ package toroid.core.weave.circle;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 
 /**
  * The linking number of two circles, exact: the signed crossings of one through the other's disc. 0 unlinked; ±1 linked, the
@@ -12,7 +13,11 @@ public final class Linking {
     private Linking() {}
 
     public static int number(Circle a, Circle b) {
-        return crossings(a, b).stream().mapToInt(Crossing::sign).sum();
+        int sum = 0;
+        for (Crossing crossing : crossings(a, b)) {
+            sum += crossing.sign();
+        }
+        return sum;
     }
 
     /**
@@ -26,11 +31,11 @@ public final class Linking {
     /** None, one or two. */
     public static List<Crossing> crossings(Circle a, Circle b) {
         Vector3D u = a.across();
-        Vector3D v = a.normal().crossProduct(u);
-        double rise = a.radius() * u.dotProduct(b.normal());
-        double sway = a.radius() * v.dotProduct(b.normal());
-        double offset = a.centre().subtract(b.centre()).dotProduct(b.normal());
-        double reach = Math.hypot(rise, sway);
+        Vector3D v = Vectors.cross(a.normal(), u);
+        double rise = a.radius() * Vectors.dot(u, b.normal());
+        double sway = a.radius() * Vectors.dot(v, b.normal());
+        double offset = Vectors.dot(a.centre().subtract(b.centre()), b.normal());
+        double reach = Math.sqrt(rise * rise + sway * sway);
         if (reach <= Math.abs(offset)) {
             return List.of(); // it stays on one side of the other's plane
         }
@@ -39,7 +44,7 @@ public final class Linking {
         var found = new ArrayList<Crossing>(2);
         for (double angle : new double[] {middle - half, middle + half}) {
             Vector3D place = a.at(angle).subtract(b.centre());
-            double square = place.getNormSq() - Math.pow(place.dotProduct(b.normal()), 2);
+            double square = place.getNormSq() - Math.pow(Vectors.dot(place, b.normal()), 2);
             if (square < b.radius() * b.radius()) {
                 double slope = -rise * Math.sin(angle) + sway * Math.cos(angle);
                 found.add(new Crossing(a.at(angle), slope > 0 ? 1 : -1));

@@ -2,6 +2,7 @@ package toroid.core.weave.composition;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.circle.CircleDistance;
@@ -96,6 +97,12 @@ final class Star implements Movable<Star> {
         return sector == 0 ? own : new Circle(turned(own.centre(), sector), turned(own.normal(), sector), own.radius());
     }
 
+    private List<Circle> turned(int sector) {
+        return IntStream.range(0, rings.size())
+                .mapToObj(ring -> image(ring, sector))
+                .toList();
+    }
+
     private Vector3D turned(Vector3D v, int sector) {
         double angle = 2 * Math.PI * sector / arms;
         double cos = Math.cos(angle);
@@ -107,12 +114,12 @@ final class Star implements Movable<Star> {
         var found = new ArrayList<int[]>();
         double most = 2 + NEAR;
         for (int sector = -(arms - 1) / 2; sector <= arms / 2; sector++) {
+            List<Circle> there = sector == 0 ? rings : turned(sector);
             for (int a = 0; a < free; a++) {
                 for (int b = a; b < rings.size(); b++) {
                     boolean once = a < b || (sector > 0 && sector <= arms / 2);
                     double reach = rings.get(a).radius() + rings.get(b).radius() - 2 + most;
-                    if (once
-                            && rings.get(a).centre().distanceSq(image(b, sector).centre()) < reach * reach) {
+                    if (once && rings.get(a).centre().distanceSq(there.get(b).centre()) < reach * reach) {
                         found.add(new int[] {a, b, sector});
                     }
                 }
@@ -156,13 +163,22 @@ final class Star implements Movable<Star> {
 
     @Override
     public double smallest(double reach) {
+        return smallest(reach, Double.NEGATIVE_INFINITY);
+    }
+
+    /**
+     * The smallest gap, or, as soon as it is known to be no larger than {@code than}, one that is not: for a search that only asks whether this
+     * is roomier.
+     */
+    double smallest(double reach, double than) {
         double least = Double.POSITIVE_INFINITY;
-        for (int[] pair : pairs) {
+        for (int at = 0; at < pairs.size() && least > than; at++) {
+            int[] pair = pairs.get(at);
             least = Math.min(
                     least,
                     CircleDistance.smallest(rings.get(pair[0]), image(pair[1], pair[2]), Math.min(reach, least)));
         }
-        for (int hub = 0; hub < hubs.count(); hub++) {
+        for (int hub = 0; hub < hubs.count() && least > than; hub++) {
             for (Circle ring : rings) {
                 least = Math.min(
                         least,

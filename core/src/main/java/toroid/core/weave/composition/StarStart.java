@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.numeric.Effort;
+import toroid.core.numeric.Vectors;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.circle.Linking;
 
@@ -92,11 +93,11 @@ final class StarStart {
             double[] heights = hubs == 1 ? new double[] {0} : new double[] {height, -height};
             var larger = new Star.Hubs(radius, heights, thickness, Star.Held.NOTHING);
             Star star = new Star(sector.arms(), arm, arm.size(), larger);
-            if (!sector.isThrough(star) || star.smallest(1) < LEAST_GAP || !sector.holds(star)) {
+            if (!sector.isThrough(star) || star.smallest(1, LEAST_GAP) < LEAST_GAP || !sector.holds(star)) {
                 continue;
             }
             Star whole = sector.isTied() ? tied(star) : star;
-            double gap = whole == null ? 0 : Math.min(1, whole.smallest(1));
+            double gap = whole == null ? 0 : Math.min(1, whole.smallest(1, most));
             if (gap > most) {
                 most = gap;
                 best = whole;
@@ -110,7 +111,7 @@ final class StarStart {
         var out = new Vector3D(Math.cos(half), Math.sin(half), 0);
         var round = new Vector3D(-Math.sin(half), Math.cos(half), 0);
         double beside = sector.towards().stream()
-                .mapToDouble(ring -> star.rings().get(ring).centre().dotProduct(out))
+                .mapToDouble(ring -> Vectors.dot(star.rings().get(ring).centre(), out))
                 .average()
                 .orElseThrow();
         Star best = null;
@@ -128,7 +129,7 @@ final class StarStart {
                             Sector.with(star.rings(), tie),
                             star.rings().size() + 1,
                             star.hubs());
-                    double gap = whole.smallest(1);
+                    double gap = whole.smallest(1, most);
                     if (gap > most && sector.holds(whole)) {
                         most = gap;
                         best = whole;
@@ -154,7 +155,8 @@ final class StarStart {
                 for (int z = 0; z <= 1; z++) {
                     boolean once = z > 0 || x > 0 || (x == 0 && y > 0);
                     if (once) {
-                        ways.add(new Vector3D(x, out, y, round, z, Vector3D.PLUS_K).normalize());
+                        ways.add(Vectors.sum(x, out, y, round, z, Vector3D.PLUS_K)
+                                .normalize());
                     }
                 }
             }

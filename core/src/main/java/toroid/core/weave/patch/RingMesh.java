@@ -5,6 +5,7 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.TubeMesh;
 import toroid.core.numeric.Effort;
+import toroid.core.numeric.Vectors;
 import toroid.core.weave.circle.Circle;
 
 /**
@@ -28,7 +29,7 @@ public final class RingMesh {
                     circle.at(2 * Math.PI * s / steps).subtract(circle.centre()).scalarMultiply(1 / circle.radius());
             for (int k = 0; k < sides; k++) {
                 double angle = 2 * Math.PI * k / sides;
-                corners.add(new Vector3D(
+                corners.add(Vectors.sum(
                         1,
                         circle.centre(),
                         circle.radius() + wire / 2 * Math.cos(angle),

@@ -1,6 +1,7 @@
 package toroid.core.weave.solve;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.circle.CircleDistance;
 
@@ -71,13 +72,13 @@ final class Contacts {
                 Pose.turned(n, back).negate(),
                 Pose.turned(onB.subtract(b.centre()), back));
         if (freedom.pitch() >= 0) {
-            row[freedom.pitch()] -= n.dotProduct(pose.alongOf(pair[2], pair[3]));
+            row[freedom.pitch()] -= Vectors.dot(n, pose.alongOf(pair[2], pair[3]));
         }
         if (freedom.across() >= 0) {
             row[freedom.across()] -= pair[3] * n.getY();
         }
         if (freedom.turn() >= 0) {
-            row[freedom.turn()] -= pair[2] * n.dotProduct(Vector3D.PLUS_I.crossProduct(onB));
+            row[freedom.turn()] -= pair[2] * Vectors.dot(n, Vectors.cross(Vector3D.PLUS_I, onB));
         }
         gaps.add(distance, row);
     }

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.pattern.Lattice;
 
@@ -77,6 +78,6 @@ final class HalfTurn {
         return (Math.abs(ring.radius() - other.radius())
                                 + ring.centre().distance(Pose.turned(other.centre(), turnedBy)))
                         / ring.radius()
-                + ring.normal().crossProduct(normal).getNorm();
+                + Vectors.cross(ring.normal(), normal).getNorm();
     }
 }

@@ -2,6 +2,7 @@ package toroid.core.weave.solve;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.weave.circle.Circle;
 
 /**
@@ -34,15 +35,18 @@ record Neighbours(List<int[]> pairs, int cells) {
                         ? pose.lattice().around() / 2
                         : cells(most + wide(pose, false), acrossPitch(pose));
         var pairs = new ArrayList<int[]>();
-        int k = pose.rings().size();
+        List<Circle> rings = pose.rings();
+        int k = rings.size();
         for (int i = -along; i <= along; i++) {
             for (int j = -second; j <= second; j++) {
                 if (pose.lattice().around() > 0 && 2 * j == -pose.lattice().around()) {
                     continue; // the same image as the one opposite
                 }
+                Vector3D[] there = centres(pose, i, j);
                 for (int a = 0; a < k; a++) {
                     for (int b = 0; b < k; b++) {
-                        if (once(a, b, i, j) && near(pose, a, b, i, j, most)) {
+                        if (once(a, b, i, j)
+                                && near(rings.get(a), there[b], rings.get(b).radius(), reach)) {
                             pairs.add(new int[] {a, b, i, j});
                         }
                     }
@@ -50,6 +54,15 @@ record Neighbours(List<int[]> pairs, int cells) {
             }
         }
         return new Neighbours(pairs, Math.max(1, Math.max(along, second)));
+    }
+
+    /** Where the middles of the rings of the cell (i, j) away are. */
+    private static Vector3D[] centres(Pose pose, int i, int j) {
+        double angle = pose.turnOf(i, j);
+        Vector3D moved = pose.moved(i, j);
+        return pose.rings().stream()
+                .map(ring -> Pose.turned(ring.centre(), angle).add(moved))
+                .toArray(Vector3D[]::new);
     }
 
     /** Each unordered pair of rings of the endless weave is told once: by its later ring, cell (0, 0) last. */
@@ -86,10 +99,8 @@ record Neighbours(List<int[]> pairs, int cells) {
         return cells;
     }
 
-    private static boolean near(Pose pose, int a, int b, int i, int j, double most) {
-        Circle first = pose.rings().get(a);
-        Circle second = pose.image(b, i, j);
-        double sum = first.radius() + second.radius() + most - 2 * pose.largest();
-        return first.centre().subtract(second.centre()).getNormSq() < sum * sum;
+    private static boolean near(Circle ring, Vector3D other, double radius, double reach) {
+        double sum = ring.radius() + radius + reach;
+        return ring.centre().subtract(other).getNormSq() < sum * sum;
     }
 }

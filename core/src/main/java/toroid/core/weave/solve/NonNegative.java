@@ -16,11 +16,19 @@ final class NonNegative {
     private final int[] passive;
     private int count;
 
+    /** Cholesky's factor on the passive set, and the right side solved with it: row by row, the first so many as it stands. */
+    private final double[][] l;
+
+    private final double[] half;
+    private int factored;
+
     private NonNegative(double[][] a, double[] b) {
         this.a = a;
         this.b = b;
         x = new double[b.length];
         passive = new int[b.length];
+        l = new double[b.length][];
+        half = new double[b.length];
     }
 
     /** @return λ */
@@ -87,6 +95,7 @@ final class NonNegative {
                 if (x[i] > 1e-15 * (1 + Math.abs(b[i]))) {
                     passive[kept++] = i;
                 } else {
+                    factored = Math.min(factored, kept);
                     x[i] = 0;
                     in[i] = false;
                 }
@@ -98,23 +107,31 @@ final class NonNegative {
         }
     }
 
-    private double[] onPassive() {
-        double[][] l = new double[count][count];
-        double[] y = new double[count];
-        for (int i = 0; i < count; i++) {
+    /** A row of the factor rests on those before it alone: what was there before the set changed stands. */
+    private void factor() {
+        for (int i = factored; i < count; i++) {
+            double[] row = new double[i + 1];
+            l[i] = row;
             for (int j = 0; j <= i; j++) {
                 double sum = a[passive[i]][passive[j]];
+                double[] other = l[j];
                 for (int k = 0; k < j; k++) {
-                    sum -= l[i][k] * l[j][k];
+                    sum -= row[k] * other[k];
                 }
-                l[i][j] = i == j ? Math.sqrt(Math.max(1e-300, sum)) : sum / l[j][j];
+                row[j] = i == j ? Math.sqrt(Math.max(1e-300, sum)) : sum / other[j];
             }
             double sum = b[passive[i]];
             for (int k = 0; k < i; k++) {
-                sum -= l[i][k] * y[k];
+                sum -= row[k] * half[k];
             }
-            y[i] = sum / l[i][i];
+            half[i] = sum / row[i];
         }
+        factored = count;
+    }
+
+    private double[] onPassive() {
+        factor();
+        double[] y = Arrays.copyOf(half, count);
         for (int i = count - 1; i >= 0; i--) {
             for (int k = i + 1; k < count; k++) {
                 y[i] -= l[k][i] * y[k];

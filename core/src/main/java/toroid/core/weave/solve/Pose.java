@@ -3,6 +3,7 @@ package toroid.core.weave.solve;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.pattern.Lattice;
 
@@ -36,12 +37,12 @@ public record Pose(Lattice lattice, List<Circle> rings, double pitch, double acr
 
     /** How far image (i, j) is moved. */
     Vector3D moved(int i, int j) {
-        return new Vector3D(pitch, alongOf(i, j), across * j, Vector3D.PLUS_J);
+        return Vectors.sum(pitch, alongOf(i, j), across * j, Vector3D.PLUS_J);
     }
 
     /** What p₁ moves image (i, j) by, per unit. */
     Vector3D alongOf(int i, int j) {
-        return new Vector3D(i, Vector3D.PLUS_I, j, lattice.shared());
+        return Vectors.sum(i, Vector3D.PLUS_I, j, lattice.shared());
     }
 
     static Vector3D turned(Vector3D v, double angle) {

@@ -3,6 +3,7 @@ package toroid.core.weave.solve;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 import toroid.core.weave.circle.Circle;
 
 /** A ring's five numbers in a move: three of place, then a tilt about two lines in its plane. Turned about its own axis it is the same ring. */
@@ -20,10 +21,10 @@ public final class RingMotion {
         row[at] += n.getX();
         row[at + 1] += n.getY();
         row[at + 2] += n.getZ();
-        Vector3D moment = arm.crossProduct(n);
+        Vector3D moment = Vectors.cross(arm, n);
         Vector3D u = ring.normal().orthogonal();
-        row[at + 3] += moment.dotProduct(u);
-        row[at + 4] += moment.dotProduct(ring.normal().crossProduct(u));
+        row[at + 3] += Vectors.dot(moment, u);
+        row[at + 4] += Vectors.dot(moment, Vectors.cross(ring.normal(), u));
     }
 
     /** How the ring at that place is moved. */
@@ -36,7 +37,7 @@ public final class RingMotion {
     public static Vector3D tilt(double[] by, int place, Circle ring) {
         int at = PER_RING * place;
         Vector3D u = ring.normal().orthogonal();
-        return new Vector3D(by[at + 3], u, by[at + 4], ring.normal().crossProduct(u));
+        return Vectors.sum(by[at + 3], u, by[at + 4], Vectors.cross(ring.normal(), u));
     }
 
     /** The furthest any place of the ring is moved, at most. */
@@ -65,8 +66,8 @@ public final class RingMotion {
     /** As much further as {@code share} times the way from {@code before} to {@code now}. */
     public static Circle beyond(Circle before, Circle now, double share) {
         return new Circle(
-                new Vector3D(1 + share, now.centre(), -share, before.centre()),
-                new Vector3D(1 + share, now.normal(), -share, before.normal()).normalize(),
+                Vectors.sum(1 + share, now.centre(), -share, before.centre()),
+                Vectors.sum(1 + share, now.normal(), -share, before.normal()).normalize(),
                 now.radius());
     }
 

@@ -81,12 +81,11 @@ public final class Tightest {
             double furthest = now.furthest(by);
             double scale = Math.min(1, SHARE * gap / furthest);
             double promised = scale * predicted;
-            M next = led(now.stepped(by, scale), gap, promised, window);
-            double reached = next.smallest(2 * unit);
-            if (reached > gap + ENOUGH * promised) {
-                boolean good = reached > gap + 0.3 * promised;
-                now = next.settled();
-                gap = reached;
+            Reached<M> next = led(now.stepped(by, scale), gap, promised, window);
+            if (next.gap() > gap + ENOUGH * promised) {
+                boolean good = next.gap() > gap + 0.3 * promised;
+                now = next.rings().settled();
+                gap = next.gap();
                 window = Math.max(0.05 * unit, Math.min(window, 4 * furthest * scale + 0.05 * unit));
                 push = good ? Math.min(MOST_PUSH * unit, 2.5 * push) : push;
             } else {
@@ -100,13 +99,20 @@ public final class Tightest {
     }
 
     /** Where a step came to, led back to what it promised where it fell short of it by much and that is better. */
-    private static <M extends Movable<M>> M led(M next, double gap, double promised, double window) {
-        double reached = next.smallest(2 * next.unit());
-        if (reached >= gap + CORRECT_BELOW * promised) {
-            return next;
+    private static <M extends Movable<M>> Reached<M> led(M next, double gap, double promised, double window) {
+        Reached<M> first = Reached.by(next);
+        if (first.gap() >= gap + CORRECT_BELOW * promised) {
+            return first;
         }
-        M better = corrected(next, gap + promised, window);
-        return better.smallest(2 * next.unit()) > reached ? better : next;
+        Reached<M> better = Reached.by(corrected(next, gap + promised, window));
+        return better.gap() > first.gap() ? better : first;
+    }
+
+    /** A pose on trial with its smallest gap, which takes a search through all near pairs. */
+    private record Reached<M extends Movable<M>>(M rings, double gap) {
+        static <M extends Movable<M>> Reached<M> by(M rings) {
+            return new Reached<>(rings, rings.smallest(2 * rings.unit()));
+        }
     }
 
     /** Further the way the last steps led, as far as that opens the gap; null when it does not. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.pattern.WeavePattern;
 
@@ -58,7 +59,7 @@ final class TurningChain {
                     Circle own = pose.rings().get(k);
                     Circle partner = pose.rings().get(onto[k]);
                     Vector3D normal = Pose.turned(partner.normal(), turned);
-                    Vector3D alike = normal.dotProduct(own.normal()) < 0 ? normal.negate() : normal;
+                    Vector3D alike = Vectors.dot(normal, own.normal()) < 0 ? normal.negate() : normal;
                     Vector3D centre = own.centre().add(Pose.turned(partner.centre(), turned));
                     return new Circle(
                             centre.scalarMultiply(0.5), own.normal().add(alike).normalize(), own.radius());
