@@ -17,6 +17,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -233,6 +234,36 @@ abstract class BrowserTest {
                 "one => one.width > 40 && one.getContext('2d').getImageData(0, 0, one.width, one.height).data"
                         + ".some((value, i) => i % 4 === 3 && value > 0)",
                 canvas.elementHandle());
+    }
+
+    /** Arrow keys turn what is in the picture, and turn it back. */
+    protected void turnedByKeys(Locator canvas) {
+        // its outline is part of the picture
+        canvas.focus();
+        byte[] before = still(canvas);
+        press("ArrowRight", 5);
+        page.waitForCondition(() -> !Arrays.equals(canvas.screenshot(), before));
+        press("ArrowLeft", 5);
+        page.waitForCondition(() -> Arrays.equals(canvas.screenshot(), before));
+    }
+
+    private void press(String key, int times) {
+        for (int i = 0; i < times; i++) {
+            page.keyboard().press(key);
+        }
+    }
+
+    /** Its picture, once that is the same twice. */
+    protected byte[] still(Locator canvas) {
+        canvas.waitFor();
+        settled();
+        byte[] before;
+        byte[] now = canvas.screenshot();
+        do {
+            before = now;
+            now = canvas.screenshot();
+        } while (!Arrays.equals(before, now));
+        return now;
     }
 
     private static final int MOST_TABS = 400;

@@ -81,7 +81,7 @@ class MakingTest extends BrowserTest {
         page.keyboard().press("Space");
         page.keyboard().press("Space");
         assertThat(page.locator("h1")).hasText("Slide it off");
-        page.waitForTimeout(800);
+        page.waitForFunction("() => document.querySelector('[data-save=waiting]')");
         context.setOffline(false);
         saved();
         page.reload();

@@ -15,6 +15,7 @@ import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.RequestOptions;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -77,13 +78,10 @@ class PatchesTest extends BrowserTest {
         mode("put together");
         Locator words = page.locator(".assembly-words");
         assertThat(words).containsText("Lay a closed ring down");
-        page.locator("canvas").waitFor();
-        page.waitForTimeout(400);
-        byte[] first = page.locator("canvas").screenshot();
+        byte[] first = still(page.locator("canvas"));
         exactly("One ring on").click();
         assertThat(words).containsText("Through 1, take 1 closed along");
-        page.waitForTimeout(400);
-        assertThat(page.locator("canvas").screenshot()).isNotEqualTo(first);
+        page.waitForCondition(() -> !Arrays.equals(page.locator("canvas").screenshot(), first));
         for (int i = 0; i < 2; i++) {
             exactly("One ring back").click();
         }

@@ -49,15 +49,7 @@ class ShapesKeysTest extends BrowserTest {
     void theFormIsTurnedByKeys() {
         openHooks();
         var canvas = page.locator("canvas");
-        canvas.waitFor();
-        page.waitForTimeout(300);
-        byte[] before = canvas.screenshot();
-        canvas.focus();
-        for (int i = 0; i < 5; i++) {
-            page.keyboard().press("ArrowRight");
-        }
-        page.waitForTimeout(300);
-        assertThat(canvas.screenshot()).isNotEqualTo(before);
+        turnedByKeys(canvas);
         page.keyboard().press("f");
         page.getByTestId("flat-view").waitFor();
         page.keyboard().press("t");

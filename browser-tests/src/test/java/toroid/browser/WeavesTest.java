@@ -52,14 +52,7 @@ class WeavesTest extends BrowserTest {
         // pulled along its rows an aspect ratio of 4 lies √18 wires from ring to ring
         assertThat(slider).hasAttribute("aria-valuetext", Pattern.compile("pitch 4\\.24 mm"));
         Locator canvas = page.locator("canvas");
-        page.waitForTimeout(300);
-        byte[] before = canvas.screenshot();
-        canvas.focus();
-        for (int i = 0; i < 5; i++) {
-            page.keyboard().press("ArrowRight");
-        }
-        page.waitForTimeout(300);
-        assertThat(canvas.screenshot()).isNotEqualTo(before);
+        turnedByKeys(canvas);
     }
 
     @Test
