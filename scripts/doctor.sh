@@ -9,6 +9,50 @@ has() {
   if command -v "$command" >/dev/null; then well "$what: $command"; else ill "$what is missing. As an administrator: apt-get install $package"; fi
 }
 
+# new_enough WHAT TOLD LEAST PACKAGE: the first number of what it tells of itself.
+new_enough() {
+  local what=$1 found least=$3 package=$4
+  found=$(grep -oE '[0-9]+' <<<"$2" | head -1) || true
+  [ -n "$found" ] || return 0
+  if [ "$found" -ge "$least" ]; then well "$what $found, of $least or later"; else ill "$what $found is too old: $least or later is needed. As an administrator: apt-get install $package"; fi
+}
+
+doctor_versions() {
+  ! command -v java >/dev/null || new_enough Java "$(java -version 2>&1 | grep version || true)" 17 openjdk-17-jdk-headless
+  ! command -v node >/dev/null || new_enough Node "$(node --version 2>/dev/null || true)" 20 nodejs
+  [ -z "$(postgres_bin "")" ] || new_enough PostgreSQL "$("$(postgres_bin "")/postgres" --version 2>/dev/null | grep -oE '[0-9].*' || true)" 13 postgresql
+}
+
+doctor_port() {
+  local port="${TOROID_PORT:-8420}"
+  if server_pid >/dev/null; then return; fi
+  if port_is_free "$port"; then well "port $port is free"; else ill "something else answers on port $port. End it, or: ./toroid start --port $(free_port "$port")"; fi
+}
+
+FORWARD_SECONDS=300
+doctor_clock() {
+  local newest ahead
+  newest=$(find "$VAR" -maxdepth 2 \( -name '*.log' -o -name toroid.jar \) -printf '%T@\n' 2>/dev/null | sort -n | tail -1) || true
+  ahead=$((${newest%%.*} + 0 - $(date +%s)))
+  if [ "$ahead" -gt "$FORWARD_SECONDS" ]; then
+    ill "what was written here last is $((ahead / 60)) minutes ahead of the clock: it went back. Set it right (timedatectl); days and waits go by it."
+  else
+    well "the clock: $(date '+%Y-%m-%d %H:%M')"
+  fi
+}
+
+# Two servers on one database: each holds a lock there (Beside.java).
+doctor_beside() {
+  local home bin servers
+  home=$(cluster_home pg)
+  [ -z "${TOROID_DATABASE_URL:-}" ] && [ -s "$home/port" ] && [ -s "$home/data/PG_VERSION" ] || return 0
+  bin=$(postgres_bin "$(cat "$home/data/PG_VERSION")")
+  [ -n "$bin" ] && cluster_is_up "$home" "$bin" || return 0
+  servers=$(CLUSTER_HOME=$home CLUSTER_BIN=$bin CLUSTER_PORT=$(cat "$home/port") cluster_sql "select coalesce(max(n), 0) from (select count(distinct pid) n
+    from pg_locks where locktype = 'advisory' and mode = 'ShareLock' and objid = 1953460847 group by database) held") || return 0
+  if [ "$servers" -gt 1 ]; then ill "$servers servers work on one workshop. Nothing is lost, but their screens do not follow each other: ./toroid stop where the other was started."; fi
+}
+
 LEAST_ROOM_MIB=500
 OLDEST_BACKUP_HOURS=50
 
@@ -88,9 +132,13 @@ doctor_command() {
   has mvn "Maven, to build the server" maven
   has curl "curl" curl
   if [ -n "$(postgres_bin "")" ]; then well "PostgreSQL: $(postgres_bin "")"; else ill "PostgreSQL is missing. As an administrator: apt-get install postgresql"; fi
+  doctor_versions
+  doctor_port
   doctor_room
+  doctor_clock
   doctor_database
   doctor_server
+  doctor_beside
   doctor_backups
   doctor_secrets
   [ "$ILL" = 0 ] || fail "not all is well; see above."

@@ -44,6 +44,8 @@ try_hands() {
   say "hands: the database is killed"
   expect "backed up to $TRIED/backups/toroid-" ./toroid backup
   expect "all is well" ./toroid doctor
+  expect "something else answers on port $port" env TOROID_PORT="$port" TOROID_VAR="$TRIED/empty" ./toroid doctor
+  another_beside
   kill -9 "$(postmaster)"
   expect "its database does not" ./toroid doctor
   expect "already running" ./toroid start --port "$port"
@@ -241,6 +243,24 @@ on_a_line() {
 }
 
 # One that hangs when it is looked at, and dies while it is waited for, is started all the same.
+# Another server's lock on the same workshop, until its connection ends.
+another_beside() {
+  local home holding
+  home=$(VAR=$TRIED cluster_home pg)
+  (
+    echo "select pg_try_advisory_lock_shared(1953460847);"
+    exec sleep 600
+  ) > >(CLUSTER_HOME=$home CLUSTER_PORT=$(cat "$home/port") CLUSTER_BIN=$(postgres_bin "") cluster_sql_at toroid >/dev/null) &
+  holding=$!
+  until ./toroid doctor | grep -q "2 servers work on one workshop"; do
+    kill -0 "$holding" || fail "another server on the same workshop was not told"
+    sleep 0.2
+  done
+  kill "$holding"
+  for _ in $(seq 1 100); do ! ./toroid doctor | grep -q "all is well" || return 0; done
+  fail "another server that ended is still told"
+}
+
 dies_while_looked_at() {
   local pid start told="$TRIED/dies.log"
   pid=$(cat "$TRIED/server.pid")

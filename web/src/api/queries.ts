@@ -155,7 +155,14 @@ export const usePreferences = () => useList<Kept<Choices>>("preferences");
 export function unitsNow(): Choices["units"] {
   return queries.getQueryData<Kept<Choices>>(["preferences"])?.data.units ?? "MILLIMETRES";
 }
-export const useSession = () => useList<SessionView>("session");
+/** Who is in, and where; asked again while another server works on the same workshop. */
+export function useSession() {
+  return useQuery({
+    queryKey: ["session"],
+    queryFn: ({ signal }) => call<SessionView>("GET", "/api/session", undefined, signal),
+    refetchInterval: (query) => ((query.state.data?.servers ?? 1) > 1 ? 20_000 : false),
+  });
+}
 
 /** Where another device in the house opens this workshop. */
 export const useAddresses = () => useList<string[]>("session/addresses");

@@ -6,6 +6,7 @@ import { BenchLine } from "./BenchLine";
 import { Outbox } from "./Outbox";
 import { Thread } from "./StageRing";
 import { Timers } from "./Timers";
+import { TwoServers } from "./TwoServers";
 import { WorkingMark } from "./WorkingMark";
 
 const PLACES: [string, string, string?][] = [
@@ -63,6 +64,7 @@ export function Frame() {
         ))}
       </nav>
       <main id="place" tabIndex={-1}>
+        <TwoServers />
         <Outbox />
         <Suspense fallback={null}>
           <Outlet />

@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.numeric.Refusal;
+import toroid.server.store.Beside;
 import toroid.server.store.ServerCode;
 
 /** Coming in with the workshop's password. */
@@ -37,20 +38,30 @@ class SessionController {
     private final boolean demo;
     private final Tries tries;
     private final OpenSessions sessions;
+    private final Beside beside;
     private final HttpSessionSecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
 
-    SessionController(Door door, Tries tries, OpenSessions sessions, @Value("${toroid.demo}") boolean demo) {
+    SessionController(
+            Door door, Tries tries, OpenSessions sessions, Beside beside, @Value("${toroid.demo}") boolean demo) {
         this.door = door;
         this.tries = tries;
         this.sessions = sessions;
+        this.beside = beside;
         this.demo = demo;
     }
 
-    /** @param in whether the workshop is open to this browser; @param demo whether it is the demo workshop */
+    /**
+     * Who is in, and where.
+     *
+     * @param in whether the workshop is open to this browser
+     * @param demo whether it is the demo workshop
+     * @param servers how many servers work on its database, this one and others; told to those who are in, 1 to all others
+     */
     record SessionView(
             @NotNull boolean passwordNeeded,
             @NotNull boolean in,
-            @NotNull boolean demo) {}
+            @NotNull boolean demo,
+            @NotNull int servers) {}
 
     record Knock(@NotNull String password) {}
 
@@ -60,7 +71,8 @@ class SessionController {
         boolean known = authentication != null
                 && authentication.isAuthenticated()
                 && !(authentication instanceof AnonymousAuthenticationToken);
-        return new SessionView(door.asksForPassword(), !door.asksForPassword() || known, demo);
+        boolean in = !door.asksForPassword() || known;
+        return new SessionView(door.asksForPassword(), in, demo, in ? beside.servers() : 1);
     }
 
     @PostMapping
