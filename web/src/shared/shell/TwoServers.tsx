@@ -9,8 +9,8 @@ export function TwoServers() {
   return (
     <p className="two-servers" role="status">
       {servers === 2 ? "Another server works" : `${servers - 1} other servers work`} on this workshop too.
-      Nothing is lost; but a page here is not told of what is done there until it is opened anew. Leave one
-      running: <kbd>./toroid stop</kbd> ends the other, where it was started.
+      Nothing is lost, but pages here do not follow what is done there. End one of them with ./toroid stop,
+      where it was started.
     </p>
   );
 }

@@ -26,7 +26,7 @@ it("says nothing of one server", () => {
 it("says that there are two, and what ends one", () => {
   shown(2);
   expect(screen.getByRole("status").textContent).toMatch(
-    /^Another server works.*Nothing is lost;.*\.\/toroid stop/,
+    /^Another server works.*Nothing is lost,.*\.\/toroid stop/,
   );
 });
 
