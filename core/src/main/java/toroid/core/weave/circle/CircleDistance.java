@@ -129,34 +129,50 @@ public final class CircleDistance {
     }
 
     private void find(double reach, Found found) {
-        int n = round.count();
-        double[] squares = new double[n];
-        for (int i = 0; i < n; i++) {
-            squares[i] = square(round.cos()[i], round.sin()[i]);
-        }
-        double far = reach + radius * round.step();
-        if (nearlyEven(squares)) {
-            for (int i = 0; i < n; i += n / EVEN_PLACES) {
-                report(i * round.step(), reach, found);
-            }
-        }
-        for (int i = 0; i < n; i++) {
-            double before = squares[(i + n - 1) % n];
-            double after = squares[(i + 1) % n];
-            if (squares[i] <= before && squares[i] < after && squares[i] < far * far) {
-                report(refined((i - 1) * round.step(), (i + 1) * round.step()), reach, found);
-            }
-        }
-    }
-
-    /** Whether the circles lie so nearly side by side all round that no single place stands for their contact. */
-    private boolean nearlyEven(double[] squares) {
+        double[] squares = sampled();
         double least = Double.MAX_VALUE;
         double most = 0;
         for (double square : squares) {
             least = Math.min(least, square);
             most = Math.max(most, square);
         }
+        double far = reach + radius * round.step();
+        if (least >= far * far) {
+            return;
+        }
+        int n = squares.length;
+        if (isNearlyEven(least, most)) {
+            for (int i = 0; i < n; i += n / EVEN_PLACES) {
+                report(i * round.step(), reach, found);
+            }
+        }
+        double before = squares[n - 1];
+        for (int i = 0; i < n; i++) {
+            double here = squares[i];
+            if (here <= before && here < squares[i + 1 < n ? i + 1 : 0] && here < far * far) {
+                report(refined((i - 1) * round.step(), (i + 1) * round.step()), reach, found);
+            }
+            before = here;
+        }
+    }
+
+    /** {@link #square} at every sample; written out, as it is what every solver waits for most. */
+    private double[] sampled() {
+        double[] cos = round.cos();
+        double[] sin = round.sin();
+        double[] squares = new double[round.count()];
+        double other = b.radius();
+        for (int i = 0; i < squares.length; i++) {
+            double z = zc + zu * cos[i] + zv * sin[i];
+            double whole = cc + cu * cos[i] + cv * sin[i];
+            double short_ = Math.sqrt(Math.max(0, whole - z * z)) - other;
+            squares[i] = z * z + short_ * short_;
+        }
+        return squares;
+    }
+
+    /** Whether the circles lie so nearly side by side all round that no single place stands for their contact. */
+    private boolean isNearlyEven(double least, double most) {
         return Math.sqrt(most) - Math.sqrt(least) < EVEN_SHARE * radius;
     }
 
