@@ -4,7 +4,7 @@ Usage: torture.py URL SERVER-KILLS DATABASE-KILLS SEED, with START (a command th
 (files that hold the processes) in the environment.
 
 Each maker makes copies of an ear wire from a spool of their own: goes on and back along the plan, notes measurements, lets copies fail,
-and books wire in and out by hand. What is asked is asked again, as the app does, until it is answered; what was answered is remembered.
+photographs them, writes another note on the job, and books wire in and out by hand. What is asked is asked again, as the app does, until it is answered; what was answered is remembered.
 At the end the workshop has to be what was remembered, to the last reading and the last millimetre.
 """
 
@@ -14,6 +14,7 @@ import json
 import os
 import random
 import signal
+import struct
 import subprocess
 import sys
 import threading
@@ -21,10 +22,12 @@ import time
 import urllib.error
 import urllib.request
 import uuid
+import zlib
 
 URL, SERVER_KILLS, DATABASE_KILLS, SEED = sys.argv[1], int(sys.argv[2]), int(sys.argv[3]), int(sys.argv[4])
 MAKERS = 4
 COPIES = 40
+MOST_PHOTOS = 30
 # a machine three times slower still answers within this
 PATIENCE_SECONDS = 600
 SPOOL_MM = 90_000.0
@@ -70,9 +73,10 @@ class Workshop:
         raise Refused(f"{method} {path}: not answered for {PATIENCE_SECONDS} s")
 
     def once(self, method, path, body):
-        data = None if body is None else json.dumps(body).encode()
+        as_it_is = isinstance(body, bytes)
+        data = body if as_it_is or body is None else json.dumps(body).encode()
         request = urllib.request.Request(URL + path, data, method=method)
-        request.add_header("Content-Type", "application/json")
+        request.add_header("Content-Type", "application/octet-stream" if as_it_is else "application/json")
         request.add_header("X-XSRF-TOKEN", self.token())
         with self.opener.open(request, timeout=20) as answer:
             text = answer.read()
@@ -96,6 +100,17 @@ class Workshop:
             pass
 
 
+def picture(dice):
+    """A PNG of one colour, by hand: eight points a side."""
+    row = b"\0" + bytes(dice.randrange(256) for _ in range(3)) * 8
+
+    def chunk(kind, data):
+        return struct.pack(">I", len(data)) + kind + data + struct.pack(">I", zlib.crc32(kind + data))
+
+    head = struct.pack(">IIBBBBB", 8, 8, 8, 2, 0, 0, 0)
+    return b"\x89PNG\r\n\x1a\n" + chunk(b"IHDR", head) + chunk(b"IDAT", zlib.compress(row * 8)) + chunk(b"IEND", b"")
+
+
 class Maker(threading.Thread):
     def __init__(self, number):
         super().__init__(name=f"maker {number}", daemon=True)
@@ -105,6 +120,7 @@ class Maker(threading.Thread):
         self.job = str(uuid.uuid4())
         self.by_hand = 0.0
         self.readings: dict[str, float] = {}
+        self.photos: set[str] = set()
         self.place = 0
         self.spoilt: list[dict] = []
         self.told = 0
@@ -113,7 +129,7 @@ class Maker(threading.Thread):
         try:
             self.begin()
             while not over.is_set():
-                self.dice.choice([self.go, self.go, self.go, self.measure, self.book, self.fail])()
+                self.dice.choice([self.go, self.go, self.go, self.measure, self.book, self.fail, self.photograph, self.write])()
                 self.told += 1
         except Refused as refused:
             faults.append(f"{self.name}: {refused}")
@@ -130,7 +146,7 @@ class Maker(threading.Thread):
             "wireDiameterMm": 0.8, "parameters": {}, "hand": "RIGHT", "copies": COPIES, "rhythm": "BATCH", "cutting": "PRE_CUT",
             "plainFromMm": 1.0, "tailFactor": 1.0, "lots": {}, "note": "",
         }
-        ask("PUT", f"/api/jobs/form/{self.job}", {"version": None, "data": form})
+        self.form = ask("PUT", f"/api/jobs/form/{self.job}", {"version": None, "data": form})
         self.run_kept = ask("POST", f"/api/jobs/form/{self.job}/runs", {})
         self.version = self.run_kept["version"]
         plan = self.run_kept["data"]["plan"]
@@ -175,6 +191,16 @@ class Maker(threading.Thread):
         self.workshop.ask("PUT", f"/api/readings/{name}", {"version": None, "data": reading})
         self.readings[name] = value
 
+    def photograph(self):
+        if len(self.photos) < MOST_PHOTOS:
+            name = str(uuid.uuid4())
+            self.workshop.ask("PUT", f"/api/photos/{name}/picture?run={self.run_kept['id']}", picture(self.dice))
+            self.photos.add(name)
+
+    def write(self):
+        data = self.form["data"] | {"note": f"note {self.told}"}
+        self.form = self.workshop.ask("PUT", f"/api/jobs/form/{self.job}", {"version": self.form["version"], "data": data})
+
     def book(self):
         what = self.dice.choice(["RECEIVED", "LOST"])
         amount = float(self.dice.randint(1, 40))
@@ -201,13 +227,26 @@ class Maker(threading.Thread):
         same(f"{self.name}: the run taken up again", again["id"], self.run_kept["id"])
         kept = {one["id"]: one["data"]["value"] for one in ask("GET", f"/api/readings/of-run/{self.run_kept['id']}")}
         same(f"{self.name}: the readings", kept, self.readings)
+        same(f"{self.name}: the photos", sorted(one["id"] for one in ask("GET", f"/api/photos?run={self.run_kept['id']}")), sorted(self.photos))
+        job = ask("GET", f"/api/jobs/form/{self.job}")
+        same(f"{self.name}: the job", (job["version"], job["data"]["note"]), (self.form["version"], self.form["data"]["note"]))
         left = ask("GET", f"/api/lots/{self.spool}")["data"]["left"]
         should = SPOOL_MM + self.by_hand - self.drawn()
         if abs(left - should) > CRUMB_MM:
             faults.append(f"{self.name}: {left} mm are left where {should} should be")
-        moves = sum(one["amount"] for one in ask("GET", f"/api/lots/{self.spool}/moves"))
-        if abs(moves - left) > CRUMB_MM:
-            faults.append(f"{self.name}: the ledger sums to {moves} mm, the lot has {left}")
+        moves = self.ledger()
+        same(f"{self.name}: moves told twice", len(moves), len({one["id"] for one in moves}))
+        summed = sum(one["amount"] for one in moves)
+        if abs(summed - left) > CRUMB_MM:
+            faults.append(f"{self.name}: the ledger sums to {summed} mm, the lot has {left}")
+
+    def ledger(self):
+        path = f"/api/lots/{self.spool}/moves"
+        moves = page = self.workshop.ask("GET", path)
+        while page:
+            page = self.workshop.ask("GET", f"{path}?before={page[-1]['id']}")
+            moves = moves + page
+        return moves
 
 
 def same(what, found, remembered):

@@ -269,11 +269,22 @@ export function useStockKinds() {
   });
 }
 
-/** What came and went of a lot, newest first. */
-export function useMoves(spoolId: string) {
-  return useQuery({
-    queryKey: ["lots", spoolId, "moves"],
-    queryFn: ({ signal }) => call<StockMove[]>("GET", `/api/lots/${spoolId}/moves`, undefined, signal),
+/** Moves of a lot the server tells at once. */
+const MOVES_AT_ONCE = 200;
+
+/** What came and went of a lot, newest first, page by page. */
+export function useMoves(lot: string) {
+  return useInfiniteQuery({
+    queryKey: ["lots", lot, "moves"],
+    queryFn: ({ pageParam, signal }) =>
+      call<StockMove[]>(
+        "GET",
+        `/api/lots/${lot}/moves${pageParam ? `?before=${pageParam}` : ""}`,
+        undefined,
+        signal,
+      ),
+    initialPageParam: null as string | null,
+    getNextPageParam: (page) => (page.length < MOVES_AT_ONCE ? null : page.at(-1)!.id),
   });
 }
 

@@ -1,14 +1,13 @@
-import { useMoves, useRunNames } from "../../api/queries";
+import { useRunNames } from "../../api/queries";
 import type { StockMove } from "../../api/types";
+import { useSomeMoves } from "../../shared/kernel/useSomeMoves";
 import { MOVED } from "../../shared/words/stockWords";
 import { day, wireLength, type Units } from "../../quantity/format";
 
-const SHOWN = 12;
-
 /** What came on to a spool and went off it: what is left is their sum. */
 export function Moves({ spoolId, units }: { spoolId: string; units: Units }) {
-  const moves = useMoves(spoolId).data ?? [];
-  const names = useRunNames(moves.slice(0, SHOWN).map((move) => move.runId)).data;
+  const { moves, earlier } = useSomeMoves(spoolId);
+  const names = useRunNames(moves.map((move) => move.runId)).data;
   const nameOf = (move: StockMove) => (move.runId && names?.[move.runId]) ?? "a run";
   if (moves.length === 0) {
     return null;
@@ -18,8 +17,8 @@ export function Moves({ spoolId, units }: { spoolId: string; units: Units }) {
       <h2 className="text-xl font-bold">Wire on and off</h2>
       <table className="ruled mt-2">
         <tbody>
-          {moves.slice(0, SHOWN).map((move, i) => (
-            <tr key={i}>
+          {moves.map((move) => (
+            <tr key={move.id}>
               <td>{day(move.movedAt)}</td>
               <td>{move.why === "USED" ? nameOf(move) : MOVED[move.why]}</td>
               <td className="figures text-right font-bold">
@@ -30,7 +29,11 @@ export function Moves({ spoolId, units }: { spoolId: string; units: Units }) {
           ))}
         </tbody>
       </table>
-      {moves.length > SHOWN && <p className="small soft mt-1">and {moves.length - SHOWN} earlier ones</p>}
+      {earlier && (
+        <button className="quiet no-print" onClick={earlier}>
+          earlier ones
+        </button>
+      )}
     </section>
   );
 }

@@ -1,16 +1,15 @@
-import { useBench, useMoves, usePreferences, useRunNames } from "../../api/queries";
+import { useBench, usePreferences, useRunNames } from "../../api/queries";
 import type { StockKindView, StockMove } from "../../api/types";
 import { day } from "../../quantity/format";
+import { useSomeMoves } from "../../shared/kernel/useSomeMoves";
 import { MOVED, movedText } from "../../shared/words/stockWords";
 import { takeBack } from "./lotWrites";
-
-const SHOWN = 14;
 
 /** What came and went: what is there is their sum. What was done by hand can be taken back. */
 export function LotMoves({ lot, kind }: { lot: string; kind: StockKindView }) {
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
-  const moves = useMoves(lot).data ?? [];
-  const names = useRunNames(moves.slice(0, SHOWN).map((move) => move.runId)).data;
+  const { moves, earlier } = useSomeMoves(lot);
+  const names = useRunNames(moves.map((move) => move.runId)).data;
   const jobs = useBench().data ?? [];
   const madeIn = (move: StockMove) => (move.runId ? names?.[move.runId] : undefined);
   const words = (move: StockMove) =>
@@ -32,7 +31,7 @@ export function LotMoves({ lot, kind }: { lot: string; kind: StockKindView }) {
       <h2>came and went</h2>
       <table className="ruled">
         <tbody>
-          {moves.slice(0, SHOWN).map((move) => (
+          {moves.map((move) => (
             <tr key={move.id} className={move.undone ? "is-undone" : undefined}>
               <td className="small">{day(move.movedAt)}</td>
               <td>{words(move)}</td>
@@ -54,7 +53,11 @@ export function LotMoves({ lot, kind }: { lot: string; kind: StockKindView }) {
           ))}
         </tbody>
       </table>
-      {moves.length > SHOWN && <p className="small soft">and {moves.length - SHOWN} earlier ones</p>}
+      {earlier && (
+        <button className="quiet no-print" onClick={earlier}>
+          earlier ones
+        </button>
+      )}
     </section>
   );
 }

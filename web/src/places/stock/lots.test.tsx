@@ -1,4 +1,4 @@
-import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { cleanup, fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { LotData } from "../../api/types";
 import { forget, undo } from "../../shared/kernel/undo";
@@ -105,6 +105,36 @@ describe("a lot", () => {
     await waitFor(() => expect(screen.queryByText("take it")).toBeNull());
     undo();
     await waitFor(() => expect(sent(asked, "POST", `/api/lots/moves/${move.id}/undo`)).toHaveLength(1));
+  });
+
+  it("shows what came and went as far back as it is asked for", async () => {
+    const one = lot();
+    const moved = (from: number) =>
+      Array.from({ length: 200 }, (_, i) => ({
+        id: `move-${from - i}`,
+        amount: from - i,
+        why: "RECEIVED",
+        movedAt: "2026-11-01T10:00:00Z",
+        note: "",
+        byHand: false,
+        undone: false,
+        runId: null,
+        jobId: null,
+      }));
+    open(`/stock/lot/${one.id}`, [one], {
+      [`GET /api/lots/${one.id}/moves`]: moved(400),
+      [`GET /api/lots/${one.id}/moves?before=move-201`]: moved(200).slice(0, 30),
+    });
+    const came = await screen.findByRole("region", { name: "Came and went" });
+    const rows = () => within(came).getAllByRole("row").length;
+    await waitFor(() => expect(rows()).toBe(14));
+    const earlier = () => within(came).queryByText("earlier ones");
+    for (const shown of [74, 134, 194, 230]) {
+      fireEvent.click(earlier()!);
+      await waitFor(() => expect(rows()).toBe(shown));
+    }
+    expect(within(came).getAllByRole("row").at(-1)!.textContent).toContain("171");
+    expect(earlier()).toBeNull();
   });
 
   it("is counted on a scale, and says how far that may be off", async () => {

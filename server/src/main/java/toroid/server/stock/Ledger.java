@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import toroid.core.numeric.Checks;
@@ -38,14 +39,31 @@ class Ledger {
         this.clock = clock;
     }
 
-    /** Its latest moves, newest first; 200 at most. */
+    /** Moves told at once. */
+    static final int PAGE = 200;
+
+    /**
+     * Its moves, newest first; {@value #PAGE} at most.
+     *
+     * @param before a move of it: those that came earlier; null for the latest
+     */
     @Transactional(readOnly = true)
-    List<MoveView> of(UUID lot) {
+    List<MoveView> of(UUID lot, UUID before) {
         lots.get(lot);
         Set<UUID> undone = new HashSet<>(moves.undone(lot));
-        return moves.findTop200ByLotIdOrderByMovedAtDescIdAsc(lot).stream()
+        return page(lot, before).stream()
                 .map(move -> move.view(undone.contains(move.id())))
                 .toList();
+    }
+
+    private List<StockMove> page(UUID lot, UUID before) {
+        if (before == null) {
+            return moves.findByLotIdOrderByMovedAtDescIdAsc(lot, Limit.of(PAGE));
+        }
+        StockMove from = moves.findById(before)
+                .filter(move -> move.lotId().equals(lot))
+                .orElseThrow(() -> new NotKept("move", before));
+        return moves.earlier(lot, from.movedAt(), before, Limit.of(PAGE));
     }
 
     /** Moves by hand. Sent twice, it counts once. */

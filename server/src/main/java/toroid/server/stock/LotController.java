@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import toroid.core.stock.ScaleCount;
 import toroid.server.store.Kept;
@@ -38,10 +39,12 @@ class LotController extends KeptController<LotData> {
         return standings.all();
     }
 
-    /** What was counted, came and was used of it, newest first; 200 at most. */
+    @Operation(
+            summary =
+                    "What was counted, came and was used of it, newest first, 200 at a time: the latest, or those before a move")
     @GetMapping("/{id}/moves")
-    List<MoveView> moves(@PathVariable UUID id) {
-        return ledger.of(id);
+    List<MoveView> moves(@PathVariable UUID id, @RequestParam(required = false) UUID before) {
+        return ledger.of(id, before);
     }
 
     /** @param amount in the lot's unit */

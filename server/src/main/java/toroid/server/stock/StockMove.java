@@ -120,6 +120,10 @@ class StockMove {
         return id;
     }
 
+    Instant movedAt() {
+        return movedAt;
+    }
+
     UUID lotId() {
         return lotId;
     }

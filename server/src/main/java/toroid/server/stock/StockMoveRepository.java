@@ -1,8 +1,10 @@
 package toroid.server.stock;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -17,7 +19,12 @@ interface StockMoveRepository extends JpaRepository<StockMove, UUID> {
             "select new toroid.server.stock.StockMoveRepository$Balance(m.lotId, sum(m.amount)) from StockMove m group by m.lotId")
     List<Balance> balances();
 
-    List<StockMove> findTop200ByLotIdOrderByMovedAtDescIdAsc(UUID lotId);
+    List<StockMove> findByLotIdOrderByMovedAtDescIdAsc(UUID lotId, Limit most);
+
+    /** In the same order, those after the move that was made then under that id. */
+    @Query("select m from StockMove m where m.lotId = :lot and (m.movedAt < :at or (m.movedAt = :at and m.id > :id))"
+            + " order by m.movedAt desc, m.id asc")
+    List<StockMove> earlier(UUID lot, Instant at, UUID id, Limit most);
 
     List<StockMove> findByStocktakingIdOrderByIdAsc(UUID stocktaking);
 

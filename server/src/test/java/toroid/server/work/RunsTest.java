@@ -3,6 +3,8 @@ package toroid.server.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -65,6 +67,35 @@ class RunsTest extends ApiTest {
         assertThat(left(spool)).isZero();
         progress(wound, 0, Map.of());
         assertThat(left(spool)).isCloseTo(100, within(1e-9));
+    }
+
+    /** However often a lot was gone to, the whole of its ledger can be read, each move once, and it is what is left. */
+    @Test
+    void aLongLedgerIsReadPageByPage() {
+        UUID spool = spool("copper", "HALF_HARD", 1.0, 50_000);
+        for (int i = 1; i <= 230; i++) {
+            var move =
+                    Map.of("id", UUID.randomUUID(), "what", i % 3 == 0 ? "RECEIVED" : "LOST", "amount", i, "note", "");
+            assertThat(tell("/api/lots/" + spool + "/moves", move).status()).isEqualTo(200);
+        }
+        var seen = new LinkedHashSet<String>();
+        double sum = 0;
+        JsonNode page = read("/api/lots/" + spool + "/moves").body();
+        while (!page.isEmpty()) {
+            assertThat(page.size()).isIn(200, 31);
+            for (JsonNode move : page) {
+                assertThat(seen.add(move.get("id").asText())).isTrue();
+                sum += move.get("amount").asDouble();
+            }
+            String last = page.get(page.size() - 1).get("id").asText();
+            page = read("/api/lots/" + spool + "/moves?before=" + last).body();
+        }
+        assertThat(seen).hasSize(231);
+        assertThat(sum).isCloseTo(left(spool), within(1e-6));
+        UUID other = spool("copper", "HALF_HARD", 1.0, 100);
+        Answer astray =
+                read("/api/lots/" + other + "/moves?before=" + seen.iterator().next());
+        assertThat(astray.status()).isEqualTo(404);
     }
 
     /** The ledger: said to hold so much, used, given back; nothing before is changed, and what is left is the sum. */
