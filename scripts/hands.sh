@@ -242,7 +242,6 @@ on_a_line() {
   wait "$stand_in" || true
 }
 
-# One that hangs when it is looked at, and dies while it is waited for, is started all the same.
 # Another server's lock on the same workshop, until its connection ends.
 another_beside() {
   local home holding
@@ -252,15 +251,22 @@ another_beside() {
     exec sleep 600
   ) > >(CLUSTER_HOME=$home CLUSTER_PORT=$(cat "$home/port") CLUSTER_BIN=$(postgres_bin "") cluster_sql_at toroid >/dev/null) &
   holding=$!
-  until ./toroid doctor | grep -q "2 servers work on one workshop"; do
+  until doctor_says "2 servers work on one workshop"; do
     kill -0 "$holding" || fail "another server on the same workshop was not told"
-    sleep 0.2
   done
   kill "$holding"
-  for _ in $(seq 1 100); do ! ./toroid doctor | grep -q "all is well" || return 0; done
+  for _ in $(seq 1 100); do ! doctor_says "all is well" || return 0; done
   fail "another server that ended is still told"
 }
 
+# read to its end: whoever stops listening to it makes it fail
+doctor_says() {
+  local told
+  told=$(./toroid doctor 2>&1) || true
+  [[ "$told" == *"$1"* ]]
+}
+
+# One that hangs when it is looked at, and dies while it is waited for, is started all the same.
 dies_while_looked_at() {
   local pid start told="$TRIED/dies.log"
   pid=$(cat "$TRIED/server.pid")

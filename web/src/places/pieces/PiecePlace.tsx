@@ -66,22 +66,36 @@ function Draft({ data }: { data: PieceJobData }) {
   return <PiecePage kept={useDraft(data)} />;
 }
 
+/** Changes that leave every part at its number in the line. */
+const IN_PLACE: ReadonlySet<PieceEdit["act"]> = new Set(["SET", "REPEAT", "SHAPE", "PAIR"]);
+
 /**
  * The part in hand, and changes of the piece, one after the other: each asks the core for the line it makes and where the part is then. A line
- * that came otherwise, by undoing or typing, puts the part down.
+ * that came otherwise, by undoing or typing, puts the part down; one picked while the core is asked stays in hand.
  */
 function useEdits(editor: Editor<PieceJobData>) {
   const [held, setHeld] = useState<Edited | null>(null);
   const before = useRef<Promise<void>>(Promise.resolve());
+  const picks = useRef(0);
   const now = () => editor.get().data.line;
   const chosen = held?.line === now() && held.at >= 0 ? held.at : null;
-  const onChoose = (at: number | null) => setHeld(at === null ? null : { line: now(), at });
+  const onChoose = (at: number | null) => {
+    picks.current++;
+    setHeld(at === null ? null : { line: now(), at });
+  };
   const onEdit = (edit: PieceEdit, tag: string) => {
+    const picked = picks.current;
     before.current = before.current.then(async () => {
       const after = await edited(now(), edit);
       if (after !== null) {
         editor.change({ line: after.line }, tag);
-        setHeld((was) => (was === null && edit.part === undefined ? null : after));
+        const stays = edit.at === undefined || (picks.current !== picked && IN_PLACE.has(edit.act));
+        setHeld((was) => {
+          if (was === null && edit.part === undefined) {
+            return null;
+          }
+          return stays ? was && { line: after.line, at: was.at } : after;
+        });
       }
     });
   };

@@ -229,6 +229,18 @@ describe("a piece on its board", () => {
     await waitFor(() => expect(screen.queryByText("put it down")).toBeNull());
   });
 
+  it("keeps in hand what was picked while the core was asked of the whole", async () => {
+    const asked = open();
+    const link = await chip("ring 4.0 mm");
+    fireEvent.change(screen.getByLabelText("One or a pair"), { target: { value: "pair" } });
+    // the answer to that has not come
+    fireEvent.click(link);
+    expect(screen.getByText("put it down")).toBeTruthy();
+    await waitFor(() => expect(kept(asked)?.line).toBe("after PAIR"));
+    expect(screen.getByText("put it down")).toBeTruthy();
+    expect(screen.getAllByRole("button", { pressed: true })[0]!.textContent).toContain("ring");
+  });
+
   it("puts down what is in hand when the line is changed otherwise", async () => {
     open();
     fireEvent.click(await chip("ring 4.0 mm"));
