@@ -7,8 +7,7 @@ test_format() {
   local web
   (cd web && npm run -s format:check) &
   web=$!
-  $MVN -q spotless:check || fail "Java sources are not formatted: mvn spotless:apply"
-  $MVN -q checkstyle:check || fail "a method is too long; see above"
+  $MVN -q spotless:check checkstyle:check || fail "Java sources are not formatted (mvn spotless:apply mends that), or a method is too long; see above"
   $MVN -q -pl core,performance compile || fail "the benchmarks do not build"
   wait "$web" || fail "web sources are not formatted: cd web && npm run format"
 }
