@@ -9,18 +9,25 @@ has() {
   if command -v "$command" >/dev/null; then well "$what: $command"; else ill "$what is missing. As an administrator: apt-get install $package"; fi
 }
 
-# new_enough WHAT TOLD LEAST PACKAGE: the first number of what it tells of itself.
+# new_enough WHAT TOLD LEAST PACKAGE: the first number of what it tells of itself; nothing told, nothing there.
 new_enough() {
   local what=$1 found least=$3 package=$4
   found=$(grep -oE '[0-9]+' <<<"$2" | head -1) || true
-  [ -n "$found" ] || return 0
-  if [ "$found" -ge "$least" ]; then well "$what $found, of $least or later"; else ill "$what $found is too old: $least or later is needed. As an administrator: apt-get install $package"; fi
+  if [ -z "$found" ]; then
+    ill "$what is missing. As an administrator: apt-get install $package"
+  elif [ "$found" -ge "$least" ]; then
+    well "$what $found"
+  else
+    ill "$what $found is too old: $least or later is needed. As an administrator: apt-get install $package"
+  fi
 }
 
 doctor_versions() {
-  ! command -v java >/dev/null || new_enough Java "$(java -version 2>&1 | grep version || true)" 17 openjdk-17-jdk-headless
-  ! command -v node >/dev/null || new_enough Node "$(node --version 2>/dev/null || true)" 20 nodejs
-  [ -z "$(postgres_bin "")" ] || new_enough PostgreSQL "$("$(postgres_bin "")/postgres" --version 2>/dev/null | grep -oE '[0-9].*' || true)" 13 postgresql
+  local bin
+  bin=$(postgres_bin "")
+  new_enough Java "$(java -version 2>&1 | grep -i version || true)" 17 openjdk-17-jdk-headless
+  new_enough "Node, to build the app:" "$(node --version 2>/dev/null || true)" 20 nodejs
+  new_enough PostgreSQL "$([ -z "$bin" ] || "$bin/postgres" --version 2>/dev/null || true)" 13 postgresql
 }
 
 doctor_port() {
@@ -42,6 +49,7 @@ doctor_clock() {
 }
 
 # Two servers on one database: each holds a lock there (Beside.java).
+BESIDE_LOCK=1953460847
 doctor_beside() {
   local home bin servers
   home=$(cluster_home pg)
@@ -49,7 +57,7 @@ doctor_beside() {
   bin=$(postgres_bin "$(cat "$home/data/PG_VERSION")")
   [ -n "$bin" ] && cluster_is_up "$home" "$bin" || return 0
   servers=$(CLUSTER_HOME=$home CLUSTER_BIN=$bin CLUSTER_PORT=$(cat "$home/port") cluster_sql "select coalesce(max(n), 0) from (select count(distinct pid) n
-    from pg_locks where locktype = 'advisory' and mode = 'ShareLock' and objid = 1953460847 group by database) held") || return 0
+    from pg_locks where locktype = 'advisory' and mode = 'ShareLock' and objid = $BESIDE_LOCK group by database) held") || return 0
   if [ "$servers" -gt 1 ]; then ill "$servers servers work on one workshop. Nothing is lost, but their screens do not follow each other: ./toroid stop where the other was started."; fi
 }
 
@@ -127,12 +135,9 @@ doctor_secrets() {
 
 doctor_command() {
   say "looking at what Toroid stands on"
-  has java "Java" openjdk-17-jdk-headless
-  has node "Node, to build the app" nodejs
+  doctor_versions
   has mvn "Maven, to build the server" maven
   has curl "curl" curl
-  if [ -n "$(postgres_bin "")" ]; then well "PostgreSQL: $(postgres_bin "")"; else ill "PostgreSQL is missing. As an administrator: apt-get install postgresql"; fi
-  doctor_versions
   doctor_port
   doctor_room
   doctor_clock

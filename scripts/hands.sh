@@ -245,9 +245,10 @@ on_a_line() {
 # Another server's lock on the same workshop, until its connection ends.
 another_beside() {
   local home holding
+  . scripts/doctor.sh
   home=$(VAR=$TRIED cluster_home pg)
   (
-    echo "select pg_try_advisory_lock_shared(1953460847);"
+    echo "select pg_try_advisory_lock_shared($BESIDE_LOCK);"
     exec sleep 600
   ) > >(CLUSTER_HOME=$home CLUSTER_PORT=$(cat "$home/port") CLUSTER_BIN=$(postgres_bin "") cluster_sql_at toroid >/dev/null) &
   holding=$!

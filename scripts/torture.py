@@ -4,8 +4,8 @@ Usage: torture.py URL SERVER-KILLS DATABASE-KILLS SEED, with START (a command th
 (files that hold the processes) in the environment.
 
 Each maker makes copies of an ear wire from a spool of their own: goes on and back along the plan, notes measurements, lets copies fail,
-photographs them, writes another note on the job, and books wire in and out by hand. What is asked is asked again, as the app does, until it is answered; what was answered is remembered.
-At the end the workshop has to be what was remembered, to the last reading and the last millimetre.
+photographs them, writes another note on the job, and books wire in and out by hand. What is asked is asked again, as the app does, until
+it is answered; what was answered is remembered. At the end the workshop has to be what was remembered, to the last reading and the last millimetre.
 """
 
 import http.client

@@ -5,6 +5,7 @@ import { Outbox } from "../../shared/shell/Outbox";
 import { SaveMark } from "../../shared/shell/SaveMark";
 import { TakePhoto } from "../../shared/shell/TakePhoto";
 import { Timers } from "../../shared/shell/Timers";
+import { TwoServers } from "../../shared/shell/TwoServers";
 import { cautionWords } from "../../shared/words/words";
 import { operationTitle } from "../../shared/words/operationWords";
 import { CarryOn } from "./CarryOn";
@@ -65,6 +66,7 @@ export function RunPage({ run: kept }: { run: Kept<RunData> }) {
           </>
         )}
         <Timers />
+        <TwoServers />
         <Outbox />
       </div>
       <RunFooter

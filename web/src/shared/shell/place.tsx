@@ -1,21 +1,20 @@
 import { isValidElement, lazy, type ComponentType, type ReactNode } from "react";
 
-const loads: (() => Promise<unknown>)[] = [];
-const early = new Map<unknown, () => Promise<unknown>>();
+/** What fetches each place's code, by the place. */
+const loads = new Map<unknown, () => Promise<unknown>>();
 
 /**
  * A place whose code comes after the bench's: when it is first gone to, or before, once there is time ({@link loadTheRest}), so that work
  * goes on everywhere while the server does not answer.
  */
 export function place<N extends string>(load: () => Promise<Record<N, ComponentType>>, name: N) {
-  loads.push(load);
   const There = lazy<ComponentType>(() =>
     load().then(
       (found): { default: ComponentType } => ({ default: found[name] }),
       () => ({ default: NotThere }),
     ),
   );
-  early.set(There, load);
+  loads.set(There, load);
   return There;
 }
 
@@ -24,7 +23,7 @@ export function fetchNow(elements: readonly ReactNode[]): void {
   for (const element of elements) {
     if (isValidElement(element)) {
       // it says itself that it did not come, when it is drawn
-      early
+      loads
         .get(element.type)?.()
         .catch(() => undefined);
     }
@@ -33,7 +32,7 @@ export function fetchNow(elements: readonly ReactNode[]): void {
 
 /** Fetches every other place in turn, once the first one stands. */
 export async function loadTheRest(): Promise<void> {
-  for (const load of loads) {
+  for (const load of loads.values()) {
     try {
       await load();
     } catch {
