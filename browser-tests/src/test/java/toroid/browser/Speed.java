@@ -1,6 +1,7 @@
 package toroid.browser;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
@@ -42,6 +43,12 @@ class Speed extends BrowserTest {
             + "   ? requestAnimationFrame(() => done(performance.now() - begun)) : requestAnimationFrame(look);"
             + " requestAnimationFrame(look); })";
 
+    /** Whether a server just started has solved every weave and looked at all that is in hand: it takes a core for itself till then. */
+    private static final String AT_REST =
+            "async () => { const all = async path => (await fetch('/api/' + path)).json();"
+                    + " return (await all('weaves')).every(weave => weave.usualFrom !== null)"
+                    + "   && (await all('bench')).every(hand => hand.glance !== null); }";
+
     private static final String FRAMES = "() => new Promise(done => {"
             + " const slider = document.querySelector('.pull input[type=range]'); const took = []; let last = performance.now(); let n = 0;"
             + " const step = now => { took.push(now - last); last = now;"
@@ -56,6 +63,11 @@ class Speed extends BrowserTest {
     @Test
     void measured() throws IOException {
         page.addInitScript(WATCH);
+        visit(DEMO + "/");
+        page.waitForFunction(
+                AT_REST,
+                null,
+                new Page.WaitForFunctionOptions().setTimeout(600_000).setPollingInterval(500));
         keys();
         places();
         firstLoads();
