@@ -117,7 +117,7 @@ orbit_page() {
   echo '<!doctype html><meta charset="utf-8"><body><script src="orbit.js"></script>' >web/dist-orbit/index.html
   local profile
   profile=$(mktemp -d)
-  /usr/bin/chromium --headless --no-sandbox --disable-quic --no-first-run --disable-background-networking --disable-component-update \
+  "$CHROMIUM" --headless --no-sandbox --disable-quic --no-first-run --disable-background-networking --disable-component-update \
     --disable-sync --use-gl=angle --use-angle=swiftshader --enable-unsafe-swiftshader --user-data-dir="$profile" \
     --timeout=120000 --dump-dom "file://$ROOT/web/dist-orbit/index.html" 2>>"$VAR/orbit.log" |
     sed -n '/^<pre\|id="told"/,/<\/pre>/p' | sed 's/.*<pre id="told">//; s/<\/pre>.*//'

@@ -48,6 +48,14 @@ need_postgres() {
   [ -n "$(postgres_bin)" ] || fail "PostgreSQL's server was not found under /usr/lib/postgresql after installing it."
 }
 
+# The browser without a window is left in CHROMIUM: Debian's shell, which draws no bars and tabs of its own and so takes a part of the
+# work; the whole browser does as well where that is not to be had.
 need_chromium() {
-  [ -x /usr/bin/chromium ] || install_packages chromium
+  CHROMIUM=/usr/bin/chromium-headless-shell
+  [ ! -x "$CHROMIUM" ] || return 0
+  if [ -x /usr/bin/chromium ] && { ! is_root || ! (install_packages chromium-headless-shell); }; then
+    CHROMIUM=/usr/bin/chromium
+    return 0
+  fi
+  [ -x "$CHROMIUM" ] || install_packages chromium-headless-shell
 }

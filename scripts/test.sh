@@ -137,7 +137,7 @@ browser_run() {
   fi
   say "browser: the real interface in headless Chromium"
   local result=0
-  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 $MVN -pl browser-tests test -Dbrowsers="$browsers" \
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 $MVN -pl browser-tests test -Dbrowsers="$browsers" -Dtoroid.chromium="$CHROMIUM" \
     -Dtoroid.demo.url="${demos#,}" -Dtoroid.empty.url="${empties#,}" \
     $COVERED -Dtoroid.door.url="$door" -Dtoroid.door.password="$door_password" "$@" || result=$?
   stop_test_servers

@@ -71,7 +71,7 @@ abstract class BrowserTest {
         browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setExecutablePath(Path.of(System.getProperty("toroid.chromium", "/usr/bin/chromium")))
                         .setArgs(ARGUMENTS));
     }
 
