@@ -38,6 +38,7 @@ class ShapesTest extends BrowserTest {
         field(label).fill(value);
         page.keyboard().press("Enter");
         saved();
+        settled();
     }
 
     @Test

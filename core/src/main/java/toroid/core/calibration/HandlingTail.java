@@ -2,6 +2,8 @@ package toroid.core.calibration;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BrentSolver;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 import toroid.core.numeric.Checks;
 import toroid.core.numeric.Forgetting;
@@ -96,23 +98,17 @@ public record HandlingTail(double factor, double low, double high, int measureme
                 readings.size());
     }
 
-    /** The tail that nine in ten of the next pieces get by with: bisection on the predictive distribution. */
+    /** The tail that nine in ten of the next pieces get by with: the root of the predictive distribution, which only rises. */
     private static double planned(double[] at, double[] weight, double sum) {
-        double low = at[0];
-        double high = at[GRID - 1] + 1;
-        for (int round = 0; round < 60; round++) {
-            double middle = (low + high) / 2;
+        UnivariateFunction beyond = middle -> {
             double below = 0;
             for (int k = 0; k < GRID; k++) {
                 below += weight[k] / sum * NORMAL.cumulativeProbability((middle - at[k]) / PIECE_SPREAD);
             }
-            if (below < REACHES) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return Math.exp(high);
+            return below - REACHES;
+        };
+        // at most half lies below the grid's first, all of it below one more than its last
+        return Math.exp(new BrentSolver(1e-12).solve(200, beyond, at[0], at[GRID - 1] + 1));
     }
 
     private static double quantile(double[] at, double[] weight, double sum, double share) {

@@ -13,7 +13,8 @@ import toroid.core.numeric.Vectors;
 /**
  * How far a loop is turned until its cut end touches the wire it grew from: the first angle at which a corner of the end's flat face lies a
  * wire's radius from a middle line. In the plane of the loop; by chords that stray from the middle line by less than {@value #SAGITTA_SHARE}
- * of the wire, so exact to a few thousandths of it. On a straight stem it is {@code cos δ = (ρ − d/2)/(ρ + d/2)} short of a full turn.
+ * of the wire, so exact to a few thousandths of it. No corner is further than {@code ρ + d/2} from the loop's middle, so it is turned on by
+ * the gap over that at least: nothing is passed by. On a straight stem it is {@code cos δ = (ρ − d/2)/(ρ + d/2)} short of a full turn.
  */
 final class Closing {
     private static final double SAGITTA_SHARE = 0.001;
@@ -65,14 +66,16 @@ final class Closing {
     }
 
     private double touches() {
+        double before = LEAST;
         double at = LEAST;
-        while (at < 2 * Math.PI && gap(at) > 0) {
-            at += STEP;
+        for (double gap = gap(at); gap > 0; gap = gap(at)) {
+            before = at;
+            at += Math.max(STEP, gap / (radius + wire / 2));
+            if (at >= 2 * Math.PI) {
+                return 2 * Math.PI;
+            }
         }
-        if (at >= 2 * Math.PI) {
-            return 2 * Math.PI;
-        }
-        return at == LEAST ? at : new BrentSolver(1e-9).solve(200, this::gap, at - STEP, at);
+        return at == LEAST ? at : new BrentSolver(1e-9).solve(200, this::gap, before, at);
     }
 
     /** Between the end's face and the wire it comes to, mm; negative inside. */

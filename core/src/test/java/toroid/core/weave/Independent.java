@@ -3,6 +3,7 @@ package toroid.core.weave;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.solve.Pose;
 
@@ -32,8 +33,8 @@ public final class Independent {
     /** A place on a circle by its own formula: any frame in its plane. */
     private static Vector3D place(Circle c, double angle) {
         Vector3D helper = Math.abs(c.normal().getZ()) < 0.7 ? Vector3D.PLUS_K : Vector3D.PLUS_I;
-        Vector3D u = c.normal().crossProduct(helper).normalize();
-        Vector3D v = c.normal().crossProduct(u);
+        Vector3D u = Vectors.cross(c.normal(), helper).normalize();
+        Vector3D v = Vectors.cross(c.normal(), u);
         return c.centre()
                 .add(u.scalarMultiply(c.radius() * Math.cos(angle)))
                 .add(v.scalarMultiply(c.radius() * Math.sin(angle)));
@@ -60,8 +61,8 @@ public final class Independent {
     public static double gap(Circle a, Circle b, int samples) {
         double least = Double.MAX_VALUE;
         Vector3D helper = Math.abs(a.normal().getZ()) < 0.7 ? Vector3D.PLUS_K : Vector3D.PLUS_I;
-        Vector3D u = a.normal().crossProduct(helper).normalize();
-        Vector3D v = a.normal().crossProduct(u);
+        Vector3D u = Vectors.cross(a.normal(), helper).normalize();
+        Vector3D v = Vectors.cross(a.normal(), u);
         for (int i = 0; i < samples; i++) {
             double angle = 2 * Math.PI * i / samples;
             double cos = a.radius() * Math.cos(angle);

@@ -7,6 +7,7 @@ import java.util.Random;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 import toroid.core.weave.circle.Circle;
 import toroid.core.weave.solve.Pose;
 
@@ -124,8 +125,8 @@ final class SoftForces {
         for (int a = 0; a < now.rings().size(); a++) {
             Circle own = now.rings().get(a);
             Vector3D helper = Math.abs(own.normal().getZ()) < 0.7 ? Vector3D.PLUS_K : Vector3D.PLUS_I;
-            Vector3D u = own.normal().crossProduct(helper).normalize();
-            Vector3D v = own.normal().crossProduct(u);
+            Vector3D u = Vectors.cross(own.normal(), helper).normalize();
+            Vector3D v = Vectors.cross(own.normal(), u);
             for (int[] image : near.get(a)) {
                 Circle other = now.image(image[0], image[1], image[2]);
                 if (own.centre().distance(other.centre()) > own.radius() + other.radius() + REACH) {
@@ -133,7 +134,7 @@ final class SoftForces {
                 }
                 for (int s = 0; s < SAMPLES; s++) {
                     double angle = 2 * Math.PI * (s + 0.5 * (step % 2)) / SAMPLES;
-                    Vector3D arm = new Vector3D(own.radius() * Math.cos(angle), u, own.radius() * Math.sin(angle), v);
+                    Vector3D arm = Vectors.sum(own.radius() * Math.cos(angle), u, own.radius() * Math.sin(angle), v);
                     Vector3D p = own.centre().add(arm);
                     Vector3D q = nearest(p, other);
                     double distance = p.distance(q);
@@ -145,11 +146,11 @@ final class SoftForces {
                     weight += w;
                     Vector3D e = p.subtract(q).scalarMultiply(w / Math.max(1e-9, distance));
                     add(push, 6 * a, e);
-                    add(push, 6 * a + 3, arm.crossProduct(e));
+                    add(push, 6 * a + 3, Vectors.cross(arm, e));
                     push[lattice] -=
-                            e.getX() * image[1] + e.dotProduct(now.lattice().shared()) * image[2];
+                            e.getX() * image[1] + Vectors.dot(e, now.lattice().shared()) * image[2];
                     push[lattice + 1] -= e.getY() * image[2];
-                    push[lattice + 2] -= e.dotProduct(Vector3D.PLUS_I.crossProduct(q)) * image[1];
+                    push[lattice + 2] -= Vectors.dot(e, Vectors.cross(Vector3D.PLUS_I, q)) * image[1];
                 }
             }
         }
@@ -167,7 +168,7 @@ final class SoftForces {
 
     private static Vector3D nearest(Vector3D p, Circle c) {
         Vector3D off = p.subtract(c.centre());
-        Vector3D flat = off.subtract(c.normal().scalarMultiply(off.dotProduct(c.normal())));
+        Vector3D flat = Vectors.sum(1, off, -Vectors.dot(off, c.normal()), c.normal());
         double norm = flat.getNorm();
         Vector3D way = norm < 1e-12 ? c.normal().orthogonal() : flat.scalarMultiply(1 / norm);
         return c.centre().add(way.scalarMultiply(c.radius()));

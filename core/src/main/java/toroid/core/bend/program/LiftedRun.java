@@ -77,9 +77,9 @@ public record LiftedRun(ScrewRun base, List<Bump> bumps, double lengthMm) implem
     }
 
     /** How much wire one millimetre of the bent run takes at s: {@code |t + h′|}. */
-    private static double stretch(ScrewRun base, List<Bump> bumps, double s) {
+    private static double stretch(ScrewRun base, List<Bump> bumps, boolean square, double s) {
         Vector3D slope = slope(bumps, s);
-        return isSquare(base, bumps)
+        return square
                 ? Math.hypot(1, slope.getNorm())
                 : base.at(Frame.ORIGIN, s).tangent().add(slope).getNorm();
     }
@@ -109,10 +109,11 @@ public record LiftedRun(ScrewRun base, List<Bump> bumps, double lengthMm) implem
             return 0;
         }
         double step = (end - from) / STEPS;
+        boolean square = isSquare(base, bumps);
         double sum = 0;
         for (int i = 0; i <= STEPS; i++) {
             int weight = i == 0 || i == STEPS ? 1 : i % 2 == 1 ? 4 : 2;
-            sum += weight * (stretch(base, bumps, from + i * step) - 1);
+            sum += weight * (stretch(base, bumps, square, from + i * step) - 1);
         }
         return sum * step / 3;
     }
@@ -125,7 +126,7 @@ public record LiftedRun(ScrewRun base, List<Bump> bumps, double lengthMm) implem
             if (Math.abs(off) < NEAR * (1 + lengthMm)) {
                 break;
             }
-            s -= off / stretch(base, bumps, s);
+            s -= off / stretch(base, bumps, isSquare(base, bumps), s);
         }
         return s;
     }

@@ -151,23 +151,28 @@ public final class WireContact {
         }
 
         private void judge(int i, int j, double distance) {
+            double depth = (a.diameterMm + b.diameterMm) / 2 - distance;
+            if (!isWorse(depth)) {
+                return;
+            }
             Vector3D onA = a.chords.place(i, shares[0]);
             Vector3D onB = b.chords.place(j, shares[1]);
             double first = a.chords.along(i, shares[0]);
             double second = b.chords.along(j, shares[1]);
-            boolean endOfA = a.nearEnd(first);
-            boolean endOfB = b.nearEnd(second);
-            double depth = (a.diameterMm + b.diameterMm) / 2 - distance;
-            if (endOfA) {
+            if (a.nearEnd(first)) {
                 depth = Math.min(depth, b.diameterMm / 2 - a.outsideEnd(first, onB));
             }
-            if (endOfB) {
+            if (b.nearEnd(second)) {
                 depth = Math.min(depth, a.diameterMm / 2 - b.outsideEnd(second, onA));
             }
-            if (depth > TOUCH_SHARE * Math.max(a.diameterMm, b.diameterMm)
-                    && (worst == null || depth > worst.depthMm())) {
+            if (isWorse(depth)) {
                 worst = new Contact(first, second, depth, Vectors.sum(0.5, onA, 0.5, onB));
             }
+        }
+
+        private boolean isWorse(double depth) {
+            return depth > TOUCH_SHARE * Math.max(a.diameterMm, b.diameterMm)
+                    && (worst == null || depth > worst.depthMm());
         }
     }
 }

@@ -39,7 +39,11 @@ final class NonNegative {
     }
 
     private void run() {
-        double tolerance = RELATIVE * (1 + Arrays.stream(b).map(Math::abs).max().orElse(0));
+        double largest = 0;
+        for (double each : b) {
+            largest = Math.max(largest, Math.abs(each));
+        }
+        double tolerance = RELATIVE * (1 + largest);
         boolean[] in = new boolean[b.length];
         for (int round = 0; round < 6 * b.length + 20; round++) {
             int most = steepest(in, tolerance);

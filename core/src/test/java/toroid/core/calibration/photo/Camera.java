@@ -3,6 +3,7 @@ package toroid.core.calibration.photo;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import toroid.core.numeric.Vectors;
 
 /** A pinhole camera above a table, with a lens that is a little off: what it sees is known to be true. */
 final class Camera {
@@ -63,7 +64,7 @@ final class Camera {
                     centre.add(new Vector3D(middleRadius * Math.cos(angle), middleRadius * Math.sin(angle), wire / 2));
             Vector3D to = on.subtract(lens);
             nearest = Math.min(
-                    nearest, to.subtract(way.scalarMultiply(to.dotProduct(way))).getNorm());
+                    nearest, Vectors.sum(1, to, -Vectors.dot(to, way), way).getNorm());
         }
         return nearest < wire / 2;
     }
