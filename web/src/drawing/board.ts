@@ -1,6 +1,7 @@
 /** A whole piece laid on paper: each part's own shape put where it is. Pure; every place is the core's. */
 import { SECTION } from "./flats";
 import type { DrawnSolid } from "./solids";
+import { twinOf, twinWire } from "./twin";
 import { boxOf, seenWire, union, type Box } from "./wire";
 
 /** What a piece is drawn from: its different shapes, and where each part is in every way it lies. */
@@ -78,27 +79,11 @@ function flat(place: Place, points: readonly number[], closed: boolean): number[
   return closed ? [...all, ...all.slice(0, 6)] : all;
 }
 
-/** Where a solid or a hole is in the mirror. */
-function across({ centre, axis }: { centre: readonly number[]; axis: readonly number[] }, lineMm: number) {
-  return {
-    centre: [2 * lineMm - centre[0]!, ...centre.slice(1)],
-    axis: [-axis[0]!, ...axis.slice(1)],
-  };
-}
-
 /** The mirror image of parts, to the right of a line. */
 export function mirroredParts(parts: readonly PlacedPart[], lineMm: number): PlacedPart[] {
   return parts.map(({ wires, solids, box }) => ({
-    wires: wires.map((wire) => ({
-      ...wire,
-      points: wire.points.map((value, i) => (i % 3 === 0 ? 2 * lineMm - value : value)),
-      sections: acrossEach(wire.sections, ([x, y, z]) => [-x!, y!, z!]),
-      holes: wire.holes.map((hole) => ({ ...hole, ...across(hole, lineMm) })),
-    })),
-    solids: solids.map((solid) => ({
-      ...solid,
-      ...across(solid, lineMm),
-    })),
+    wires: wires.map((wire) => ({ ...wire, ...twinWire(wire, lineMm) })),
+    solids: solids.map((solid) => twinOf(solid, lineMm)),
     box: { ...box, x: 2 * lineMm - box.x - box.width },
   }));
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { layMarks, readableScale, stripScale } from "./strip";
-import { boxOf, line, mirrored, pieces, seen, seenWire, stretch, union, viewBox } from "./wire";
+import { boxOf, line, pieces, seen, seenWire, stretch, union, viewBox } from "./wire";
 
 describe("a wire laid on paper", () => {
   it("keeps lengths face-on and turns up to the top of the page", () => {
@@ -38,10 +38,6 @@ describe("a wire laid on paper", () => {
     const points = [0, 0, 0, 10, 0, 0, 20, 0, 0];
     expect(stretch(points, [0, 10, 20], 5, 15)).toEqual([5, 0, 0, 10, 0, 0, 15, 0, 0]);
     expect(stretch(points, [0, 10, 20], 12, 14)).toEqual([12, 0, 0, 14, 0, 0]);
-  });
-
-  it("mirrors left to right", () => {
-    expect(mirrored([1, 2, 3])).toEqual([-1, 2, 3]);
   });
 });
 

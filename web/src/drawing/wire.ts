@@ -151,11 +151,6 @@ export function stretch(
   return cut;
 }
 
-/** The mirror image left to right; {@code size} numbers a point, the first of them across. */
-export function mirrored(points: readonly number[], size = 3): number[] {
-  return points.map((value, i) => (i % size === 0 ? -value : value));
-}
-
 /** A viewBox attribute with room around. */
 export function viewBox(box: Box, room: number): string {
   return [box.x - room, box.y - room, box.width + 2 * room, box.height + 2 * room].map(n).join(" ");

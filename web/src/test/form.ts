@@ -83,6 +83,7 @@ export const FORM: FormAnswer = {
   solids: [],
   figures: [],
   contacts: [],
+  handed: false,
 };
 
 const FIGURES = [

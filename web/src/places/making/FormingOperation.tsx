@@ -9,20 +9,40 @@ import { capital } from "../../shared/words/lists";
 import { useFormed, type Formed } from "./formed";
 import { FormStepDrawing } from "./FormStepDrawing";
 import { MarkList } from "./MarkList";
-import { mirrored } from "./pair";
+import { mirrored, twinInHand } from "./pair";
 import { useByTheFirst } from "./useByTheFirst";
 import type { FamilyView, OperationProps } from "./operation";
 
 type PartOf = NonNullable<FormingStep["of"]>;
 
-function Picture({ run, operation, place }: OperationProps) {
+function Picture(props: OperationProps) {
+  const { run, operation, place } = props;
   const formed = useFormed(run, operation, place.index);
+  const handed = useHanded(props, formed);
   return formed && operation.detail.family === "forming" ? (
-    <FormStepDrawing formed={formed} step={formStepOf(operation.detail)} />
+    <FormStepDrawing
+      formed={formed}
+      step={formStepOf(operation.detail)}
+      twin={handed === null ? null : twinInHand(props)}
+    />
   ) : null;
 }
 
-function Words({ run, operation, place }: OperationProps) {
+/**
+ * Whether twins in hand are wound different ways round. Null where nothing is to be said of twins: there are none, or the second of a
+ * piece's part is the first one turned over.
+ */
+function useHanded({ run, operation }: OperationProps, formed: Formed | null): boolean | null {
+  const piece = usePieceInMaking(run.id);
+  if (operation.detail.family !== "forming") {
+    return null;
+  }
+  const { of } = operation.detail;
+  return of ? piece?.parts[of.part]?.handed || null : (formed?.shown?.form.handed ?? false);
+}
+
+function Words(props: OperationProps) {
+  const { run, operation, place } = props;
   const byTheFirst = useByTheFirst(run, operation, place);
   const units = usePreferences().data?.data.units ?? "MILLIMETRES";
   const formed = useFormed(run, operation, place.index);
@@ -43,7 +63,7 @@ function Words({ run, operation, place }: OperationProps) {
       {byTheFirst.map((one) => (
         <ByTheFirst key={one.quantity} target={one} units={units} />
       ))}
-      {of && <Mirrored run={run} place={place} part={of.part} />}
+      <Twins {...props} formed={formed} />
       <p className="what">
         {of && <span className="strong">{partsWords(of, place)}. </span>}
         {part && <span className="strong">{capital(part)}. </span>}
@@ -58,10 +78,15 @@ function Words({ run, operation, place }: OperationProps) {
 const partsWords = ({ what }: PartOf, { times }: OperationProps["place"]) =>
   times > 1 ? `${times} × ${what}` : capital(what);
 
-/** Which of a part that is wound by a hand are mirror images. */
-function Mirrored({ run, place, part }: Pick<OperationProps, "run" | "place"> & { part: number }) {
-  const piece = usePieceInMaking(run.id);
-  const words = mirrored({ run, place }, piece?.parts[part]?.handed ?? false);
+/** What leaves wire in another shape: there it is said which of twins is the mirror image. */
+const SHAPES = new Set(["BEND", "LOOP", "WRAP", "COIL", "SPIRAL", "FORM", "FOLD", "BIND", "TWIST"]);
+
+/** Which are mirror images. */
+function Twins({ formed, ...props }: OperationProps & { formed: Formed }) {
+  const handed = useHanded(props, formed);
+  const { detail } = props.operation;
+  const shapes = detail.family === "forming" && (Boolean(detail.of) || SHAPES.has(detail.step.kind));
+  const words = handed === null || !shapes ? null : mirrored(props, handed);
   return words ? (
     <p className="what" role="note">
       {words}

@@ -155,7 +155,7 @@ function Words(props: OperationProps) {
     ...(detail.wireMm > 0 ? [`${sizeText(detail.wireMm, units)} wire`] : []),
   ].join(", ");
   const made = piece?.parts[detail.part];
-  const mirror = mirrored(props, made?.handed ?? false);
+  const mirror = made?.handed ? mirrored(props, true) : null;
   return (
     <>
       <p className="huge" data-testid="big-number">

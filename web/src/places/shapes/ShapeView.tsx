@@ -2,7 +2,8 @@ import type { ViewKind, ViewWire } from "./view";
 import { useMemo, useState } from "react";
 import type { FormAnswer, FormShape } from "../../api/types";
 import { SECTION } from "../../drawing/flats";
-import { mirrored, stretch } from "../../drawing/wire";
+import { mirrorBeside, twinOf, twinWire } from "../../drawing/twin";
+import { stretch } from "../../drawing/wire";
 import { FlatView } from "./FlatView";
 import { SceneView } from "./SceneView";
 import { canDraw3d } from "../../scene/stage";
@@ -105,38 +106,13 @@ function wiresOf(form: FormAnswer, shape: FormShape | null, held: boolean, step:
   });
 }
 
-const APART = 0.3;
-
-/** How far a twin stands to the side, mm. */
-function aside(form: FormAnswer): number {
-  return form.extentMm.x * (1 + APART) + 2;
-}
+/** Where the mirror stands between twins, mm. */
+const mirrorOf = ({ extentMm }: FormAnswer) => mirrorBeside({ x: extentMm.fromX, width: extentMm.x });
 
 function withTwin(wires: ViewWire[], form: FormAnswer): ViewWire[] {
-  const shift = 2 * form.extentMm.fromX + form.extentMm.x + aside(form);
-  return [
-    ...wires,
-    ...wires.map((wire) => ({
-      ...wire,
-      points: mirrored(wire.points).map((value, i) => (i % 3 === 0 ? value + shift : value)),
-      sections: mirrored(wire.sections ?? [], SECTION),
-      holes: wire.holes?.map((hole) => ({
-        ...hole,
-        centre: [shift - hole.centre[0]!, hole.centre[1]!, hole.centre[2]!],
-        axis: [-hole.axis[0]!, hole.axis[1]!, hole.axis[2]!],
-      })),
-    })),
-  ];
+  return [...wires, ...wires.map((wire) => twinWire(wire, mirrorOf(form)))];
 }
 
 function solidTwins(form: FormAnswer): FormAnswer["solids"] {
-  const shift = 2 * form.extentMm.fromX + form.extentMm.x + aside(form);
-  return [
-    ...form.solids,
-    ...form.solids.map((solid) => ({
-      ...solid,
-      centre: [shift - solid.centre[0]!, solid.centre[1]!, solid.centre[2]!],
-      axis: [-solid.axis[0]!, solid.axis[1]!, solid.axis[2]!],
-    })),
-  ];
+  return [...form.solids, ...form.solids.map((solid) => twinOf(solid, mirrorOf(form)))];
 }

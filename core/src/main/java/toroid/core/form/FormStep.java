@@ -43,6 +43,11 @@ public record FormStep(
         return part.equals(BEFORE_CUT);
     }
 
+    /** Whether it goes round in a screw, right- or left-handed: wrapped, coiled or bound. */
+    public boolean winds() {
+        return kind == Kind.WRAP || kind == Kind.COIL || kind == Kind.BIND;
+    }
+
     /** Of solder strip for one joint, mm: common practice. */
     public static final double CHIP_MM = 2;
 

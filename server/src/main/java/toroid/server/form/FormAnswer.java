@@ -19,6 +19,7 @@ import toroid.core.quantity.Note;
  * @param marks of the first wire; each wire has its own as well
  * @param steps in the order hands do them
  * @param extentMm over all, wire and beads included
+ * @param handed whether its mirror image is wound the other way round
  */
 public record FormAnswer(
         @NotNull String formId,
@@ -38,7 +39,8 @@ public record FormAnswer(
         @NotNull List<WireView> wires,
         @NotNull List<SolidView> solids,
         @NotNull List<Figure> figures,
-        @NotNull List<Touch> contacts) {
+        @NotNull List<Touch> contacts,
+        @NotNull boolean handed) {
 
     /** Over all, mm, and where it lies. */
     public record Extent(

@@ -53,7 +53,8 @@ final class FormView {
                 figures,
                 work.contacts().stream()
                         .map(c -> new FormAnswer.Touch(c.firstMm(), c.secondMm(), c.depthMm(), Points.of(c.place())))
-                        .toList());
+                        .toList(),
+                work.steps().stream().anyMatch(FormStep::winds));
     }
 
     private static FormAnswer.Extent extent(FormWork work) {

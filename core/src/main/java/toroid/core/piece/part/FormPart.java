@@ -2,7 +2,6 @@ package toroid.core.piece.part;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -13,7 +12,6 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import toroid.core.form.Also;
 import toroid.core.form.Form;
 import toroid.core.form.FormRequest;
-import toroid.core.form.FormStep;
 import toroid.core.form.FormWork;
 import toroid.core.form.FormedWire;
 import toroid.core.form.Forms;
@@ -208,8 +206,7 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
     /** Wrapped, coiled or bound: a screw, right- or left-handed. */
     @Override
     public boolean isHanded(PartMaker with) {
-        return formed(Forms.byId(formId), with).steps().stream()
-                .anyMatch(step -> WOUND.contains(step.kind()) && isOurs(step.wire()));
+        return formed(Forms.byId(formId), with).steps().stream().anyMatch(step -> step.winds() && isOurs(step.wire()));
     }
 
     @Override
@@ -217,9 +214,6 @@ public record FormPart(String formId, String half, Double wireMm, Map<String, Ob
         return formed(Forms.byId(formId), with).ports().stream()
                 .anyMatch(port -> isOurs(port.wire()) && port.opens() == Opening.WORN);
     }
-
-    private static final Set<FormStep.Kind> WOUND =
-            EnumSet.of(FormStep.Kind.WRAP, FormStep.Kind.COIL, FormStep.Kind.BIND);
 
     @Override
     public CuffSize cuff(PartMaker with) {
