@@ -1,26 +1,20 @@
 package toroid.server.instrument;
 
 import jakarta.annotation.PreDestroy;
-import java.io.IOException;
 import java.net.InetSocketAddress;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.CopyOnWriteArrayList;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.http.MediaType;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import toroid.core.numeric.Refusal;
-import toroid.server.store.ServerCode;
+import toroid.server.screen.Screens;
 
 /**
  * The instruments this workshop was started with, and the screens that listen. Which there are is said on the command line alone, so that
@@ -28,18 +22,13 @@ import toroid.server.store.ServerCode;
  */
 @Component
 class Instruments {
-    private static final Logger LOG = LoggerFactory.getLogger(Instruments.class);
-
-    private static final int MOST_SCREENS = 64;
-
-    /** A screen asks anew after that. */
-    private static final Duration STAYS = Duration.ofMinutes(10);
-
+    private static final String READINGS = "readings";
+    private static final String READING = "reading";
     private static final int MOST_PORT = 65_535;
 
     private final Map<InstrumentKind, InstrumentLineReader> lines = new EnumMap<>(InstrumentKind.class);
     private final Map<InstrumentKind, InstrumentReading> last = new EnumMap<>(InstrumentKind.class);
-    private final List<SseEmitter> screens = new CopyOnWriteArrayList<>();
+    private final Screens<String> screens = new Screens<>("instruments");
 
     Instruments(@Value("${toroid.caliper:}") String caliper, @Value("${toroid.scale:}") String scale) {
         add(InstrumentKind.CALIPER, caliper);
@@ -75,27 +64,18 @@ class Instruments {
 
     /** @throws Refusal when too many listen already */
     SseEmitter follow() {
-        if (screens.size() >= MOST_SCREENS) {
-            throw Refusal.of(ServerCode.BUSY, "follow", null);
+        return screens.follow(READINGS, () -> {
+            InstrumentReading onTheScale = onTheScale();
+            return onTheScale == null ? null : new Screens.First(READING, onTheScale);
+        });
+    }
+
+    /** What lies there; what lay there when its line broke may have been taken off since. */
+    private InstrumentReading onTheScale() {
+        InstrumentLineReader scale = lines.get(InstrumentKind.SCALE);
+        synchronized (last) {
+            return scale != null && scale.isConnected() ? last.get(InstrumentKind.SCALE) : null;
         }
-        var screen = new SseEmitter(STAYS.toMillis());
-        screen.onCompletion(() -> screens.remove(screen));
-        screen.onError(fault -> screens.remove(screen));
-        screen.onTimeout(screen::complete);
-        screens.add(screen);
-        send(screen, SseEmitter.event().comment(""));
-        InstrumentReading onTheScale = null;
-        // what lay there when its line broke may have been taken off since
-        if (lines.containsKey(InstrumentKind.SCALE)
-                && lines.get(InstrumentKind.SCALE).isConnected()) {
-            synchronized (last) {
-                onTheScale = last.get(InstrumentKind.SCALE);
-            }
-        }
-        if (onTheScale != null) {
-            send(screen, event(onTheScale));
-        }
-        return screen;
     }
 
     /** A scale says the same over and over: only what changes is told. A caliper says what it is pressed for. */
@@ -106,35 +86,22 @@ class Instruments {
                 return;
             }
         }
-        screens.forEach(screen -> send(screen, event(reading)));
+        screens.tell(READINGS, READING, reading);
     }
 
-    private static SseEmitter.SseEventBuilder event(InstrumentReading reading) {
-        return SseEmitter.event().name("reading").data(reading, MediaType.APPLICATION_JSON);
-    }
-
-    /** So that a screen that went without a word is found gone. */
     @Scheduled(fixedDelay = 20_000)
     void breathe() {
-        screens.forEach(screen -> send(screen, SseEmitter.event().comment("")));
+        screens.breathe();
     }
 
     @EventListener(ContextClosedEvent.class)
     void stopping() {
-        screens.forEach(SseEmitter::complete);
-        screens.clear();
+        screens.letGo();
     }
 
     @PreDestroy
     void end() {
         lines.values().forEach(InstrumentLineReader::close);
-    }
-
-    private static void send(SseEmitter screen, SseEmitter.SseEventBuilder event) {
-        try {
-            screen.send(event);
-        } catch (IOException | IllegalStateException gone) {
-            LOG.debug("a screen went away", gone);
-        }
+        screens.end();
     }
 }
