@@ -32,7 +32,7 @@ function Picture(props: OperationProps) {
     return <StrandPicture {...props} detail={detail!} />;
   }
   if (kind && kind !== "MAKE" && kind !== "CRIMP" && kind !== "PUT_TOGETHER") {
-    return <LooseRings open={kind === "OPEN_FIRST" || kind === "BEAD_FIRST"} />;
+    return <LooseRings open={kind === "OPEN_FIRST" || kind === "BEAD_FIRST"} count={props.place.times} />;
   }
   return kind === "MAKE" || kind === "CRIMP" ? (
     <Piece run={props.run} made={handled(props)!.part} second={isSecond(props)} />
