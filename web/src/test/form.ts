@@ -15,6 +15,7 @@ const NOTHING = {
   turns: null,
   flat: null,
   goesOn: false,
+  half: null,
 };
 
 export const STEPS: FormStep[] = [

@@ -16,6 +16,7 @@ const NO_STEP = {
   turns: null,
   flat: null,
   goesOn: false,
+  half: null,
   id: -1,
   wire: "hook",
 };

@@ -25,7 +25,8 @@ export function useFormed({ id, data }: Kept<RunData>, operation: Operation, ind
   }
   if (data.kind === "form") {
     const { form, metal, wires } = data.facts;
-    return { name: form, metal, number: index, wires, shown: shown as FormInMaking | undefined };
+    const number = stepOf(operation.id, index);
+    return { name: form, metal, number, wires, shown: shown as FormInMaking | undefined };
   }
   if (data.kind !== "piece" || !detail.of) {
     return null;
@@ -38,6 +39,12 @@ export function useFormed({ id, data }: Kept<RunData>, operation: Operation, ind
     wires: its?.form.wires ?? [],
     shown: its,
   };
+}
+
+/** Which of the form's steps an operation is, from 0: its id says so ("step-7"); what is only left straight is no operation. */
+function stepOf(id: string, index: number): number {
+  const said = Number(/^step-(\d+)$/.exec(id)?.[1]);
+  return Number.isNaN(said) ? index : said - 1;
 }
 
 /** The first operation of what this one is a step of: of a form the first of all, of a piece the part's own. */

@@ -20,6 +20,7 @@ const STEP: FormStep = {
   turns: null,
   flat: null,
   goesOn: false,
+  half: null,
 };
 
 const KINDS: FormStep["kind"][] = [
@@ -56,6 +57,15 @@ describe("a forming step in words", () => {
     expect(formStepWords({ ...STEP, goesOn: true }, "MILLIMETRES")).toContain(
       "Go on where the last bend ends;",
     );
+    expect(formStepWords({ ...STEP, half: "FIRST" }, "MILLIMETRES")).toContain(
+      "Grip 6.5 mm left of the middle mark",
+    );
+    expect(formStepWords({ ...STEP, fromMiddleMm: 0, half: "SECOND" }, "MILLIMETRES")).toContain(
+      "Grip at the middle mark, for the right half;",
+    );
+    expect(formStepWords({ ...STEP, goesOn: true, half: "SECOND" }, "MILLIMETRES")).toContain(
+      "On the right half, go on where its last bend ends;",
+    );
     const none = { ...STEP, ownTool: null, ownToolMm: null, ownInsideMm: null };
     expect(formStepWords(none, "MILLIMETRES")).toContain(
       "Look for a jaw or rod of 2.44 mm: it leaves 2.50 mm inside.",
@@ -66,6 +76,22 @@ describe("a forming step in words", () => {
     for (const kind of KINDS) {
       expect(formStepTitle({ ...STEP, kind })).toMatch(/^[A-Z]/);
       expect(formStepWords({ ...STEP, kind }, "MILLIMETRES")).toMatch(/\.$/);
+    }
+  });
+
+  it("is whole also where nothing is measured", () => {
+    const bare: FormStep = {
+      ...STEP,
+      gripMm: null,
+      fromMiddleMm: null,
+      insideMm: null,
+      toolMm: null,
+      degrees: null,
+      heldDegrees: null,
+      turns: null,
+    };
+    for (const kind of KINDS.filter((one) => !["LOOP", "FORM"].includes(one))) {
+      expect(formStepWords({ ...bare, kind }, "MILLIMETRES")).not.toMatch(/^[,;:]|[:;] *[.;]/);
     }
   });
 

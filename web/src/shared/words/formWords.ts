@@ -117,15 +117,20 @@ export function formStepNumber(
 /** Nearer than this nobody can grip beside a mark. */
 const AT_THE_MARK_MM = 0.15;
 
+/** Of a wire worked from its middle, as it lies on the strip: the first cut end to the left. */
+const HALVES = { FIRST: "left", SECOND: "right" } as const;
+
 /** Where to take hold of the wire. */
 function gripWords(step: FormStep, units: Units): string {
+  const half = step.half && HALVES[step.half];
   if (step.goesOn) {
-    return "Go on where the last bend ends";
+    return half ? `On the ${half} half, go on where its last bend ends` : "Go on where the last bend ends";
   }
   if (step.fromMiddleMm !== null) {
-    return step.fromMiddleMm < AT_THE_MARK_MM
-      ? "Grip at the middle mark"
-      : `Grip ${sizeText(step.fromMiddleMm, units, 1)} from the middle mark`;
+    if (step.fromMiddleMm < AT_THE_MARK_MM) {
+      return half ? `Grip at the middle mark, for the ${half} half` : "Grip at the middle mark";
+    }
+    return `Grip ${sizeText(step.fromMiddleMm, units, 1)} ${half ? `${half} of` : "from"} the middle mark`;
   }
   return step.gripMm === null ? "" : `Grip at the ${sizeText(step.gripMm, units, 1)} mark`;
 }
@@ -140,8 +145,12 @@ function bendWords({ heldDegrees, degrees }: FormStep): string {
 
 type Said = (step: FormStep, units: Units) => string;
 
-const bent: Said = (step, units) =>
-  `${gripWords(step, units)}, in the strong back of the jaw: ${bendWords(step)}.`;
+const bent: Said = (step, units) => {
+  const grip = gripWords(step, units);
+  return grip === ""
+    ? "With the tips of the jaw, a little at a time."
+    : `${grip}, in the strong back of the jaw: ${bendWords(step)}.`;
+};
 
 const turned: Said = (step, units) =>
   `${gripWords(step, units)}; ${bendWords(step)}. ${toolWords(step, units)} Look that it is round and in plane.`;
@@ -173,10 +182,10 @@ const STEP_WORDS: Record<FormStep["kind"], string | Said> = {
   SPIRAL: (step) =>
     `Begin with the tips, then hold the spiral flat and push: ${plain(step.turns ?? 0, 2)} turns.`,
   BALL: "This much wire melts into the ball. Hold it upright in the flame's tip.",
-  THREAD: (step) => `On now, before it is closed: ${step.part}.`,
+  THREAD: "On now, before the end is closed.",
   TRIM: "Flush face to the work; hold both sides of the cut. Look and feel for a sharp end.",
   FILE: "Round and smooth, nothing a thread or fingertip catches on.",
-  BIND: (step) => `This stretch takes that much wire. ${capital(step.part)}.`,
+  BIND: "This stretch takes that much wire.",
   HAMMER: hammered,
   DRILL: "Round the end, punch, drill, deburr, then texture.",
   SOLDER: "Ends filed to meet; flux; solder runs to the hotter side. Quench, pickle, rinse, dry.",

@@ -38,7 +38,6 @@ class ShapesTest extends BrowserTest {
         field(label).fill(value);
         page.keyboard().press("Enter");
         saved();
-        settled();
     }
 
     @Test
@@ -189,7 +188,10 @@ class ShapesTest extends BrowserTest {
     @Test
     void itGoesOutAndComesBackIn() throws Exception {
         openForm("S-hook");
+        double usual = toCut();
         set("large bend, inside", "8");
+        page.waitForFunction(
+                "usual => parseFloat(document.querySelector('[data-testid=to-cut]').innerText) > usual + 1", usual);
         double cut = toCut();
         Download file = page.waitForDownload(() -> button("JSON").click());
         String json = Files.readString(file.path(), StandardCharsets.UTF_8);

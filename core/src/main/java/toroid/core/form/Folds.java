@@ -16,8 +16,8 @@ public final class Folds {
     /** A folded head below a bead: the fold stands clear of it by its own leg. */
     public static void head(WireMaker wire) {
         double d = wire.diameterMm();
-        wire.step(FormStep.Kind.FOLD, "foot")
-                .straight(2.2 * d)
+        wire.leave("foot's leg", 2.2 * d)
+                .step(FormStep.Kind.FOLD, "foot")
                 .bend(INSIDE * d, 180)
                 .straight(1.65 * d);
         wire.end(EndState.FOLDED).tail(0);

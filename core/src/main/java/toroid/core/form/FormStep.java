@@ -19,6 +19,7 @@ import java.util.stream.IntStream;
  * @param turns of a coil, wraps or a spiral; joints that are soldered, null for one
  * @param flat what hammering leaves
  * @param goesOn whether it begins where the last bend ended: there is no mark to look for
+ * @param half of a wire worked from its middle, the half it bends; null for what bends both, or no such wire
  */
 public record FormStep(
         int id,
@@ -34,7 +35,14 @@ public record FormStep(
         Double heldDegrees,
         Double turns,
         Hammered flat,
-        boolean goesOn) {
+        boolean goesOn,
+        Half half) {
+    /** Of a wire worked from its middle; the first is the one with the first cut end. */
+    public enum Half {
+        FIRST,
+        SECOND
+    }
+
     /** The part of a step that makes wire ready: straightened, annealed, hardened. */
     public static final String BEFORE_CUT = "before it is cut";
 
@@ -67,12 +75,13 @@ public record FormStep(
     /** Joints soldered in one heat. */
     static FormStep soldering(String part, int joints, String wire) {
         Double counted = joints == 1 ? null : Double.valueOf(joints);
-        return new FormStep(-1, Kind.SOLDER, part, wire, 0, null, null, null, null, null, null, counted, null, false);
+        return new FormStep(
+                -1, Kind.SOLDER, part, wire, 0, null, null, null, null, null, null, counted, null, false, null);
     }
 
     /** A step that says no more than what is done, to what part of which wire. */
     public static FormStep plain(Kind kind, String part, String wire) {
-        return new FormStep(-1, kind, part, wire, 0, null, null, null, null, null, null, null, null, false);
+        return new FormStep(-1, kind, part, wire, 0, null, null, null, null, null, null, null, null, false, null);
     }
 
     /**

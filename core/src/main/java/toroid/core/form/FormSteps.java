@@ -49,20 +49,34 @@ final class FormSteps {
                         null,
                         null,
                         null,
-                        false));
+                        false,
+                        null));
             } else {
                 bent(request, wire, draft, steps);
             }
         }
         for (FormedWire wire : wires) {
+            var ends = new ArrayList<FormStep>();
             if (wire.offcutMm() > 0) {
-                steps.add(FormStep.plain(FormStep.Kind.TRIM, "ends", wire.name()));
+                ends.add(FormStep.plain(FormStep.Kind.TRIM, "ends", wire.name()));
             }
             if (wire.ends().contains(EndState.FILED)) {
-                steps.add(FormStep.plain(FormStep.Kind.FILE, "ends", wire.name()));
+                ends.add(FormStep.plain(FormStep.Kind.FILE, "ends", wire.name()));
             }
+            steps.addAll(doneWith(steps, wire.name()), ends);
         }
         return steps;
+    }
+
+    /** Where a wire's ends are seen to: once it is formed, where another is threaded through it or on it after that; else last of all. */
+    private static int doneWith(List<FormStep> steps, String wire) {
+        int last = -1;
+        for (int i = 0; i < steps.size(); i++) {
+            last = steps.get(i).wire().equals(wire) ? i : last;
+        }
+        boolean slidOn =
+                steps.subList(last + 1, steps.size()).stream().anyMatch(step -> step.kind() == FormStep.Kind.THREAD);
+        return slidOn ? last + 1 : steps.size();
     }
 
     private static void bent(FormRequest request, FormedWire wire, StepDraft draft, List<FormStep> out) {
@@ -95,6 +109,12 @@ final class FormSteps {
             turns = draft.turns();
             degrees = draft.kind() == FormStep.Kind.SOLDER ? null : Double.valueOf(360 * draft.turns());
         }
+        if (draft.woundMm() != null && turns != null) {
+            inside = draft.woundMm();
+            tool = toolMm(request, wire, inside);
+            degrees = 360 * turns;
+            held = tool == null ? null : degrees * (inside + wire.diameterMm()) / (tool + wire.diameterMm());
+        }
         if (draft.rodMm() != null) {
             tool = draft.rodMm();
             boolean springs = inside != null && inside > tool && degrees != null;
@@ -115,7 +135,27 @@ final class FormSteps {
                 held,
                 turns,
                 draft.flat(),
-                goesOn(wire, grip)));
+                goesOn(wire, grip),
+                half(wire, draft.number())));
+    }
+
+    /** Which half of a wire worked from its middle a step bends; null for both. */
+    private static FormStep.Half half(FormedWire wire, int step) {
+        if (wire.middleMm() == 0) {
+            return null;
+        }
+        double[] at = wire.program().beginningsOnWireMm();
+        double middle = wire.program().onWireMm(wire.middleMm());
+        List<Bend> bends = wire.program().bends();
+        double least = Double.MAX_VALUE;
+        double most = -Double.MAX_VALUE;
+        for (int i = 0; i < bends.size(); i++) {
+            if (bends.get(i).step() == step) {
+                least = Math.min(least, at[i]);
+                most = Math.max(most, at[i + 1]);
+            }
+        }
+        return most <= middle + CLOSE ? FormStep.Half.FIRST : least >= middle - CLOSE ? FormStep.Half.SECOND : null;
     }
 
     /** Neither at a mark nor where the wire begins, nor at the middle it is worked from. */

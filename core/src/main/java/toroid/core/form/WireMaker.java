@@ -74,6 +74,12 @@ public final class WireMaker {
         return this;
     }
 
+    /** The step just begun winds it to that inside; it is pushed narrower later. */
+    public WireMaker wound(double insideMm) {
+        steps.set(steps.size() - 1, steps.get(steps.size() - 1).wound(insideMm));
+        return this;
+    }
+
     /** Something done to the wire here that bends nothing. */
     public WireMaker does(FormStep.Kind kind, String part) {
         steps.add(new StepDraft(-1, kind, part, wire));

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import toroid.core.form.Family;
 import toroid.core.form.FormInfo;
 import toroid.core.form.FormStep;
@@ -76,6 +77,8 @@ public final class FormPlan {
     }
 
     /**
+     * Each operation is called by its step's number in the form. What is only left straight is no operation: hands do nothing there.
+     *
      * @param work the steps of one copy, in order
      * @param finished null where the finished length follows from the bends
      * @param shelf what is taken for one copy besides wire
@@ -90,14 +93,31 @@ public final class FormPlan {
             int copies,
             int perGroup,
             int ahead) {
-        int threaded = threaded(work);
+        return of(work, step -> isDone(step.step()), info, cuts, finished, shelf, copies, perGroup, ahead);
+    }
+
+    /** @param done whether a step is an operation; in the oldest plans each was */
+    public static Plan of(
+            List<FormingStep> work,
+            Predicate<FormingStep> done,
+            FormInfo info,
+            List<Cut> cuts,
+            Finished finished,
+            Besides shelf,
+            int copies,
+            int perGroup,
+            int ahead) {
+        FormingStep threaded = threaded(work.stream().filter(done).toList());
         int heat = 0;
         var operations = new ArrayList<Operation>();
         for (int i = 0; i < work.size(); i++) {
+            if (!done.test(work.get(i))) {
+                continue;
+            }
             FormStep step = work.get(i).step();
             Cut cut = cutOf(cuts, step.wire());
             List<Draw> draws = new ArrayList<>(draws(step, cut));
-            if (i == threaded) {
+            if (work.get(i) == threaded) {
                 draws.addAll(shelf.beads());
             }
             if (step.joints() > 0) {
@@ -110,7 +130,9 @@ public final class FormPlan {
                     step.kind().name(),
                     1,
                     true,
-                    i == 0 ? Set.of() : Set.of("step-" + i),
+                    operations.isEmpty()
+                            ? Set.of()
+                            : Set.of(operations.get(operations.size() - 1).id()),
                     draws,
                     measurable(step, info.id(), cuts, finished),
                     cautions(step, info.family()),
@@ -138,8 +160,13 @@ public final class FormPlan {
     }
 
     /** The first step at which beads go on; the last where none says so. */
-    static int threaded(List<FormingStep> work) {
-        return FormStep.threaded(work.stream().map(FormingStep::step).toList());
+    static FormingStep threaded(List<FormingStep> done) {
+        return done.get(FormStep.threaded(done.stream().map(FormingStep::step).toList()));
+    }
+
+    /** Whether hands do anything at a step: what is only left straight needs none. */
+    static boolean isDone(FormStep step) {
+        return step.kind() != FormStep.Kind.LEAVE;
     }
 
     private static List<Draw> draws(FormStep step, Cut cut) {

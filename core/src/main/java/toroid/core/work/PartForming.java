@@ -55,6 +55,9 @@ final class PartForming {
         var operations = new ArrayList<Operation>();
         for (int i = 0; i < same.alone(); i++) {
             FormStep step = steps.get(i).step();
+            if (!FormPlan.isDone(step)) {
+                continue;
+            }
             operations.add(new Operation(
                     id(same, i),
                     part.name(),
@@ -62,7 +65,9 @@ final class PartForming {
                     step.kind().name(),
                     count,
                     true,
-                    i == 0 ? Set.of() : Set.of(id(same, i - 1)),
+                    operations.isEmpty()
+                            ? Set.of()
+                            : Set.of(operations.get(operations.size() - 1).id()),
                     draws.get(i),
                     FormPlan.measurable(step, same.bent().formId(), cuts, null),
                     FormPlan.cautions(
@@ -138,7 +143,8 @@ final class PartForming {
 
     /** Wire as it is cut, beads as they are threaded, or with the last step, solder heat by heat. */
     private static List<List<Draw>> draws(List<FormingStep> steps, PartWork part, PieceDraws.Apart taken) {
-        int threaded = FormPlan.threaded(steps);
+        FormingStep threaded = FormPlan.threaded(
+                steps.stream().filter(one -> FormPlan.isDone(one.step())).toList());
         int heat = 0;
         var draws = new ArrayList<List<Draw>>();
         for (int i = 0; i < steps.size(); i++) {
@@ -149,7 +155,7 @@ final class PartForming {
                 here.addAll(
                         step.kind() == FormStep.Kind.CUT && its ? taken.cuts().get(k) : List.of());
             }
-            here.addAll(i == threaded ? taken.bought() : List.of());
+            here.addAll(steps.get(i) == threaded ? taken.bought() : List.of());
             here.addAll(step.joints() > 0 ? taken.heat(heat++) : List.of());
             draws.add(here);
         }
@@ -178,7 +184,10 @@ final class PartForming {
         List<AssemblyStep> joining = work.joining();
         for (int join = 0; join < joining.size(); join++) {
             int at = joining.get(join).part();
-            List<Integer> numbers = made.round(joining.get(join));
+            List<Integer> numbers = made.round(joining.get(join)).stream()
+                    .filter(number ->
+                            FormPlan.isDone(made.bent(at).work().steps().get(number)))
+                    .toList();
             if (!numbers.isEmpty()) {
                 same.computeIfAbsent(
                                 steps(
@@ -198,9 +207,13 @@ final class PartForming {
 
     /** How many of the operations these are made by come before anything is threaded on. */
     static int bare(MadeInPlace.Same same) {
-        return same.bent() == null
-                ? 0
-                : Math.min(same.alone(), FormStep.threaded(same.bent().steps()));
+        if (same.bent() == null) {
+            return 0;
+        }
+        List<FormStep> steps = same.bent().steps();
+        return (int) steps.subList(0, Math.min(same.alone(), FormStep.threaded(steps))).stream()
+                .filter(FormPlan::isDone)
+                .count();
     }
 
     /** What is taken from the shelf by what is formed at the joints; once all parts were asked for. */

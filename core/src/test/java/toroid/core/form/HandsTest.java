@@ -48,7 +48,7 @@ class HandsTest {
     }
 
     /** Every choice by itself, and sizes at random, with fixed seeds. */
-    private static List<Map<String, Object>> ways(Form form) {
+    static List<Map<String, Object>> ways(Form form) {
         var ways = new ArrayList<Map<String, Object>>();
         ways.add(Map.of());
         double d = form.info().usualWireMm();

@@ -75,7 +75,8 @@ public record FormAnswer(
             Double heldDegrees,
             Double turns,
             FormStep.Hammered flat,
-            boolean goesOn) {}
+            boolean goesOn,
+            FormStep.Half half) {}
 
     /**
      * One wire.

@@ -82,7 +82,8 @@ final class FormView {
                 step.heldDegrees(),
                 step.turns(),
                 step.flat(),
-                step.goesOn());
+                step.goesOn(),
+                step.half());
     }
 
     private static FormAnswer.WireView wire(FormedWire wire, FormWork work, int copies) {

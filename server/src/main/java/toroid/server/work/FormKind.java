@@ -131,6 +131,21 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
                 job.rhythm().ahead(job.copies()));
     }
 
+    /** In a numbered plan each step was an operation, and is one that may be done already. */
+    private static Plan numbered(FormFacts facts, List<FormingStep> steps) {
+        FormJobData job = facts.job();
+        return FormPlan.of(
+                steps,
+                each -> true,
+                Forms.byId(job.formId()).info(),
+                facts.wires(),
+                facts.finished(),
+                FormPlan.Besides.NOTHING,
+                job.copies(),
+                job.rhythm().perGroup(job.copies()),
+                job.rhythm().ahead(job.copies()));
+    }
+
     private static FormingStep work(FormAnswer.Step step) {
         return new FormingStep(
                 new FormStep(
@@ -147,7 +162,8 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
                         step.heldDegrees(),
                         step.turns(),
                         step.flat(),
-                        step.goesOn()),
+                        step.goesOn(),
+                        step.half()),
                 step.ownTool() == null
                         ? null
                         : new FormingStep.OwnTool(step.ownTool(), step.ownToolMm(), step.ownInsideMm()));
@@ -212,13 +228,17 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
                         job.formId(), facts.form(), facts.metal(), facts.wireDiameterMm(), facts.wires(), job.copies());
     }
 
-    /** Since the fifth version a step may say which part of a piece it is of; of a form made for itself it is of none. */
+    /**
+     * Since the fifth version a step may say which part of a piece it is of, since the sixth which half of its wire it bends; what is only left
+     * straight is no operation since then.
+     */
     @Override
     public List<UnaryOperator<ObjectNode>> planUpgrades() {
         return List.of(
                 this::operationsForSteps,
                 Renamed.inThePlannedJob("pieces", "copies"),
                 Renamed.inDraws(),
+                UnaryOperator.identity(),
                 UnaryOperator.identity());
     }
 
@@ -246,6 +266,6 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
                 .toList();
         var facts = new FormFacts(old.job(), old.form(), old.metal(), old.wireDiameterMm(), cuts, old.finished());
         return json.tree(new Planned<>(
-                facts, plan(facts, old.steps().stream().map(FormKind::work).toList(), FormPlan.Besides.NOTHING)));
+                facts, numbered(facts, old.steps().stream().map(FormKind::work).toList())));
     }
 }

@@ -136,13 +136,15 @@ public class PieceKind extends KindBase<PieceJobData, PieceKind.PieceFacts> {
     /**
      * The second version may say how thin rings are hammered; those of the first are not. The fourth has a form's steps one by one, the
      * fifth a weave's rings and a strand's beads; what was begun before is made part by part to its end. The sixth may be held to the body and
-     * finished between its joins; those of before are joined at once.
+     * finished between its joins; those of before are joined at once. The seventh says which half of its wire a step bends, and has no
+     * operation for what is only left straight.
      */
     @Override
     public List<UnaryOperator<ObjectNode>> planUpgrades() {
         return List.of(
                 UnaryOperator.identity(),
                 Renamed.inDraws(),
+                UnaryOperator.identity(),
                 UnaryOperator.identity(),
                 UnaryOperator.identity(),
                 UnaryOperator.identity());

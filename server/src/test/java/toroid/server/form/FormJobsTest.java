@@ -78,7 +78,7 @@ class FormJobsTest extends ApiTest {
         assertThat(before.at("/form/wires/0/lengthToCutMm").asDouble())
                 .isEqualTo(run.at("/data/facts/wires/0/lengthToCutMm").asDouble());
         assertThat(before.at("/form/wires/0/marks")).isNotEmpty();
-        assertThat(before.at("/shapes")).hasSize(run.at("/data/plan/operations").size() + 1);
+        assertThat(before.at("/shapes")).hasSize(before.at("/form/steps").size() + 1);
         Answer kept = read("/api/spools/" + spool);
         var thicker = (com.fasterxml.jackson.databind.node.ObjectNode)
                 kept.at("/data").deepCopy();

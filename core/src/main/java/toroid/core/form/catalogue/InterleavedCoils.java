@@ -149,6 +149,7 @@ public final class InterleavedCoils implements Form {
             Frame own = leaning.at(0);
             coil = m.wire(name, new Frame(own.position().add(at), own.tangent(), own.normal()))
                     .step(Kind.COIL, hand)
+                    .wound(2 * size.radiusMm() - m.d())
                     .run(SpiralRun.of(leaning));
         } else {
             coil = m.wire(name, Coils.beginning(at.getX(), at.getY(), size))

@@ -121,6 +121,7 @@ public final class LashedBeads implements Form {
     private static void strand(FormMaker m, double half) {
         if (!m.is("ends", LOOPED)) {
             WireMaker strand = m.wire("strand", Loops.stem(-half, 0, 1, 1)).leave("strand", 2 * half);
+            strand.does(Kind.THREAD, "the big beads");
             m.done(strand.tail(20).end(EndState.FILED), 20, EndState.FILED);
             return;
         }
