@@ -1,6 +1,7 @@
 package toroid.core.form;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,7 @@ public final class FormMaker {
     private final List<OpenLoop> openLoops = new ArrayList<>();
     private final List<Port> ports = new ArrayList<>();
     private final Set<String> ownWires = new HashSet<>();
+    private final Map<String, Integer> asOne = new HashMap<>();
     private int numbers;
     private Lifts.Rule crossings;
 
@@ -116,12 +118,17 @@ public final class FormMaker {
         int most = Math.max(first.steps().size(), second.steps().size());
         for (int i = 0; i < most; i++) {
             for (WireMaker half : List.of(first, second)) {
-                if (i < half.steps().size()) {
+                if (i < half.steps().size() && !isToldAlready(half.steps().get(i))) {
                     steps.add(half.steps().get(i));
                 }
             }
         }
         join(first, second);
+    }
+
+    /** What both halves make as one is told once. */
+    private boolean isToldAlready(StepDraft step) {
+        return asOne.containsValue(step.number()) && steps.stream().anyMatch(one -> one.number() == step.number());
     }
 
     /** A wire worked from its middle: one side to its end, then the other. */
@@ -271,6 +278,11 @@ public final class FormMaker {
 
     int nextStep() {
         return numbers++;
+    }
+
+    /** The number of the step of that part which both halves of the wire make as one. */
+    int together(String wire, String part) {
+        return asOne.computeIfAbsent(wire + ", " + part, first -> nextStep());
     }
 
     List<FormedWire> wires() {

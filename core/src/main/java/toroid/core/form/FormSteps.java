@@ -185,15 +185,39 @@ final class FormSteps {
         return run.curvature() / (run.curvature() * run.curvature() + run.torsion() * run.torsion());
     }
 
+    /** Of legs that are bent as one, what each of them turns. */
     private static double turned(FormedWire wire, int step, double radius) {
         double angle = 0;
-        for (Bend bend : wire.program().bends()) {
+        List<Bend> bends = wire.program().bends();
+        int from = isAsOne(wire, step) ? firstOfSecondHalf(wire) : 0;
+        for (Bend bend : bends.subList(from, bends.size())) {
             if (bend.step() == step && bend.run().flat() instanceof ScrewRun run && run.curvature() > CLOSE) {
                 double turn = Math.hypot(run.curvature(), run.torsion()) * run.lengthMm();
                 angle += Math.abs(radiusMm(run) - radius) < 1e-6 * radius ? turn : 0;
             }
         }
         return angle;
+    }
+
+    /** Whether a step bends both halves of a wire worked from its middle, away from that middle. */
+    private static boolean isAsOne(FormedWire wire, int step) {
+        if (wire.middleMm() == 0) {
+            return false;
+        }
+        List<Bend> bends = wire.program().bends();
+        int second = firstOfSecondHalf(wire);
+        return bends.subList(0, second).stream().anyMatch(bend -> bend.step() == step)
+                && bends.subList(second, bends.size()).stream().anyMatch(bend -> bend.step() == step);
+    }
+
+    private static int firstOfSecondHalf(FormedWire wire) {
+        double[] at = wire.program().beginningsOnWireMm();
+        double middle = wire.program().onWireMm(wire.middleMm());
+        int first = 0;
+        while (first < wire.program().bends().size() && at[first] < middle - CLOSE) {
+            first++;
+        }
+        return first;
     }
 
     /** The run that carries most of the step's turning. */

@@ -68,6 +68,14 @@ public final class WireMaker {
         return this;
     }
 
+    /** Begins a step that bends both halves of a wire worked from its middle as one: legs that lie side by side. */
+    public WireMaker together(FormStep.Kind kind, String part) {
+        int number = form.together(wire, part);
+        builder.step(number);
+        steps.add(new StepDraft(number, kind, part, wire));
+        return this;
+    }
+
     /** The step just begun is made on that rod. */
     public WireMaker onRod(double mm) {
         steps.set(steps.size() - 1, steps.get(steps.size() - 1).onRod(mm));

@@ -1,6 +1,7 @@
 package toroid.core.form;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -10,6 +11,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import toroid.core.form.FormStep.Kind;
 import toroid.core.numeric.Refusal;
@@ -54,6 +56,19 @@ class StepsReadTest {
             read++;
         }
         assertThat(read).isPositive();
+    }
+
+    /** Legs that lie side by side, soldered or not, are bent as one: once, from the middle, as far as each of them turns. */
+    @ParameterizedTest
+    @CsvSource({"teardrop-link, 'doubled tail, curled', 220", "hook-doubled, 'hook, both legs together', 180"})
+    void doubledWireIsBentAsOne(String id, String part, double degrees) {
+        List<FormStep> bent = EveryForm.solve(id, Forms.byId(id).info().usualWireMm(), Map.of()).steps().stream()
+                .filter(step -> step.part().equals(part))
+                .toList();
+        assertThat(bent).hasSize(1);
+        assertThat(bent.get(0).half()).isNull();
+        assertThat(bent.get(0).fromMiddleMm()).isPositive();
+        assertThat(bent.get(0).degrees()).isCloseTo(degrees, within(1e-6));
     }
 
     private static void whereAndOnWhat(FormStep step, List<String> faults) {

@@ -50,7 +50,7 @@ public final class HookDoubled implements Form {
         Frame start = new Frame(Vector3D.ZERO, new Vector3D(0, 0, side), Vector3D.PLUS_I);
         WireMaker wire = m.wire("hook", start).step(Kind.FOLD, "tip, at the middle");
         Folds.half(wire);
-        wire.leave("leg", m.mm("leg")).step(Kind.FORM, "hook, both legs together");
+        wire.leave("leg", m.mm("leg")).together(Kind.FORM, "hook, both legs together");
         wire.towards(Vector3D.PLUS_J);
         if (side > 0) {
             Vector3D axis = wire.here().binormal();

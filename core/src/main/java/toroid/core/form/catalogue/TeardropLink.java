@@ -131,7 +131,7 @@ public final class TeardropLink implements Form {
         wire.step(Kind.FORM, "drop, from the middle").bend(m.mm("drop"), 90 + Math.toDegrees(lean));
         wire.leave("leg", straight).step(Kind.BEND, "foot of the drop").bend(2 * FOOT * d - d, -Math.toDegrees(lean));
         wire.leave("doubled tail", m.mm("tail"));
-        wire.step(Kind.LOOP, "doubled tail, curled").towards(Vector3D.PLUS_K);
+        wire.together(Kind.LOOP, "doubled tail, curled").towards(Vector3D.PLUS_K);
         if (way > 0) {
             Vector3D here = wire.here().position();
             double out = (m.mm("curl") + d) / 2;
