@@ -51,6 +51,11 @@ public record FormStep(
         return part.equals(BEFORE_CUT);
     }
 
+    /** Whether hands do anything at it: what is only left straight needs none. */
+    public boolean needsHands() {
+        return kind != Kind.LEAVE;
+    }
+
     /** Whether it goes round in a screw, right- or left-handed: wrapped, coiled or bound. */
     public boolean winds() {
         return kind == Kind.WRAP || kind == Kind.COIL || kind == Kind.BIND;

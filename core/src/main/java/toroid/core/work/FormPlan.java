@@ -77,26 +77,14 @@ public final class FormPlan {
     }
 
     /**
-     * Each operation is called by its step's number in the form. What is only left straight is no operation: hands do nothing there.
+     * Each operation is called by its step's number in the form.
      *
      * @param work the steps of one copy, in order
+     * @param done which of them are operations: {@link FormStep#needsHands}; in the oldest plans all were
      * @param finished null where the finished length follows from the bends
      * @param shelf what is taken for one copy besides wire
      * @param ahead copies made by themselves before all others
      */
-    public static Plan of(
-            List<FormingStep> work,
-            FormInfo info,
-            List<Cut> cuts,
-            Finished finished,
-            Besides shelf,
-            int copies,
-            int perGroup,
-            int ahead) {
-        return of(work, step -> isDone(step.step()), info, cuts, finished, shelf, copies, perGroup, ahead);
-    }
-
-    /** @param done whether a step is an operation; in the oldest plans each was */
     public static Plan of(
             List<FormingStep> work,
             Predicate<FormingStep> done,
@@ -162,11 +150,6 @@ public final class FormPlan {
     /** The first step at which beads go on; the last where none says so. */
     static FormingStep threaded(List<FormingStep> done) {
         return done.get(FormStep.threaded(done.stream().map(FormingStep::step).toList()));
-    }
-
-    /** Whether hands do anything at a step: what is only left straight needs none. */
-    static boolean isDone(FormStep step) {
-        return step.kind() != FormStep.Kind.LEAVE;
     }
 
     private static List<Draw> draws(FormStep step, Cut cut) {

@@ -55,7 +55,7 @@ final class PartForming {
         var operations = new ArrayList<Operation>();
         for (int i = 0; i < same.alone(); i++) {
             FormStep step = steps.get(i).step();
-            if (!FormPlan.isDone(step)) {
+            if (!step.needsHands()) {
                 continue;
             }
             operations.add(new Operation(
@@ -144,7 +144,7 @@ final class PartForming {
     /** Wire as it is cut, beads as they are threaded, or with the last step, solder heat by heat. */
     private static List<List<Draw>> draws(List<FormingStep> steps, PartWork part, PieceDraws.Apart taken) {
         FormingStep threaded = FormPlan.threaded(
-                steps.stream().filter(one -> FormPlan.isDone(one.step())).toList());
+                steps.stream().filter(one -> one.step().needsHands()).toList());
         int heat = 0;
         var draws = new ArrayList<List<Draw>>();
         for (int i = 0; i < steps.size(); i++) {
@@ -185,8 +185,7 @@ final class PartForming {
         for (int join = 0; join < joining.size(); join++) {
             int at = joining.get(join).part();
             List<Integer> numbers = made.round(joining.get(join)).stream()
-                    .filter(number ->
-                            FormPlan.isDone(made.bent(at).work().steps().get(number)))
+                    .filter(number -> made.bent(at).work().steps().get(number).needsHands())
                     .toList();
             if (!numbers.isEmpty()) {
                 same.computeIfAbsent(
@@ -212,7 +211,7 @@ final class PartForming {
         }
         List<FormStep> steps = same.bent().steps();
         return (int) steps.subList(0, Math.min(same.alone(), FormStep.threaded(steps))).stream()
-                .filter(FormPlan::isDone)
+                .filter(FormStep::needsHands)
                 .count();
     }
 

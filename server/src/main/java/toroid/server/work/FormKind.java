@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import toroid.core.form.FormStep;
@@ -82,7 +83,7 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
         var facts = new FormFacts(
                 job, answer.name(), answer.metal(), answer.wireDiameterMm(), cuts, FormPlan.finished(answer.notes()));
         return new Planned<>(
-                facts, plan(facts, answer.steps().stream().map(FormKind::work).toList(), besides(job)));
+                facts, plan(facts, answer.steps(), one -> one.step().needsHands(), besides(job)));
     }
 
     /** Beads and solder of one copy, from the shelf. */
@@ -118,29 +119,16 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
                 .toList();
     }
 
-    private static Plan plan(FormFacts facts, List<FormingStep> steps, FormPlan.Besides besides) {
+    private static Plan plan(
+            FormFacts facts, List<FormAnswer.Step> steps, Predicate<FormingStep> done, FormPlan.Besides besides) {
         FormJobData job = facts.job();
         return FormPlan.of(
-                steps,
+                steps.stream().map(FormKind::work).toList(),
+                done,
                 Forms.byId(job.formId()).info(),
                 facts.wires(),
                 facts.finished(),
                 besides,
-                job.copies(),
-                job.rhythm().perGroup(job.copies()),
-                job.rhythm().ahead(job.copies()));
-    }
-
-    /** In a numbered plan each step was an operation, and is one that may be done already. */
-    private static Plan numbered(FormFacts facts, List<FormingStep> steps) {
-        FormJobData job = facts.job();
-        return FormPlan.of(
-                steps,
-                each -> true,
-                Forms.byId(job.formId()).info(),
-                facts.wires(),
-                facts.finished(),
-                FormPlan.Besides.NOTHING,
                 job.copies(),
                 job.rhythm().perGroup(job.copies()),
                 job.rhythm().ahead(job.copies()));
@@ -265,7 +253,7 @@ public class FormKind extends KindBase<FormJobData, FormKind.FormFacts> {
                         cut.from(ofJob(cut.diameterMm(), cut.metal(), old.wireDiameterMm(), old.metal()) ? lot : null))
                 .toList();
         var facts = new FormFacts(old.job(), old.form(), old.metal(), old.wireDiameterMm(), cuts, old.finished());
-        return json.tree(new Planned<>(
-                facts, numbered(facts, old.steps().stream().map(FormKind::work).toList())));
+        // each step was an operation, and is one that may be done already
+        return json.tree(new Planned<>(facts, plan(facts, old.steps(), each -> true, FormPlan.Besides.NOTHING)));
     }
 }
