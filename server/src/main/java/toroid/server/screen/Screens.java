@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutorService;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.SynchronousQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
@@ -117,8 +118,16 @@ public final class Screens<K> {
 
     /** All are let go, as the server stops; nobody is waited for. */
     public void letGo() {
-        all.values().forEach(some -> some.forEach(screen -> hands.execute(screen::end)));
+        all.values().forEach(some -> some.forEach(this::letGo));
         all.clear();
+    }
+
+    private void letGo(Screen screen) {
+        try {
+            hands.execute(screen::end);
+        } catch (RejectedExecutionException noHand) {
+            // all hands hang at screens that sleep: these end with the server
+        }
     }
 
     /** No more is told. */
