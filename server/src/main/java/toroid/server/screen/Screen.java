@@ -30,6 +30,11 @@ final class Screen {
         this.hands = hands;
     }
 
+    /** The first word, by whoever opens the line: it waits for nobody, as it is kept until the line is open. */
+    void first(SseEventBuilder event) {
+        send(event);
+    }
+
     /** @return whether it still listens */
     synchronized boolean tell(SseEventBuilder event) {
         if (gone || waiting.size() >= MOST_WAITING) {
@@ -72,16 +77,20 @@ final class Screen {
 
     private void work() {
         for (SseEventBuilder event = next(); event != null; event = next()) {
-            try {
-                line.send(event);
-            } catch (IOException | IllegalStateException away) {
-                // one that went away is told of by its connection
-                LOG.debug("a screen went away", away);
-                letGo();
-            }
+            send(event);
         }
         if (isGone()) {
             line.complete();
+        }
+    }
+
+    private void send(SseEventBuilder event) {
+        try {
+            line.send(event);
+        } catch (IOException | IllegalStateException away) {
+            // one that went away is told of by its connection
+            LOG.debug("a screen went away", away);
+            letGo();
         }
     }
 

@@ -73,7 +73,7 @@ public final class Screens<K> {
         });
         try {
             First told = first.get();
-            screen.tell(told == null ? SseEmitter.event().comment("") : event(told.name(), told.data()));
+            screen.first(told == null ? SseEmitter.event().comment("") : event(told.name(), told.data()));
         } catch (RuntimeException none) {
             gone(what, screen);
             throw none;
