@@ -52,6 +52,6 @@ export function acrossOf(wires: readonly (Pick<Tube, "points"> & { diameterMm: n
 const APART_SHARE = 0.3;
 const APART_MM = 2;
 
-/** Where the mirror stands between twins, mm: right of what lies from {@code x} on and is that wide. */
+/** Where the mirror stands between twins, mm: right of what lies from `x` on and is that wide. */
 export const mirrorBeside = ({ x, width }: { x: number; width: number }) =>
   x + width + (width * APART_SHARE + APART_MM) / 2;

@@ -134,7 +134,7 @@ public final class FormMaker {
     /** A wire worked from its middle: one side to its end, then the other. */
     public void secondEndLast(WireMaker first, WireMaker second) {
         steps.addAll(first.steps());
-        steps.addAll(second.steps());
+        second.steps().stream().filter(step -> !isToldAlready(step)).toList().forEach(steps::add);
         join(first, second);
     }
 

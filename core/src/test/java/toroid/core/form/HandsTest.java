@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,6 +32,11 @@ class HandsTest {
     @ParameterizedTest
     @MethodSource("ids")
     void handsCanFollow(String id) {
+        everyWay(id, HandsTest::play);
+    }
+
+    /** Plays a form with every choice and at random sizes; what is refused is not played, something has to be. */
+    static void everyWay(String id, BiConsumer<FormWork, List<String>> plays) {
         int played = 0;
         for (Map<String, Object> parameters : ways(Forms.byId(id))) {
             FormWork work;
@@ -40,7 +46,7 @@ class HandsTest {
                 continue;
             }
             var faults = new ArrayList<String>();
-            play(work, faults);
+            plays.accept(work, faults);
             assertThat(faults).as("%s with %s", id, parameters).isEmpty();
             played++;
         }
@@ -48,7 +54,7 @@ class HandsTest {
     }
 
     /** Every choice by itself, and sizes at random, with fixed seeds. */
-    static List<Map<String, Object>> ways(Form form) {
+    private static List<Map<String, Object>> ways(Form form) {
         var ways = new ArrayList<Map<String, Object>>();
         ways.add(Map.of());
         double d = form.info().usualWireMm();
@@ -205,7 +211,7 @@ class HandsTest {
         }
     }
 
-    private static int first(FormWork work, java.util.function.Predicate<FormStep> wanted) {
+    static int first(FormWork work, java.util.function.Predicate<FormStep> wanted) {
         return IntStream.range(0, work.steps().size())
                 .filter(i -> wanted.test(work.steps().get(i)))
                 .findFirst()

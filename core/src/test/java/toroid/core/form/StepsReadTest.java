@@ -3,18 +3,14 @@ package toroid.core.form;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import toroid.core.form.FormStep.Kind;
-import toroid.core.numeric.Refusal;
 
 /**
  * Every form's steps read by hands that know nothing else: each says where and on what it is bent, no two say the same of one wire, what goes
@@ -26,36 +22,23 @@ class StepsReadTest {
             Set.of(Kind.BEND, Kind.LOOP, Kind.WRAP, Kind.COIL, Kind.SPIRAL, Kind.FORM, Kind.FOLD);
     private static final Set<Kind> ON_A_TOOL = Set.of(Kind.LOOP, Kind.FORM, Kind.COIL);
 
-    static Stream<String> ids() {
-        return Forms.all().stream().map(form -> form.info().id());
+    @ParameterizedTest
+    @MethodSource("toroid.core.form.HandsTest#ids")
+    void eachStepSaysWhatHandsNeed(String id) {
+        HandsTest.everyWay(id, StepsReadTest::read);
     }
 
-    @ParameterizedTest
-    @MethodSource("ids")
-    void eachStepSaysWhatHandsNeed(String id) {
-        int read = 0;
-        for (Map<String, Object> parameters : HandsTest.ways(Forms.byId(id))) {
-            FormWork work;
-            try {
-                work = EveryForm.solve(id, Forms.byId(id).info().usualWireMm(), parameters);
-            } catch (Refusal notSo) {
-                continue;
-            }
-            var faults = new ArrayList<String>();
-            for (FormedWire wire : work.wires()) {
-                List<FormStep> own = work.steps().stream()
-                        .filter(step -> step.wire().equals(wire.name()))
-                        .toList();
-                own.stream().filter(step -> BENDS.contains(step.kind())).forEach(step -> whereAndOnWhat(step, faults));
-                noneAlike(own, faults);
-                goesOnFromABend(own, faults);
-            }
-            beadsAreThreaded(work, faults);
-            tailsOffBeforeItIsSlidOn(work, faults);
-            assertThat(faults).as("%s with %s", id, parameters).isEmpty();
-            read++;
+    private static void read(FormWork work, List<String> faults) {
+        for (FormedWire wire : work.wires()) {
+            List<FormStep> own = work.steps().stream()
+                    .filter(step -> step.wire().equals(wire.name()))
+                    .toList();
+            own.stream().filter(step -> BENDS.contains(step.kind())).forEach(step -> whereAndOnWhat(step, faults));
+            noneAlike(own, faults);
+            goesOnFromABend(own, faults);
         }
-        assertThat(read).isPositive();
+        beadsAreThreaded(work, faults);
+        tailsOffBeforeItIsSlidOn(work, faults);
     }
 
     /** Legs that lie side by side, soldered or not, are bent as one: once, from the middle, as far as each of them turns. */
@@ -115,8 +98,9 @@ class StepsReadTest {
                 .anyMatch(step -> step.kind() == Kind.THREAD
                         || step.kind() == Kind.DOME
                         || (step.kind() == Kind.BIND && step.part().contains("bead")));
-        int bound = first(work, step -> step.kind() == Kind.BIND);
-        int on = first(work, step -> step.kind() == Kind.THREAD && step.part().contains("big beads"));
+        int bound = HandsTest.first(work, step -> step.kind() == Kind.BIND);
+        int on = HandsTest.first(
+                work, step -> step.kind() == Kind.THREAD && step.part().contains("big beads"));
         if (beads && !threaded) {
             faults.add("nobody threads its beads");
         }
@@ -145,12 +129,5 @@ class StepsReadTest {
                                     step.kind() == Kind.TRIM && step.wire().equals(wire)))
                     .forEach(wire -> faults.add("slid on with its tails: " + wire));
         }
-    }
-
-    private static int first(FormWork work, java.util.function.Predicate<FormStep> wanted) {
-        return IntStream.range(0, work.steps().size())
-                .filter(i -> wanted.test(work.steps().get(i)))
-                .findFirst()
-                .orElse(-1);
     }
 }
