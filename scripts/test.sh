@@ -1,9 +1,17 @@
 # The tests. Every part does its own set-up, so that one alone runs on a fresh machine too.
 
+JAVA_SOURCES="pom.xml core/pom.xml core/src server/pom.xml server/src browser-tests/pom.xml browser-tests/src performance/pom.xml performance/src"
+WEB_SOURCES="web/src web/checks web/package.json web/package-lock.json web/eslint.config.js web/tsconfig.json web/*.config.ts web/.prettierrc web/.prettierignore docs/openapi.json"
+
 test_format() {
   need_build_tools
   web_install
   say "checking formatting"
+  # shellcheck disable=SC2086
+  once format "$(sum_of $JAVA_SOURCES $WEB_SOURCES)" formatted
+}
+
+formatted() {
   local web
   (cd web && npm run -s format:check) &
   web=$!
@@ -15,9 +23,14 @@ test_format() {
 test_web() {
   need_build_tools
   web_install
-  say "web: types, lint and unit tests"
-  (cd web && npm run -s types && npm run -s lint && npm run -s test -- $COVERED_WEB)
+  say "web: types and lint"
+  # shellcheck disable=SC2086
+  once lint "$(sum_of $WEB_SOURCES)" linted
+  say "web: unit tests"
+  (cd web && npm run -s test -- $COVERED_WEB)
 }
+
+linted() { (cd web && npm run -s types && npm run -s lint); }
 
 # Which lines the tests reach takes a fifth of their time to count: TOROID_COVERAGE=1 asks for it.
 COVERED="-Djacoco.skip=true" COVERED_WEB=""

@@ -1,6 +1,8 @@
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
-import { readFileSync } from "node:fs";
+import { readFileSync, readdirSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { brotliCompressSync, gzipSync } from "node:zlib";
 import type { Plugin } from "vite";
 import { defineConfig } from "vitest/config";
 
@@ -27,6 +29,22 @@ function licencesOfStyles(): Plugin {
   };
 }
 
+/** Scripts and styles are squeezed once, beside themselves, and not at every load: by Brotli, and by gzip for browsers that come without https. */
+function squeezed(): Plugin {
+  return {
+    name: "squeezed",
+    apply: "build",
+    writeBundle({ dir }) {
+      const assets = join(dir!, "assets");
+      for (const name of readdirSync(assets).filter((one) => /\.(?:js|css)$/.test(one))) {
+        const whole = readFileSync(join(assets, name));
+        writeFileSync(join(assets, `${name}.br`), brotliCompressSync(whole));
+        writeFileSync(join(assets, `${name}.gz`), gzipSync(whole, { level: 9 }));
+      }
+    },
+  };
+}
+
 /** What draws in the round: large, and not for the places that do not. */
 const ROUND = /[\\/](?:node_modules[\\/]three|src[\\/]scene)[\\/]|(?:Scene|SceneLooks|RingsView)\.tsx$/;
 
@@ -49,7 +67,7 @@ const CHUNKS = [
 ];
 
 export default defineConfig({
-  plugins: [react(), tailwindcss(), licencesOfStyles()],
+  plugins: [react(), tailwindcss(), licencesOfStyles(), squeezed()],
   build: {
     target: "es2022",
     assetsInlineLimit: 0,

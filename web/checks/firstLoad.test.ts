@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { gzipSync } from "node:zlib";
 import { expect, it } from "vitest";
+import { URL_OF_SERVER } from "./server";
 
 /** The bench's first load, bytes of script as they are sent. */
 const MOST = 150_000;
@@ -31,6 +32,27 @@ it("the bench comes with little script", () => {
   expect(text).toContain("On the bench");
   expect(text).not.toContain("From pushed together to taut");
   expect(sizes.reduce((sum, size) => sum + size, 0)).toBeLessThan(MOST);
+});
+
+it("scripts and styles are sent squeezed, and are what was built", async () => {
+  for (const name of readdirSync(new URL("../dist/assets", import.meta.url)).filter((one) =>
+    /\.(?:js|css)$/.test(one),
+  )) {
+    for (const [taken, sent] of [
+      ["br, gzip", "br"],
+      ["gzip", "gzip"],
+      ["identity", null],
+    ] as const) {
+      const answer = await fetch(`${URL_OF_SERVER}/assets/${name}`, {
+        headers: { "Accept-Encoding": taken },
+      });
+      expect(answer.headers.get("content-encoding"), name).toBe(sent);
+      expect(answer.headers.get("content-type"), name).toMatch(/javascript|css/);
+      expect(sent === null || /accept-encoding/i.test(answer.headers.get("vary")!), name).toBe(true);
+      expect(answer.headers.get("cache-control"), name).toContain("immutable");
+      expect(Buffer.from(await answer.arrayBuffer()).equals(built(`assets/${name}`)), name).toBe(true);
+    }
+  }
 });
 
 it("a place comes in few files, and only those that draw in the round with what does", () => {

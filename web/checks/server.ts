@@ -1,7 +1,7 @@
 /** The running server the checks ask. */
 import type { WeavePose } from "../src/drawing/weave";
 
-const URL_OF_SERVER = process.env.TOROID_URL ?? "http://127.0.0.1:8420";
+export const URL_OF_SERVER = process.env.TOROID_URL ?? "http://127.0.0.1:8420";
 
 export interface Wire {
   name: string;

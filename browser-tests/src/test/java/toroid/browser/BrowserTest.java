@@ -6,29 +6,25 @@ import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Request;
 import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** The real interface in headless Chromium, against running servers; every test ends without a console error. */
-@ExtendWith(SaysWhatItSaw.class)
+@ExtendWith({OneBrowser.class, SaysWhatItSaw.class})
 abstract class BrowserTest {
     static final String DEMO = workshop("toroid.demo.url");
     static final String EMPTY = workshop("toroid.empty.url");
@@ -39,18 +35,8 @@ abstract class BrowserTest {
         return all[(Integer.getInteger("toroid.fork", 1) - 1) % all.length];
     }
 
-    private static final List<String> ARGUMENTS = List.of(
-            "--no-sandbox",
-            "--disable-gpu",
-            "--disable-quic",
-            "--no-first-run",
-            "--disable-background-networking",
-            "--disable-component-update",
-            "--disable-sync",
-            "--host-resolver-rules=MAP bench.test 127.0.0.1");
-
-    private static Playwright playwright;
-    private static Browser browser;
+    /** The one for all tests; {@link OneBrowser} starts it. */
+    static Browser browser;
 
     protected BrowserContext context;
     private BrowserContext other;
@@ -64,20 +50,8 @@ abstract class BrowserTest {
     private static final double PATIENCE_MS = 40_000;
 
     @BeforeAll
-    static void launch() {
+    static void patience() {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        playwright = Playwright.create(
-                new Playwright.CreateOptions().setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of(System.getProperty("toroid.chromium", "/usr/bin/chromium")))
-                        .setArgs(ARGUMENTS));
-    }
-
-    @AfterAll
-    static void quit() {
-        playwright.close();
     }
 
     @BeforeEach

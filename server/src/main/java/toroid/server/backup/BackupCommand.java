@@ -4,7 +4,8 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.Instant;
-import org.postgresql.ds.PGSimpleDataSource;
+import javax.sql.DataSource;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
 /**
  * {@code backup FILE}, {@code restore FILE [--replace FOLDER]}: run by {@code ./toroid backup} and {@code restore}; the database is the one the
@@ -25,7 +26,7 @@ public final class BackupCommand {
     }
 
     private static String run(String[] arguments) throws IOException, SQLException {
-        PGSimpleDataSource source = database();
+        DataSource source = database();
         Path file = Path.of(arguments[1]);
         if (arguments[0].equals("backup")) {
             BackupShelf.Made made = new BackupShelf(null, source, SCHEMA).to(file, Instant.now());
@@ -47,11 +48,11 @@ public final class BackupCommand {
         return "restored the workshop of " + manifest.madeAt() + ": " + manifest.rows() + " rows" + before;
     }
 
-    private static PGSimpleDataSource database() {
-        var source = new PGSimpleDataSource();
-        source.setUrl(System.getenv("TOROID_DATABASE_URL"));
-        source.setUser(System.getenv("TOROID_DATABASE_USER"));
-        source.setPassword(System.getenv("TOROID_DATABASE_PASSWORD"));
-        return source;
+    /** By its plain address: the driver's own source writes all its settings into it, and Flyway looks through them letter by letter. */
+    private static DataSource database() {
+        return new DriverManagerDataSource(
+                System.getenv("TOROID_DATABASE_URL"),
+                System.getenv("TOROID_DATABASE_USER"),
+                System.getenv("TOROID_DATABASE_PASSWORD"));
     }
 }

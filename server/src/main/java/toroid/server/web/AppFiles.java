@@ -9,6 +9,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
 /** The app's files; any address that is no file and no API is a place of the app. */
@@ -18,7 +19,10 @@ class AppFiles implements WebMvcConfigurer {
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations("classpath:/static/assets/")
-                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable())
+                .resourceChain(true)
+                // squeezed as the app was built: "br" before "gzip", for whoever takes it
+                .addResolver(new EncodedResourceResolver());
         registry.addResourceHandler("/**")
                 .addResourceLocations("classpath:/static/")
                 .setCacheControl(CacheControl.noCache())
