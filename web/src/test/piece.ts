@@ -46,8 +46,9 @@ const link = (parent: number): PieceAnswer["parts"][number] => ({
 const joint = (a: number, maker: number): PieceAnswer["joints"][number] => ({
   a,
   b: a + 1,
-  portA: "ring",
-  portB: "first loop",
+  // rings and links in turn
+  portA: a % 2 === 0 ? "ring" : "second loop",
+  portB: a % 2 === 0 ? "first loop" : "ring",
   way: "OPENED",
   maker,
   opens: "SIDEWAYS",

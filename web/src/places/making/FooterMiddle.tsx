@@ -9,6 +9,7 @@ const COUNTED: Record<string, string> = {
   HAMMER_FIRST: "Rings hammered",
   BEAD_FIRST: "Rings beaded",
   CLOSE_FIRST: "Rings closed",
+  PRESS_FIRST: "Rings pressed",
   SOLDER_FIRST: "Rings soldered",
   DOME: "Parts domed",
   OPEN_FIRST: "Rings opened",

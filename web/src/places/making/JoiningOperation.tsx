@@ -109,8 +109,11 @@ function amount(detail: PartsHandled, times: number): string {
 const WORDS = {
   HAMMER_FIRST:
     "Closed, on a steel block, with a flat polished face: round by round, turning it over, until the caliper says so. Anneal where it gets hard.",
-  BEAD_FIRST: "Open the ring sideways, put the bead on, and leave it on the side away from the gap.",
+  BEAD_FIRST:
+    "Open the ring sideways, put the bead on, and leave it on the side away from the gap. The ring stays open.",
   CLOSE_FIRST: "Ends flush, no gap to catch a thread. Lay them in one heap.",
+  PRESS_FIRST:
+    "Turn on turn, no light between them, both ends filed round and lying flat. They are not opened: what hangs in them is turned on.",
   SOLDER_FIRST:
     "Hard solder, the gap up, ring by ring; easy solder is for those closed in the piece later. Quench as the metal allows, pickle, rinse, dry.",
   OPEN_FIRST:

@@ -112,7 +112,7 @@ it("asks for one check after another, of the one and then of the other", async (
   press(" ", document.body);
   await waitFor(() => expect(screen.getByText("The second of the pair.")).toBeTruthy());
   press(" ", document.body);
-  await waitFor(() => expect(title()).toBe("Compare the wraps of each bead link, 4 in all"));
+  await waitFor(() => expect(title()).toBe("Bead link: compare the wraps, 4 in all"));
   expect(screen.getByTestId("big-number").textContent).toBe("3turns");
   expect(screen.queryByLabelText(/Measured/)).toBeNull();
 });

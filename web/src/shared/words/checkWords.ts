@@ -1,6 +1,7 @@
 /** What is looked at when a piece is done: what it is, how it is told right, what is done where it is not. */
 import type { Check, Finding } from "../../api/types";
 import { many, plain, sizeText, type Units } from "../../quantity/format";
+import { capital } from "./lists";
 
 interface Words {
   title: (check: Check, again: boolean) => string;
@@ -33,18 +34,18 @@ const WORDS: Record<Check["kind"], Words> = {
     else: "Take it in two pliers, move the ends past each other and back until they meet and spring together.",
   },
   LOOPS_CLOSED: {
-    title: ({ part, count }) => `Look at the loops of each ${part}, ${count} in all`,
+    title: ({ part, count }) =>
+      `${capital(part)}: look at the ${count > 1 ? `loops, ${count} in all` : "loop"}`,
     how: "Closed, round, and in one plane with the stem.",
     else: "Turn it back on the jaw it was made on. Open and close sideways only.",
   },
   WRAPS_EQUAL: {
-    title: ({ part, count }) => `Compare the wraps of each ${part}, ${count} in all`,
+    title: ({ part, count }) => `${capital(part)}: compare the wraps${count > 1 ? `, ${count} in all` : ""}`,
     how: "As many turns on each, tight against each other, the end pressed down.",
     else: "Press a standing end down with flat pliers. One turn too few is seen: make that part again.",
   },
   ENDS_SMOOTH: {
-    title: ({ part, count }) =>
-      count > 1 ? `Feel the ends of each ${part}` : `Feel the ends of the ${part}`,
+    title: ({ part, count }) => `${capital(part)}: feel the ends${count > 1 ? ` of all ${count}` : ""}`,
     how: "Draw it over the back of your hand: nothing scratches.",
     else: "File and round the end, from the outside in.",
   },

@@ -35,6 +35,7 @@ const PARTS: Record<PartsHandled["kind"], (what: string) => string> = {
   HAMMER_FIRST: () => "Hammer these rings flat",
   BEAD_FIRST: () => "Thread a bead on each of these rings",
   CLOSE_FIRST: () => "Close these rings first",
+  PRESS_FIRST: () => "Press the turns of these rings together",
   SOLDER_FIRST: () => "Solder these rings",
   OPEN_FIRST: () => "Open these rings",
   STRING: (what) => `Thread the ${what}`,
@@ -87,6 +88,7 @@ export function countedWords({ detail, verb }: Pick<Operation, "detail" | "verb"
 export function oneOf({ detail, verb }: Pick<Operation, "detail" | "verb">, units: Units): string {
   const closed: Record<string, string> = {
     CLOSE_FIRST: "closed ring",
+    PRESS_FIRST: "ring of several turns",
     SOLDER_FIRST: "soldered ring",
     OPEN_FIRST: "opened ring",
     PUT_TOGETHER: "join",

@@ -32,6 +32,31 @@ describe("words about a piece", () => {
     );
   });
 
+  it("open a ring by its ends, a loop by its one end, and turn a ring of several turns on", () => {
+    const step = { act: "OPEN_AND_CLOSE" as const, part: 2, joints: [1, 2] };
+    expect(joinWay(PIECE, step)).toContain("Twist the ends past each other");
+    const loop = { ...PIECE, parts: PIECE.parts.map((part) => ({ ...part, form: "bead-link" })) };
+    expect(joinWay(loop, step)).toContain("Turn the end of its loop sideways");
+    const turns = { ...PIECE, joints: PIECE.joints.map((one) => ({ ...one, opens: "TURNED_ON" as const })) };
+    expect(joinHead(turns, step)).toBe("Turn ring 2 on through bead link 1 and bead link 2");
+    expect(joinWay(turns, step)).toContain("as a key goes on its ring");
+  });
+
+  it("name a part so that a row of them is read right", () => {
+    const called = (...names: string[]) => ({
+      ...PIECE,
+      parts: names.map((name) => ({ ...PIECE.parts[0]!, name })),
+    });
+    expect(partAt(called("hook, curled tip", "ring", "ring"), 0)).toBe("hook");
+    const toggle = called("toggle, ring", "ring", "toggle, bar");
+    expect([0, 1, 2].map((at) => partAt(toggle, at))).toEqual(["toggle (ring)", "ring", "toggle (bar)"]);
+    const three = called("ring", "bead, one", "bead, one", "bead, one");
+    const joints = [1, 2, 3].map((b) => ({ ...PIECE.joints[0]!, a: 0, b, maker: 0 }));
+    expect(joinHead({ ...three, joints }, { act: "OPEN_AND_CLOSE", part: 0, joints: [0, 1, 2] })).toBe(
+      "Open ring, hang in bead 1, bead 2 and bead 3, close",
+    );
+  });
+
   it("say how far off it is, in the maker's own unit", () => {
     expect(remainderWords(4.5, "MILLIMETRES")).toBe("4.5 mm too long");
     expect(remainderWords(-25.4, "INCHES")).toBe("1.00 in too short");

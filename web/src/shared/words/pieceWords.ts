@@ -9,6 +9,7 @@ import type {
   PieceStep,
 } from "../../api/types";
 import { many, plain, sizeText, type Units } from "../../quantity/format";
+import { listed } from "./lists";
 
 export const BODY_WORDS: Record<BodyPart, string> = {
   WRIST: "wrist",
@@ -25,11 +26,19 @@ export const BODY_WORDS: Record<BodyPart, string> = {
 export const isAtTheEar = (part: BodyPart | null | undefined): boolean =>
   part === "EAR" || part === "EAR_EDGE";
 
-/** "ring 3": a part by its name and where it comes, for words about one of several alike. */
+const head = (name: string) => name.split(",")[0]!;
+
+/**
+ * "ring 3": a part by its name and where it comes, for words about one of several alike. "hook" for "hook, curled tip" where there is no other
+ * hook, and "toggle (bar)" where there is: in a row of parts a comma would make two of one.
+ */
 export function partAt({ parts }: Pick<PieceAnswer, "parts">, place: number): string {
   const { name } = parts[place]!;
   const alike = parts.flatMap((part, i) => (part.name === name ? [i] : []));
-  return alike.length === 1 ? name : `${name} ${alike.indexOf(place) + 1}`;
+  const short = parts.every((part) => part.name === name || head(part.name) !== head(name))
+    ? head(name)
+    : name.replace(/, (.*)$/, " ($1)");
+  return alike.length === 1 ? short : `${short} ${alike.indexOf(place) + 1}`;
 }
 
 type Piece = Pick<PieceAnswer, "parts" | "joints">;
@@ -40,8 +49,26 @@ function others(piece: Piece, step: PieceStep): string {
     const joint = piece.joints[at]!;
     return partAt(piece, joint.a === step.part ? joint.b : joint.a);
   });
-  return names.join(" and ");
+  return listed(names);
 }
+
+/** How what makes a step comes open: a ring's ends, a loop's one end, or not at all, the neighbours being turned on. */
+function openedAs(piece: Piece, step: PieceStep): "RING" | "LOOP" | "TURNED_ON" {
+  const joint = piece.joints[step.joints[0]!]!;
+  const port = joint.maker === joint.a ? joint.portA : joint.portB;
+  return joint.opens === "TURNED_ON"
+    ? "TURNED_ON"
+    : piece.parts[step.part]!.form || port.includes("loop")
+      ? "LOOP"
+      : "RING";
+}
+
+const OPENED = {
+  RING: "Twist the ends past each other sideways, never apart. Hang in, twist back until they click.",
+  LOOP: "Turn the end of its loop sideways, out of its plane, and never unroll it. Hang in, turn it back until the end meets the wire.",
+  TURNED_ON:
+    "Lift one end with a thumbnail, put it through and turn the ring until all its turns are through, as a key goes on its ring. Press them together.",
+};
 
 /** The step in a few words. */
 export function joinHead(piece: Piece, step: PieceStep): string {
@@ -52,7 +79,9 @@ export function joinHead(piece: Piece, step: PieceStep): string {
     case "CLOSE_BEFORE":
       return `${part}: closed beforehand`;
     case "OPEN_AND_CLOSE":
-      return `Open ${part}, hang in ${others(piece, step)}, close`;
+      return openedAs(piece, step) === "TURNED_ON"
+        ? `Turn ${part} on through ${others(piece, step)}`
+        : `Open ${part}, hang in ${others(piece, step)}, close`;
     case "SOLDER_ROUND":
       return `Close ${part} round ${others(piece, step)} and solder it there`;
     case "FORM_ROUND":
@@ -65,10 +94,10 @@ export function joinHead(piece: Piece, step: PieceStep): string {
 /** How hands do it. */
 export function joinWay(piece: Piece, step: PieceStep): string {
   const joint = step.joints.length > 0 ? piece.joints[step.joints[0]!]! : null;
-  const port = joint ? (joint.maker === joint.a ? joint.portA : joint.portB) : "";
+  const port = joint ? head(joint.maker === joint.a ? joint.portA : joint.portB) : "";
   switch (step.act) {
     case "OPEN_AND_CLOSE":
-      return "Twist the ends past each other sideways, never apart. Hang in, twist back until they click.";
+      return OPENED[openedAs(piece, step)];
     case "SOLDER_ROUND":
       return "Easy solder, the joint away from its neighbours, these held off or shielded; what was soldered before stands it. Pickle, rinse, dry before beads, cord or glue come near.";
     case "FORM_ROUND":

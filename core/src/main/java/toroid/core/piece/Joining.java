@@ -96,7 +96,7 @@ final class Joining {
     private Joint.Way way(Side side) {
         return switch (side.port().opens()) {
             case MOUTH -> Joint.Way.HOOKED;
-            case SIDEWAYS -> Joint.Way.OPENED;
+            case SIDEWAYS, TURNED_ON -> Joint.Way.OPENED;
             case WHILE_MADE -> Joint.Way.CLOSED_ROUND;
             case NEVER -> soldered.contains(side.part()) ? Joint.Way.SOLDERED_ROUND : Joint.Way.IMPOSSIBLE;
             case ON_END, WORN -> Joint.Way.IMPOSSIBLE;

@@ -17,7 +17,7 @@ public record Joint(int a, int b, Port portA, Port portB, Way way, boolean byB) 
     public enum Way {
         /** Hung in at any time. */
         HOOKED,
-        /** A ring or a plain loop opened sideways, hung in and closed. */
+        /** A ring or a plain loop opened sideways, hung in and closed; or a ring of several turns turned on. */
         OPENED,
         /** Formed round its neighbour and closed there, while it is made. */
         CLOSED_ROUND,

@@ -1,7 +1,6 @@
 package toroid.core.piece;
 
 import toroid.core.bend.BendingMoment;
-import toroid.core.form.Opening;
 import toroid.core.form.Port;
 import toroid.core.metal.FlowEstimate;
 import toroid.core.piece.part.PartMaker;
@@ -29,7 +28,7 @@ public record Weakest(int part, double staysOpenN, double wantedN) {
             for (int side = 0; inRow && side < 2; side++) {
                 int part = side == 0 ? joint.a() : joint.b();
                 Port port = side == 0 ? joint.portA() : joint.portB();
-                if (port.opens() == Opening.SIDEWAYS) {
+                if (port.opens().comesOpen()) {
                     double newtons = staysOpenN(work.parts().get(part), port, stuff);
                     boolean weaker = newtons < least * (1 - SAME);
                     least = weaker ? newtons : least;

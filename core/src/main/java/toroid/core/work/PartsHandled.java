@@ -87,6 +87,8 @@ public record PartsHandled(
         /** A bead threaded on each ring. */
         BEAD_FIRST,
         CLOSE_FIRST,
+        /** Rings of several turns, pressed until these lie on each other. */
+        PRESS_FIRST,
         /** Rings soldered by themselves, closed, before anything hangs in them. */
         SOLDER_FIRST,
         OPEN_FIRST,

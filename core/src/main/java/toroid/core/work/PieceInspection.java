@@ -104,7 +104,7 @@ final class PieceInspection {
     private void joints() {
         int rings = (int) work.parts().stream()
                 .filter(PartWork::isRing)
-                .filter(part -> part.takes().rings().stream().noneMatch(PartWork.Rings::soldered))
+                .filter(part -> opens(part.first(), Opening.SIDEWAYS))
                 .count();
         if (rings > 0) {
             checks.add(Check.byEye(Check.Kind.RINGS_FLUSH, "", rings));

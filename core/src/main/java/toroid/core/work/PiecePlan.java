@@ -129,20 +129,26 @@ public final class PiecePlan {
             (bare ? early : on).add(i == 0 ? first.get(i).takingToo(Draw.joined(ready)) : first.get(i));
         }
         int closed = rings.preClosed();
-        if (closed > 0) {
+        if (rings.turns() > 1 && !readied) {
+            on.add(handled("press-" + size, PartsHandled.Kind.PRESS_FIRST, rings, rings.count(), after)
+                    .taking(Draw.joined(ready))
+                    .timed(HandWork.seconds(HandWork.CLOSE, HandWork.CLOSE_SECONDS * rings.count())));
+        } else if (closed > 0) {
             on.add(handled("close-" + size, PartsHandled.Kind.CLOSE_FIRST, rings, closed, after)
                     .taking(readied ? List.of() : ready.get(0))
                     .timed(HandWork.seconds(HandWork.CLOSE, HandWork.CLOSE_SECONDS * closed)));
         }
         if (rings.soldered() && closed > 0) {
             var kind = PartsHandled.Kind.SOLDER_FIRST;
-            on.add(handled("solder-" + size, kind, rings, closed, Set.of("close-" + size))
+            String before = on.get(on.size() - 1).id();
+            on.add(handled("solder-" + size, kind, rings, closed, Set.of(before))
                     .taking(taken.solder(Supply.Grade.HARD, closed))
                     .timed(HandWork.seconds(HandWork.SOLDER, HandWork.SOLDER_SECONDS * closed))
                     .waiting(Wait.PICKLE)
                     .with(Caution.TORCH));
         }
-        if (rings.count() > closed) {
+        // what a bead was put on is open already; what is of several turns is turned on as it is
+        if (rings.count() > closed && rings.turns() == 1 && rings.beadMm() == null) {
             on.add(handled("open-" + size, PartsHandled.Kind.OPEN_FIRST, rings, rings.count() - closed, after)
                     .taking(readied ? List.of() : ready.get(1))
                     .timed(HandWork.seconds(HandWork.OPEN, HandWork.OPEN_SECONDS * (rings.count() - closed))));

@@ -10,11 +10,14 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import toroid.core.form.FormSolver;
 import toroid.core.form.FormStep;
+import toroid.core.form.Opening;
 import toroid.core.form.Schools;
 import toroid.core.form.Toolbox;
 import toroid.core.metal.Metals;
 import toroid.core.metal.Temper;
 import toroid.core.numeric.Refusal;
+import toroid.core.piece.Joint;
+import toroid.core.piece.MadeInPlace;
 import toroid.core.piece.Piece;
 import toroid.core.piece.PieceDraws;
 import toroid.core.piece.PieceLine;
@@ -23,6 +26,7 @@ import toroid.core.piece.PieceSolver;
 import toroid.core.piece.PieceWork;
 import toroid.core.piece.Starters;
 import toroid.core.piece.Supply;
+import toroid.core.piece.finish.Finishing;
 import toroid.core.piece.part.PartMaker;
 import toroid.core.piece.part.PartWork;
 import toroid.core.stock.Draw;
@@ -150,6 +154,38 @@ class PiecePlanTest {
         assertThat(plan.operations().stream()
                         .filter(one -> one.after().contains(hammer.id()) && one.stage() == Stage.JOIN))
                 .isNotEmpty();
+    }
+
+    /** A ring is opened once: for its bead, or to hang something in it. */
+    @Test
+    void whatABeadWasPutOnIsOpenAlready() {
+        Plan plan = plan("s-hook - ring 1/5 - 2 * (ring 1.6/9 bead=6 - ring 1/5)", false);
+        assertThat(told(plan)).contains("BEAD_FIRST 2");
+        assertThat(plan.operations())
+                .filteredOn(one -> one.verb().equals("OPEN_FIRST"))
+                .allSatisfy(one ->
+                        assertThat(((PartsHandled) one.detail()).insideMm()).isEqualTo(5));
+    }
+
+    /** Of several turns they have no gap: pressed together, neither closed nor opened, their neighbours turned on; soldered ones pressed too. */
+    @Test
+    void ringsOfSeveralTurnsAreTurnedOn() {
+        Plan plan = plan("s-hook - 5 * ring 0.8/4 turns=2", false);
+        assertThat(told(plan)).contains("PRESS_FIRST 5").noneMatch(one -> one.matches("(OPEN|CLOSE)_FIRST.*"));
+        var maker = new PartMaker(
+                new PartMaker.Stuff(Metals.byId("copper"), Temper.HALF_HARD, Schools.USUAL),
+                FormSolver::solve,
+                PartMaker.NO_WEAVES);
+        PieceWork work = PieceSolver.solve(PieceLine.read("s-hook - 5 * ring 0.8/4 turns=2"), maker);
+        assertThat(work.joints())
+                .filteredOn(joint -> joint.way() == Joint.Way.OPENED)
+                .isNotEmpty()
+                .allSatisfy(joint -> assertThat(joint.makersPort().opens()).isEqualTo(Opening.TURNED_ON));
+        assertThat(PieceInspection.of(work, MadeInPlace.of(work, maker), false, Finishing.NONE))
+                .extracting(Check::kind)
+                .doesNotContain(Check.Kind.RINGS_FLUSH);
+        assertThat(told(plan("ring 0.8/4 turns=3 soldered - ring 1/6 - ring 0.8/4 turns=3 soldered", false)))
+                .contains("PRESS_FIRST 2", "SOLDER_FIRST 2", "OPEN_FIRST 1", "PUT_TOGETHER 1");
     }
 
     /** Those that can be are soldered by themselves, the others in the piece; the torch's cautions at both. */

@@ -229,7 +229,7 @@ public record RingPart(Value wire, Value inside, int turns, Double hammeredMm, D
                 acrossMm() - wideMm(),
                 turns * wideMm(),
                 0,
-                soldered ? Opening.NEVER : Opening.SIDEWAYS);
+                soldered ? Opening.NEVER : turns > 1 ? Opening.TURNED_ON : Opening.SIDEWAYS);
         return PartWork.plain(
                 this,
                 "ring",
