@@ -68,7 +68,8 @@ try_hands() {
   expect "stop first" ./toroid restore "$TRIED/one.zip"
   expect "stopped" ./toroid stop
   expect "damaged" ./toroid restore "$TRIED/server.log"
-  expect "restored the workshop" ./toroid restore "$TRIED/one.zip"
+  expect "nothing of it is written over" ./toroid restore "$TRIED/one.zip"
+  expect "restored the workshop" ./toroid restore "$TRIED/one.zip" --replace
   expect "it was not running" ./toroid stop
   touch -d "3 days" "$TRIED/backups/"toroid-*.zip
   expect "the clock went back" ./toroid doctor

@@ -69,16 +69,22 @@ test_browser() {
   browser_run 1
 }
 
-# The browsers leave a quarter of the machine idle: the web's own tests run there. They are told after, and the browsers' last line once more.
+# The browsers leave a quarter of the machine idle: the web's own tests run there, and the commands, which mostly wait. They are told after,
+# and the browsers' last line once more.
 test_web_and_browser() {
-  local web told="$VAR/test-web.log" seen="$VAR/test-browser.log" result=0
+  local part pids=() seen="$VAR/test-browser.log" result=0
   web_install
   build_all
-  (renice -n 15 "$BASHPID" >/dev/null && test_web && test_hands) >"$told" 2>&1 &
-  web=$!
+  for part in web hands; do
+    (renice -n 15 "$BASHPID" >/dev/null && "test_$part") >"$VAR/test-$part.log" 2>&1 &
+    pids+=($!)
+  done
   (test_browser) 2>&1 | tee "$seen" || result=$?
-  wait "$web" || { tail -200 "$told"; fail "the web's tests failed"; }
-  cat "$told"
+  for part in web hands; do
+    wait "${pids[0]}" || { tail -200 "$VAR/test-$part.log"; fail "the tests of $part failed"; }
+    pids=("${pids[@]:1}")
+    cat "$VAR/test-$part.log"
+  done
   grep 'Tests run:' "$seen" | tail -1
   return "$result"
 }

@@ -30,7 +30,8 @@ const WORDS: Record<Check["kind"], Words> = {
   },
   RINGS_FLUSH: {
     title: ({ count }) => `Feel along ${many(count, "ring")}`,
-    how: "Ends flush and in line: draw a thread of wool round each; it must not catch.",
+    how: ({ count }) =>
+      `Ends flush and in line: draw a thread of wool round ${count === 1 ? "it" : "each"}; it must not catch.`,
     else: "Take it in two pliers, move the ends past each other and back until they meet and spring together.",
   },
   LOOPS_CLOSED: {
