@@ -32,7 +32,9 @@ function Picture(props: OperationProps) {
     return <StrandPicture {...props} detail={detail!} />;
   }
   if (kind && kind !== "MAKE" && kind !== "CRIMP" && kind !== "PUT_TOGETHER") {
-    return <LooseRings open={kind === "OPEN_FIRST" || kind === "BEAD_FIRST"} count={props.place.times} />;
+    const lie =
+      kind === "PRESS_FIRST" ? "turns" : kind === "OPEN_FIRST" || kind === "BEAD_FIRST" ? "open" : "closed";
+    return <LooseRings lie={lie} count={props.place.times} />;
   }
   return kind === "MAKE" || kind === "CRIMP" ? (
     <Piece run={props.run} made={handled(props)!.part} second={isSecond(props)} />

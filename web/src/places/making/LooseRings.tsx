@@ -26,27 +26,46 @@ function boxOf(places: readonly (readonly [number, number])[]) {
   return { x: (left + right - width) / 2, y: top, width, height: bottom - top };
 }
 
-/** The rings in hand, closed or open; of many a handful. */
-export function LooseRings({ open, count }: { open: boolean; count: number }) {
+const SAID = {
+  open: { ring: "open rings", below: "ends aside, not apart" },
+  closed: { ring: "closed rings", below: many(2, "flush end") },
+  turns: { ring: "rings of several turns", below: "turn on turn" },
+};
+
+/** The rings in hand, closed, open, or of several turns, of which two are drawn; of many rings a handful. */
+export function LooseRings({ lie, count }: { lie: keyof typeof SAID; count: number }) {
   const places = PLACES.slice(0, Math.max(1, count));
-  const gap = open ? 40 : 0.6;
   const box = boxOf(places);
+  const { ring, below } = SAID[lie];
   return (
     <svg
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
       className="loose-rings"
       role="img"
-      aria-label={open ? "open rings" : "closed rings"}
+      aria-label={ring}
     >
       {places.map(([x, y], i) => (
         <g key={i} transform={`rotate(${i * 57} ${x} ${y})`}>
-          <path d={openRing(x, y, RADIUS, gap)} fill="none" stroke="var(--ink)" strokeWidth={WIRE} />
-          <path d={openRing(x, y, RADIUS, gap)} fill="none" stroke="var(--paper)" strokeWidth="9" />
+          {lie === "turns" && <Ring x={x + BEHIND} y={y - BEHIND} gap={0.6} />}
+          <Ring x={x} y={y} gap={lie === "open" ? 40 : 0.6} />
         </g>
       ))}
       <text x={box.x + box.width / 2} y={box.y + box.height - 8} textAnchor="middle" className="soft">
-        {open ? "ends aside, not apart" : many(2, "flush end")}
+        {below}
       </text>
     </svg>
+  );
+}
+
+/** How far the next turn shows behind one. */
+const BEHIND = 5;
+
+function Ring({ x, y, gap }: { x: number; y: number; gap: number }) {
+  const path = openRing(x, y, RADIUS, gap);
+  return (
+    <>
+      <path d={path} fill="none" stroke="var(--ink)" strokeWidth={WIRE} />
+      <path d={path} fill="none" stroke="var(--paper)" strokeWidth="9" />
+    </>
   );
 }

@@ -36,7 +36,7 @@ function Picture(props: OperationProps) {
   return kind === "PUT_IN" ? (
     <Weave run={props.run} of={of} ringsIn={ring} inHand />
   ) : (
-    <LooseRings open={kind === "OPEN_FIRST"} count={props.place.times} />
+    <LooseRings lie={kind === "OPEN_FIRST" ? "open" : "closed"} count={props.place.times} />
   );
 }
 

@@ -32,7 +32,7 @@ function copiesWords({ first, copies }: Place, { copies: all, ahead = 0 }: WorkP
     return `the first of ${all} by itself`;
   }
   if (copies === all) {
-    return all === 1 ? "copy 1 of 1" : `all ${all} copies`;
+    return all === 1 ? "copy 1 of 1" : all === 2 ? "both copies" : `all ${all} copies`;
   }
   return copies > 1
     ? `copies ${first + 1} ${copies > 2 ? "to" : "and"} ${first + copies} of ${all}`

@@ -67,7 +67,7 @@ const OPENED = {
   RING: "Twist the ends past each other sideways, never apart. Hang in, twist back until they click.",
   LOOP: "Turn the end of its loop sideways, out of its plane, and never unroll it. Hang in, turn it back until the end meets the wire.",
   TURNED_ON:
-    "Lift one end with a thumbnail, put it through and turn the ring until all its turns are through, as a key goes on its ring. Press them together.",
+    "Lift one end with a thumbnail, put it through and turn the ring until all its turns are through, as a key goes on its ring. Press the turns together.",
 };
 
 /** The step in a few words. */
