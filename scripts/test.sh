@@ -8,7 +8,7 @@ test_format() {
   web_install
   say "checking formatting"
   # shellcheck disable=SC2086
-  once format "$(sum_of $JAVA_SOURCES $WEB_SOURCES)" formatted
+  once format "$(sum_of $JAVA_SOURCES $WEB_SOURCES)" formatted || fail "not formatted; see above"
 }
 
 formatted() {
@@ -25,7 +25,7 @@ test_web() {
   web_install
   say "web: types and lint"
   # shellcheck disable=SC2086
-  once lint "$(sum_of $WEB_SOURCES)" linted
+  once lint "$(sum_of $WEB_SOURCES)" linted || fail "the web's types or lint; see above"
   say "web: unit tests"
   (cd web && npm run -s test -- $COVERED_WEB)
 }
