@@ -72,19 +72,19 @@ test_browser() {
 # The browsers leave a quarter of the machine idle: the web's own tests run there, and the commands, which mostly wait. They are told after,
 # and the browsers' last line once more.
 test_web_and_browser() {
-  local part pids=() seen="$VAR/test-browser.log" result=0
+  local part web hands failed="" seen="$VAR/test-browser.log" result=0
   web_install
   build_all
-  for part in web hands; do
-    (renice -n 15 "$BASHPID" >/dev/null && "test_$part") >"$VAR/test-$part.log" 2>&1 &
-    pids+=($!)
-  done
+  (renice -n 15 "$BASHPID" >/dev/null && test_web) >"$VAR/test-web.log" 2>&1 &
+  web=$!
+  (renice -n 15 "$BASHPID" >/dev/null && test_hands) >"$VAR/test-hands.log" 2>&1 &
+  hands=$!
   (test_browser) 2>&1 | tee "$seen" || result=$?
-  for part in web hands; do
-    wait "${pids[0]}" || { tail -200 "$VAR/test-$part.log"; fail "the tests of $part failed"; }
-    pids=("${pids[@]:1}")
-    cat "$VAR/test-$part.log"
-  done
+  # both are waited for: neither is left running
+  wait "$web" || failed=" web"
+  wait "$hands" || failed="$failed hands"
+  for part in web hands; do cat "$VAR/test-$part.log"; done
+  [ -z "$failed" ] || fail "failed:$failed; see above"
   grep 'Tests run:' "$seen" | tail -1
   return "$result"
 }

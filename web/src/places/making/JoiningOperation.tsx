@@ -112,7 +112,7 @@ const WORDS = {
   HAMMER_FIRST:
     "Closed, on a steel block, with a flat polished face: round by round, turning it over, until the caliper says so. Anneal where it gets hard.",
   BEAD_FIRST:
-    "Open the ring sideways, put the bead on, and leave it on the side away from the gap. The ring stays open.",
+    "Open the ring sideways, put the bead on, and leave it on the side away from the gap; the ring stays open. On a ring of several turns the bead is turned on.",
   CLOSE_FIRST: "Ends flush, no gap to catch a thread. Lay them in one heap.",
   PRESS_FIRST:
     "Turn on turn, no light between them, both ends filed round and lying flat. They are not opened: what hangs in them is turned on.",

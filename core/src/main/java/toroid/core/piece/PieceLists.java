@@ -37,6 +37,21 @@ public record PieceLists(List<Rings> rings, List<Lengths> cuts, List<PartWork.Bo
         public static Rings plain(Ring ring, int count, int preClosed) {
             return new Rings(ring, 1, false, null, null, count, preClosed, 0);
         }
+
+        /** Of several turns: pressed until these lie on each other, and neither closed nor opened. */
+        public int pressed() {
+            return turns > 1 ? count : 0;
+        }
+
+        /** Closed beforehand, one by one. */
+        public int closed() {
+            return turns > 1 ? 0 : preClosed;
+        }
+
+        /** Opened beforehand; what a bead was put on is open by then. */
+        public int opened() {
+            return turns > 1 || beadMm != null ? 0 : count - preClosed;
+        }
     }
 
     /** @param form what it becomes */

@@ -79,8 +79,8 @@ public final class PieceTime {
             works.add(HandWork.seconds(HandWork.WIND, HandWork.WIND_SECONDS * rings.turns() * made));
             works.add(HandWork.seconds(HandWork.CUT, HandWork.CUT_SECONDS * made));
         }
-        works.add(HandWork.seconds(HandWork.CLOSE, HandWork.CLOSE_SECONDS * rings.preClosed()));
-        works.add(HandWork.seconds(HandWork.OPEN, HandWork.OPEN_SECONDS * (count - rings.preClosed())));
+        works.add(HandWork.seconds(HandWork.CLOSE, HandWork.CLOSE_SECONDS * (rings.pressed() + rings.closed())));
+        works.add(HandWork.seconds(HandWork.OPEN, HandWork.OPEN_SECONDS * rings.opened()));
         if (rings.hammeredMm() != null) {
             works.add(HandWork.seconds(HandWork.HAMMER, HandWork.HAMMER_SECONDS * count));
         }

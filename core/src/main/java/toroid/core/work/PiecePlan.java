@@ -128,30 +128,34 @@ public final class PiecePlan {
             boolean bare = first.get(i).verb().equals(PartsHandled.Kind.HAMMER_FIRST.name());
             (bare ? early : on).add(i == 0 ? first.get(i).takingToo(Draw.joined(ready)) : first.get(i));
         }
-        int closed = rings.preClosed();
-        if (rings.turns() > 1 && !readied) {
-            on.add(handled("press-" + size, PartsHandled.Kind.PRESS_FIRST, rings, rings.count(), after)
-                    .taking(Draw.joined(ready))
-                    .timed(HandWork.seconds(HandWork.CLOSE, HandWork.CLOSE_SECONDS * rings.count())));
-        } else if (closed > 0) {
-            on.add(handled("close-" + size, PartsHandled.Kind.CLOSE_FIRST, rings, closed, after)
-                    .taking(readied ? List.of() : ready.get(0))
-                    .timed(HandWork.seconds(HandWork.CLOSE, HandWork.CLOSE_SECONDS * closed)));
+        if (rings.pressed() > 0) {
+            on.add(handled("press-" + size, PartsHandled.Kind.PRESS_FIRST, rings, rings.pressed(), after)
+                    .taking(readied ? List.of() : Draw.joined(ready))
+                    .timed(HandWork.seconds(HandWork.CLOSE, HandWork.CLOSE_SECONDS * rings.pressed())));
         }
-        if (rings.soldered() && closed > 0) {
+        if (rings.closed() > 0) {
+            on.add(handled("close-" + size, PartsHandled.Kind.CLOSE_FIRST, rings, rings.closed(), after)
+                    .taking(readied ? List.of() : ready.get(0))
+                    .timed(HandWork.seconds(HandWork.CLOSE, HandWork.CLOSE_SECONDS * rings.closed())));
+        }
+        if (rings.soldered() && rings.preClosed() > 0) {
             var kind = PartsHandled.Kind.SOLDER_FIRST;
-            String before = on.get(on.size() - 1).id();
-            on.add(handled("solder-" + size, kind, rings, closed, Set.of(before))
-                    .taking(taken.solder(Supply.Grade.HARD, closed))
-                    .timed(HandWork.seconds(HandWork.SOLDER, HandWork.SOLDER_SECONDS * closed))
+            int count = rings.preClosed();
+            on.add(handled(
+                            "solder-" + size,
+                            kind,
+                            rings,
+                            count,
+                            Set.of(on.get(on.size() - 1).id()))
+                    .taking(taken.solder(Supply.Grade.HARD, count))
+                    .timed(HandWork.seconds(HandWork.SOLDER, HandWork.SOLDER_SECONDS * count))
                     .waiting(Wait.PICKLE)
                     .with(Caution.TORCH));
         }
-        // what a bead was put on is open already; what is of several turns is turned on as it is
-        if (rings.count() > closed && rings.turns() == 1 && rings.beadMm() == null) {
-            on.add(handled("open-" + size, PartsHandled.Kind.OPEN_FIRST, rings, rings.count() - closed, after)
+        if (rings.opened() > 0) {
+            on.add(handled("open-" + size, PartsHandled.Kind.OPEN_FIRST, rings, rings.opened(), after)
                     .taking(readied ? List.of() : ready.get(1))
-                    .timed(HandWork.seconds(HandWork.OPEN, HandWork.OPEN_SECONDS * (rings.count() - closed))));
+                    .timed(HandWork.seconds(HandWork.OPEN, HandWork.OPEN_SECONDS * rings.opened())));
         }
     }
 

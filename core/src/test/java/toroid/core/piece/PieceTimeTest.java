@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import toroid.core.form.HandWork;
 import toroid.core.form.Paces;
 import toroid.core.piece.finish.Finish;
 import toroid.core.piece.finish.FinishOrder;
@@ -34,6 +35,16 @@ class PieceTimeTest {
     void addsUpWhatIsDone() {
         assertThat(minutes("3 * ring 1/4")).isCloseTo((18 + 4 + 18 + 12) / 60.0, within(1e-9));
         assertThat(minutes("ring 1/4 soldered")).isCloseTo((6 + 9 + 72 + 300) / 60.0, within(1e-9));
+    }
+
+    /** A bead is threaded on a ring that is opened for it, 4 s less; a second turn is wound, and both pressed, 9 s, instead of opened. */
+    @Test
+    void aRingIsReadiedOnce() {
+        double plain = minutes("bead-link - ring 1/9 - bead-link");
+        assertThat(minutes("bead-link - ring 1/9 bead=6 - bead-link") - plain)
+                .isCloseTo((HandWork.THREAD_SECONDS - 4) / 60, within(1e-9));
+        assertThat(minutes("bead-link - ring 1/9 turns=2 - bead-link") - plain)
+                .isCloseTo((HandWork.WIND_SECONDS + 9 - 4) / 60, within(1e-9));
     }
 
     /** Ten minutes and three seconds a ring at the bath, a minute and a quarter of one at each with the pad. By hand. */
