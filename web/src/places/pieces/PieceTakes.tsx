@@ -147,6 +147,9 @@ function closing(ring: PieceAnswer["rings"][number]): string {
   if (ring.soldered) {
     return "soldered first";
   }
+  if (ring.turns > 1) {
+    return "their turns pressed together";
+  }
   return ring.preClosed === 0
     ? "all opened"
     : ring.preClosed === ring.count
